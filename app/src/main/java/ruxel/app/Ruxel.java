@@ -1,0 +1,60 @@
+package ruxel.app;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import ruxel.cluster.ClusterException;
+import ruxel.cluster.HomeLock;
+import ruxel.cluster.PrivateCluster;
+
+/** The commands behind {@code ./ruxel}: {@code demo}, {@code start} and {@code plan}. */
+public final class Ruxel {
+  private static final int USUAL_PORT = 8437;
+
+  private Ruxel() {}
+
+  public static void main(String[] arguments) {
+    List<String> words = List.of(arguments);
+    String command = words.isEmpty() ? "" : words.get(0);
+    switch (command) {
+      case "demo", "start" -> serve(ServeOptions.parse(words, USUAL_PORT));
+      default -> {
+        System.err.println("Expected demo, start or plan, got (" + command + "). See README.md.");
+        System.exit(2);
+      }
+    }
+  }
+
+  private static void serve(ServeOptions options) {
+    Path home = Home.of(System.getenv(), System.getProperty("user.name"));
+    try {
+      serve(options, home);
+    } catch (ClusterException e) {
+      System.err.println(e.getMessage());
+      System.exit(1);
+    }
+  }
+
+  private static void serve(ServeOptions options, Path home) {
+    HomeLock lock = HomeLock.take(home);
+    PrivateCluster cluster = PrivateCluster.start(home, PrivateCluster.Durability.REAL);
+    RuxelServer server = RuxelServer.start(cluster, options.port());
+    lock.announce(server.address());
+    CountDownLatch stopped = new CountDownLatch(1);
+    Runtime.getRuntime()
+        .addShutdownHook(
+            new Thread(
+                () -> {
+                  server.close();
+                  cluster.close();
+                  lock.close();
+                  stopped.countDown();
+                }));
+    System.out.printf("%nRuxel is ready: %s%nData: %s. Ctrl-C stops it.%n", server.address(), home);
+    try {
+      stopped.await();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+}

@@ -1,0 +1,185 @@
+package ruxel.cluster;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.SecureRandom;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A PostgreSQL cluster of our own below one directory: loopback TCP only, no socket, a generated
+ * password that only the owner can read. Starting finds a cluster that is still running (left by a
+ * killed server) and uses it; other clusters of the machine are never touched.
+ */
+public final class PrivateCluster implements AutoCloseable {
+  /** Real data are flushed to disk before a write is acknowledged; throw-away clusters skip that. */
+  public enum Durability {
+    REAL,
+    THROW_AWAY
+  }
+
+  private static final String USER = "ruxel";
+  private static final String DATABASE = "ruxel";
+
+  private final Path data;
+  private final PostgresBinaries binaries;
+  private final String password;
+  private final int port;
+
+  private PrivateCluster(Path data, PostgresBinaries binaries, String password, int port) {
+    this.data = data;
+    this.binaries = binaries;
+    this.password = password;
+    this.port = port;
+  }
+
+  /**
+   * Makes the cluster below {@code home} if there is none, starts it if it does not run, and makes
+   * sure that its database exists.
+   *
+   * @throws ClusterException with the remedy, when the data are of another PostgreSQL major, not
+   *     reachable by the user who must own them, or the server does not start
+   */
+  public static PrivateCluster start(Path home, Durability durability) {
+    Path base = home.resolve("postgres");
+    Path data = base.resolve("data");
+    Path secret = home.resolve("secret");
+    try {
+      Files.createDirectories(home);
+      Optional<String> version = Ownership.read(data.resolve("PG_VERSION"));
+      PostgresBinaries binaries =
+          version.isPresent()
+              ? PostgresBinaries.forData(data, version.get().strip())
+              : PostgresBinaries.newest();
+      if (version.isEmpty()) {
+        initialise(base, data, secret, binaries);
+      }
+      String password = Files.readString(secret).strip();
+      PrivateCluster running = findOrStart(data, binaries, password, durability);
+      running.createDatabase();
+      return running;
+    } catch (IOException e) {
+      throw new UncheckedIOException("Cannot prepare " + home, e);
+    }
+  }
+
+  private static void initialise(Path base, Path data, Path secret, PostgresBinaries binaries)
+      throws IOException {
+    Ownership.removeTree(base);
+    Files.createDirectories(base);
+    Ownership.giveToServerUser(base);
+    Ownership.requireReachable(base);
+    String password = newPassword();
+    Ownership.writeOwnerOnly(secret, password);
+    Path handed = base.resolve("pwfile");
+    Ownership.writeOwnerOnly(handed, password);
+    Ownership.giveToServerUser(handed);
+    try {
+      Shell.run(
+          binaries.directory().resolve("initdb"),
+          List.of(
+              "-D", data.toString(),
+              "-U", USER,
+              "-E", "UTF8",
+              "--locale=C.UTF-8",
+              "--auth=scram-sha-256",
+              "--pwfile=" + handed));
+    } finally {
+      Files.deleteIfExists(handed);
+    }
+  }
+
+  private static PrivateCluster findOrStart(
+      Path data, PostgresBinaries binaries, String password, Durability durability) throws IOException {
+    Path control = binaries.directory().resolve("pg_ctl");
+    if (Shell.status(control, List.of("status", "-D", data.toString())) == 0) {
+      int port = portOfRunning(data);
+      return new PrivateCluster(data, binaries, password, port);
+    }
+    int port = freePort();
+    String options =
+        "-p %d -c listen_addresses=127.0.0.1 -c unix_socket_directories=''%s"
+            .formatted(
+                port,
+                durability == Durability.THROW_AWAY
+                    ? " -c fsync=off -c synchronous_commit=off -c full_page_writes=off"
+                    : "");
+    Shell.run(
+        control,
+        List.of(
+            "start", "-w", "-t", "120", "-D", data.toString(),
+            "-l", data.resolve("server.log").toString(), "-o", options));
+    return new PrivateCluster(data, binaries, password, port);
+  }
+
+  /** The fourth line of {@code postmaster.pid} is the port. */
+  private static int portOfRunning(Path data) {
+    String pid =
+        Ownership.read(data.resolve("postmaster.pid"))
+            .orElseThrow(() -> new ClusterException("The cluster in " + data + " stopped just now; start again"));
+    return Integer.parseInt(pid.lines().skip(3).findFirst().orElseThrow().strip());
+  }
+
+  private void createDatabase() {
+    try (Connection connection = DriverManager.getConnection(url("postgres"), USER, password);
+        Statement statement = connection.createStatement()) {
+      boolean exists =
+          statement
+              .executeQuery("SELECT 1 FROM pg_database WHERE datname = '" + DATABASE + "'")
+              .next();
+      if (!exists) {
+        statement.execute("CREATE DATABASE " + DATABASE);
+      }
+    } catch (SQLException e) {
+      throw new ClusterException(
+          "The private cluster in %s does not let us in (%s). If its file 'secret' was lost, move the data away and import your garment files."
+              .formatted(data, e.getMessage()),
+          e);
+    }
+  }
+
+  private static String newPassword() {
+    byte[] bytes = new byte[24];
+    new SecureRandom().nextBytes(bytes);
+    return HexFormat.of().formatHex(bytes);
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+      return socket.getLocalPort();
+    }
+  }
+
+  private String url(String database) {
+    return "jdbc:postgresql://127.0.0.1:%d/%s".formatted(port, database);
+  }
+
+  public String jdbcUrl() {
+    return url(DATABASE);
+  }
+
+  public String user() {
+    return USER;
+  }
+
+  public String password() {
+    return password;
+  }
+
+  /** Stops the server at once but cleanly; open transactions are rolled back. */
+  @Override
+  public void close() {
+    Shell.status(
+        binaries.directory().resolve("pg_ctl"),
+        List.of("stop", "-m", "fast", "-w", "-D", data.toString()));
+  }
+}

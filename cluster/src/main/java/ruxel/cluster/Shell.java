@@ -1,0 +1,67 @@
+package ruxel.cluster;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+
+/** Runs PostgreSQL's programs as the user who owns the data: root hands over to {@code postgres}. */
+final class Shell {
+  private static final long LIMIT_SECONDS = 180;
+
+  private Shell() {}
+
+  static boolean root() {
+    return "root".equals(System.getProperty("user.name"));
+  }
+
+  /** Runs a program to its end; its words go into the exception when it fails. */
+  static void run(Path program, List<String> arguments) {
+    int status = status(program, arguments);
+    if (status != 0) {
+      throw new ClusterException(
+          "%s failed with status %d%s".formatted(program.getFileName(), status, lastWords.get()));
+    }
+  }
+
+  /** Exit status of a program. */
+  static int status(Path program, List<String> arguments) {
+    List<String> command = new ArrayList<>();
+    if (root()) {
+      command.addAll(List.of("runuser", "-u", "postgres", "--"));
+    }
+    command.add(program.toString());
+    command.addAll(arguments);
+    try {
+      // A file, not a pipe: the started server inherits it and would hold a pipe open.
+      File words = File.createTempFile("ruxel-pg", ".log");
+      try {
+        Process process =
+            new ProcessBuilder(command)
+                .directory(new File("/"))
+                .redirectErrorStream(true)
+                .redirectOutput(words)
+                .redirectInput(new File("/dev/null"))
+                .start();
+        if (!process.waitFor(LIMIT_SECONDS, TimeUnit.SECONDS)) {
+          process.destroyForcibly();
+          throw new ClusterException(
+              "%s did not answer within %d s; try again".formatted(program.getFileName(), LIMIT_SECONDS));
+        }
+        lastWords.set(": " + java.nio.file.Files.readString(words.toPath()).strip());
+        return process.exitValue();
+      } finally {
+        words.delete();
+      }
+    } catch (IOException e) {
+      throw new ClusterException("Cannot run " + program, e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new ClusterException("Interrupted while running " + program, e);
+    }
+  }
+
+  private static final ThreadLocal<String> lastWords = ThreadLocal.withInitial(() -> "");
+}

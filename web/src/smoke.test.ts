@@ -1,0 +1,3 @@
+import { expect, test } from 'vitest';
+
+test('runs', () => expect(1).toBe(1));
