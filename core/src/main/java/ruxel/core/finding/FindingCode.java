@@ -1,0 +1,99 @@
+package ruxel.core.finding;
+
+/**
+ * The one catalogue of findings (model 6): severity, sentence and remedy. Words in braces are facts
+ * of the finding.
+ */
+public enum FindingCode {
+  // Files
+  NOT_JSON(Severity.ERROR, "This is not JSON: {detail}.", "Choose a garment file that was saved by Ruxel, or mend the text there."),
+  TOO_BIG(Severity.ERROR, "The file has {bytes} bytes; at most {most} are read.", "Split the garment or leave out long notes."),
+  WRONG_FORMAT(Severity.ERROR, "This is not a garment file: format is ({value}).", "The format must be \"ruxel-garment\"."),
+  LATER_VERSION(Severity.ERROR, "The file is of version {value}; this program reads up to version {most}.", "Open it with a newer Ruxel."),
+  SCHEMA(Severity.ERROR, "{detail}.", "Compare the place with docs/garment-file.md."),
+  REPEATED_ID(Severity.ERROR, "The id ({value}) stands twice.", "Give each its own id."),
+  MORE(Severity.ERROR, "And {more} more.", "Mend these first, then read the file again."),
+
+  // Answers
+  ANSWER_UNKNOWN(Severity.ERROR, "There is no question ({value}) in this construction.", "Remove the answer."),
+  ANSWER_NOT_NUMBER(Severity.ERROR, "{question}: a number is expected, got ({value}).", "Type a number."),
+  ANSWER_NOT_WHOLE(Severity.ERROR, "{question}: stitches and rows are whole, got ({value}).", "Type a whole number."),
+  ANSWER_OUT_OF_RANGE(Severity.ERROR, "{question}: {value} is outside {least} to {most}.", "Count again and type a number in between."),
+  ANSWER_NOT_CHOICE(Severity.ERROR, "{question}: ({value}) is none of {choices}.", "Choose one of them."),
+  SHOULDERS_TOO_WIDE(Severity.ERROR, "Two shoulders of {shoulder} take {both} of the back's {back} stitches; no neck is left.", "Make each shoulder at most {most} stitches, or the back wider."),
+  SHOULDER_WIDER_THAN_FRONT(Severity.ERROR, "The shoulder has {shoulder} stitches, the front only {front}.", "Make the shoulder at most {front} stitches, or the front wider."),
+  ARMHOLE_TOO_LONG(Severity.ERROR, "The armhole has {armhole} rows, the body only {body} above its ribbing.", "Make the armhole at most {most} rows, or the body longer."),
+  NECK_TOO_DEEP(Severity.ERROR, "The neck is {neck} rows deep, the body only {body} above its ribbing.", "Make the neck at most {most} rows deep."),
+  NECK_CENTRE_TOO_WIDE(Severity.ERROR, "{centre} stitches are left at the centre, but the neck has only {neck}.", "Leave at most {neck}."),
+  NECK_LOPSIDED(Severity.ERROR, "The neck has {neck} stitches with {centre} left at the centre: {rest} cannot be shared between two sides.", "Leave {lower} or {higher} at the centre."),
+  NECK_CENTRE_WITHOUT_DEPTH(Severity.NOTE, "The front neck has no depth, so all its stitches lie straight across.", "Give the neck a depth in rows, if it has one."),
+
+  // Pieces and edges
+  UNKNOWN_PIECE(Severity.ERROR, "There is no piece ({value}).", "Name one of {choices}."),
+  UNKNOWN_EDGE(Severity.ERROR, "The piece {piece} has no edge ({value}).", "Name one of {choices}."),
+  UNKNOWN_RUN(Severity.ERROR, "The edge {edge} of {piece} has no run ({value}).", "Name one of {choices}."),
+  CUT_GONE(Severity.ERROR, "The place {offset} from the run's {end} no longer exists: {run} has only {count}.", "Set it anew."),
+  OUTLINE_OPEN(Severity.WARNING, "The outline of {piece} does not close: {gap} are missing between its last edge and its first.", "Opposite edges have different counts: count them again."),
+  LENGTHS_DIFFER(Severity.WARNING, "The edge {edge} of {piece} measures {measured}, its count and gauge say {gauge}.", "Count, gauge or tape is wrong: check all three."),
+  TOO_MANY_UNITS(Severity.ERROR, "The edge {edge} of {piece} has {count} stitches or rows; at most {most} are worked with.", "Count again."),
+
+  // Seams
+  SPAN_EMPTY(Severity.ERROR, "A span of {seam} on {piece}, {edge} holds nothing: it starts at {from} and ends at {to}.", "Let it end after its start."),
+  SPANS_OVERLAP(Severity.ERROR, "{first} and {second} both take {count} of the same stitches or row ends on {piece}, {edge}.", "Let one end where the other begins."),
+  SIDE_BROKEN(Severity.ERROR, "In {seam}, {first} and {second} do not meet: no other seam brings them together.", "Add the seam between them, or part the side in two."),
+  SETTING_GONE(Severity.WARNING, "A decision about {what} no longer has its place.", "Put the answer back, or remove the decision."),
+  UNKNOWN_METHOD(Severity.ERROR, "There is no joining method ({value}).", "Name one of {choices}."),
+  METHOD_NEVER(Severity.ERROR, "{method} is not for this seam: {reason}", "{instead}"),
+  ANCHOR_OFF_SEAM(Severity.ERROR, "The anchor {anchor} does not lie on {seam}.", "Put it on a place of the seam."),
+  ANCHOR_HALF(Severity.ERROR, "The anchor {anchor} would join a place to the border between two places.", "Put it on {before} or {after}."),
+  ANCHORS_CROSS(Severity.ERROR, "The anchors {first} and {second} cross or fall together.", "Move one of them to the other side."),
+  EMPTY_INTERVAL(Severity.ERROR, "Between {first} and {second} one side has {count} places and the other none.", "Move one of the two anchors."),
+  TOO_LARGE(Severity.ERROR, "{seam} has {a} places on {b}: too many to plan at once.", "Put an anchor in its middle."),
+  SHOULDER_UNEQUAL(Severity.WARNING, "{seam}: {a} stitches meet {b}. Shoulders are made equal.", "Count both again; more than one stitch is not eased here."),
+  GAP(Severity.NOTE, "In {seam} the joints lie {gap} apart and could leave gaps.", "Take two places of each row."),
+  OFF_CENTRE(Severity.WARNING, "In {seam} the middle of {piece} lies {gap} from the shoulder.", "Move the anchor at the shoulder, or check that the piece is not upside down."),
+
+  // The garment as a whole
+  TURNED(Severity.ERROR, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
+  NO_RIGHT_SIDE(Severity.ERROR, "Not every right side can be outside: {seam} closes a half twist.", "Untwist one of the pieces before joining."),
+  HANDLE(Severity.ERROR, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
+  SEWN_SHUT(Severity.ERROR, "{opening} is sewn shut by {seam}.", "Leave it open, or remove that seam."),
+  OPENING_UNPLANNED(Severity.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
+
+  // Changes
+  NAME_LENGTH(Severity.ERROR, "A name has 1 to {most} characters, this one {count}.", "Shorten it."),
+  COUNT_OUT_OF_RANGE(Severity.ERROR, "A count is a whole number from {least} to {most}, got ({value}).", "Count again."),
+  UNKNOWN_SEAM(Severity.ERROR, "There is no seam ({value}).", "Name one of {choices}."),
+  UNKNOWN_ANCHOR(Severity.ERROR, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),
+  CHANGE_INCOMPLETE(Severity.ERROR, "The change {kind} needs {missing}.", "Send it with the change."),
+  ORDER_CIRCLE(Severity.ERROR, "{seams} each wait for the other.", "Part one of the seams in two.");
+
+  /** What a finding does to the garment. */
+  public enum Severity {
+    ERROR,
+    WARNING,
+    NOTE
+  }
+
+  private final Severity severity;
+  private final String sentence;
+  private final String remedy;
+
+  FindingCode(Severity severity, String sentence, String remedy) {
+    this.severity = severity;
+    this.sentence = sentence;
+    this.remedy = remedy;
+  }
+
+  public Severity severity() {
+    return severity;
+  }
+
+  String sentence() {
+    return sentence;
+  }
+
+  String remedy() {
+    return remedy;
+  }
+}

@@ -1,0 +1,45 @@
+package ruxel.core.finding;
+
+import java.util.Optional;
+
+/** The place of a finding: an answer, a piece with edge, a seam, or a path into a file. */
+public record Where(
+    Optional<String> answer,
+    Optional<String> piece,
+    Optional<String> edge,
+    Optional<String> seam,
+    Optional<String> path) {
+
+  public static final Where NOWHERE =
+      new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+  public static Where answer(String key) {
+    return new Where(
+        Optional.of(key), Optional.empty(), Optional.empty(), Optional.empty(),
+        Optional.of("$.recipe.answers." + key));
+  }
+
+  public static Where piece(String piece) {
+    return new Where(
+        Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty(), Optional.empty());
+  }
+
+  public static Where edge(String piece, String edge) {
+    return new Where(
+        Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.empty(), Optional.empty());
+  }
+
+  public static Where seam(String seam) {
+    return new Where(
+        Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seam), Optional.empty());
+  }
+
+  public static Where path(String path) {
+    return new Where(
+        Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(path));
+  }
+
+  public Where at(String jsonPath) {
+    return new Where(answer, piece, edge, seam, Optional.of(jsonPath));
+  }
+}

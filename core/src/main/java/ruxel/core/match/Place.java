@@ -1,0 +1,14 @@
+package ruxel.core.match;
+
+import ruxel.core.piece.Run;
+import ruxel.core.seam.ResolvedSpan;
+
+/**
+ * What a seam makes of a unit (model 1): part {@code part} of {@code parts} of the unit, in the seam's
+ * direction. Width in mm, scaled by the edge's measured length.
+ */
+public record Place(int spanIndex, ResolvedSpan span, int unit, int part, int parts, double widthMm) {
+  public Run run() {
+    return span.edge().runOfUnit(unit);
+  }
+}

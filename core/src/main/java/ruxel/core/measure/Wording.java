@@ -1,0 +1,77 @@
+package ruxel.core.measure;
+
+import java.util.Locale;
+
+/**
+ * How numbers and words are shown to one maker: cm or inches, US or UK terms. Every sentence of the
+ * core is put together here or with the help of this record; nothing else formats.
+ */
+public record Wording(Unit unit, Terms terms) {
+  /** The maker's unit of length. */
+  public enum Unit {
+    CM,
+    INCH
+  }
+
+  private static final double MM_PER_INCH = 25.4;
+  private static final String[] NUMBERS = {
+    "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"
+  };
+
+  /** A length for reading: whole and tenth centimetres, or inches to the quarter. */
+  public String length(double mm) {
+    if (unit == Unit.CM) {
+      return trimmed(mm / 10) + " cm";
+    }
+    long quarters = Math.round(mm / MM_PER_INCH * 4);
+    String[] parts = {"", "¼", "½", "¾"};
+    long whole = quarters / 4;
+    String part = parts[(int) Math.abs(quarters % 4)];
+    return (whole == 0 && !part.isEmpty() ? "" : Long.toString(whole)) + part + " in";
+  }
+
+  /** A small difference: millimetres, or inches to the hundredth. */
+  public String difference(double mm) {
+    return unit == Unit.CM
+        ? "%d mm".formatted(Math.round(mm))
+        : String.format(Locale.ROOT, "%.2f in", mm / MM_PER_INCH);
+  }
+
+  public String percent(double share) {
+    return String.format(Locale.ROOT, "%.1f %%", share * 100);
+  }
+
+  public String stitch(Stitch stitch) {
+    return stitch.name(terms);
+  }
+
+  /** What to do with a stitch that is not worked. */
+  public String skip() {
+    return terms == Terms.US ? "skip" : "miss";
+  }
+
+  /** Gauge or tension. */
+  public String gauge() {
+    return terms == Terms.US ? "gauge" : "tension";
+  }
+
+  /** A number in letters up to twelve. */
+  public static String number(long n) {
+    return n >= 0 && n < NUMBERS.length ? NUMBERS[(int) n] : Long.toString(n);
+  }
+
+  /** How often: once, twice, 3 times. */
+  public static String times(long n) {
+    return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
+  }
+
+  public static String trimmed(double value) {
+    String text = String.format(Locale.ROOT, "%.1f", value);
+    return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+  }
+
+  /** The sentence with its first letter as a capital. */
+  public static String capital(String text) {
+    return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+  }
+}

@@ -1,0 +1,101 @@
+package ruxel.core.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import ruxel.core.measure.HouseRules;
+
+/**
+ * The plane outline of a piece, from its edges' advances. All figures are linear in the number of
+ * runs.
+ */
+public final class Outline {
+  /** A point in the piece's own axes, mm. */
+  public record Point(double x, double y) {}
+
+  private static final double FULL_TURN = 360;
+
+  private final Piece piece;
+
+  public Outline(Piece piece) {
+    this.piece = piece;
+  }
+
+  /** Where each run of each edge begins, in ring order. */
+  public List<List<Point>> runStarts() {
+    List<List<Point>> starts = new ArrayList<>();
+    double x = 0;
+    double y = 0;
+    for (Edge edge : piece.edges()) {
+      List<Point> ofEdge = new ArrayList<>();
+      for (Run run : edge.runs()) {
+        ofEdge.add(new Point(x, y));
+        x += run.count() * run.advance().dxMm();
+        y += run.count() * run.advance().dyMm();
+      }
+      starts.add(List.copyOf(ofEdge));
+    }
+    return List.copyOf(starts);
+  }
+
+  public double perimeterMm() {
+    return piece.edges().stream().mapToDouble(Edge::gaugeLengthMm).sum();
+  }
+
+  /** How far the end of the last edge lies from the start of the first. */
+  public double gapMm() {
+    double x = 0;
+    double y = 0;
+    for (Edge edge : piece.edges()) {
+      for (Run run : edge.runs()) {
+        x += run.count() * run.advance().dxMm();
+        y += run.count() * run.advance().dyMm();
+      }
+    }
+    return Math.hypot(x, y);
+  }
+
+  public boolean closes(HouseRules rules) {
+    double slack =
+        Math.max(
+            rules.get(HouseRules.Rule.OUTLINE_MM),
+            rules.get(HouseRules.Rule.OUTLINE_SHARE) * perimeterMm());
+    return gapMm() <= slack;
+  }
+
+  /** Area inside the outline, positive when it runs counter-clockwise. */
+  public double areaMm2() {
+    List<Point> all = runStarts().stream().flatMap(List::stream).toList();
+    double twice = 0;
+    for (int i = 0; i < all.size(); i++) {
+      Point a = all.get(i);
+      Point b = all.get((i + 1) % all.size());
+      twice += a.x() * b.y() - b.x() * a.y();
+    }
+    return twice / 2;
+  }
+
+  /** Inner angle in degrees at a position of an edge counted in half units: 2k a cut, 2k + 1 a middle. */
+  public double angleAt(int edgeIndex, int halfUnit) {
+    Edge edge = piece.edges().get(edgeIndex);
+    if (halfUnit % 2 == 1) {
+      return FULL_TURN / 2;
+    }
+    int cut = halfUnit / 2;
+    int count = piece.edges().size();
+    Run before =
+        cut > 0
+            ? edge.runOfUnit(cut - 1)
+            : lastRun(piece.edges().get((edgeIndex + count - 1) % count));
+    Run after =
+        cut < edge.units()
+            ? edge.runOfUnit(cut)
+            : piece.edges().get((edgeIndex + 1) % count).runs().get(0);
+    double turn = Math.toDegrees(after.advance().direction() - before.advance().direction());
+    double angle = (FULL_TURN / 2 - turn) % FULL_TURN;
+    return angle < -1e-9 ? angle + FULL_TURN : angle;
+  }
+
+  private static Run lastRun(Edge edge) {
+    return edge.runs().get(edge.runs().size() - 1);
+  }
+}

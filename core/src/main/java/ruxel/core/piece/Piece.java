@@ -1,0 +1,54 @@
+package ruxel.core.piece;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A flat fabric with a right side. Its outline is a ring of named edges, counter-clockwise seen from
+ * the right side, that starts at (0, 0) of the piece's own axes (handbook 3, model 1).
+ */
+public record Piece(
+    String id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
+  /** What the piece becomes. */
+  public enum Part {
+    BACK,
+    FRONT,
+    SLEEVE,
+    OTHER
+  }
+
+  public Piece {
+    edges = List.copyOf(edges);
+    if (edges.isEmpty()) {
+      throw new IllegalArgumentException("Expected at least one edge on piece " + id);
+    }
+  }
+
+  public Optional<Edge> edge(String edgeId) {
+    return edges.stream().filter(edge -> edge.id().equals(edgeId)).findFirst();
+  }
+
+  public Piece withEdges(List<Edge> changed) {
+    return new Piece(id, name, part, changed, mirrorOf, cloth);
+  }
+
+  /**
+   * The mirror image: the same edges in the other order round, each with its runs reversed. Names give
+   * the mirror's edge id for each of ours, and a word for it.
+   */
+  public Piece mirrored(String mirrorId, String mirrorName, Map<String, String[]> names) {
+    List<Edge> reversed = new ArrayList<>();
+    Map<String, String> pairs = new HashMap<>();
+    for (Edge edge : edges) {
+      String[] named = names.getOrDefault(edge.id(), new String[] {edge.id(), edge.name()});
+      reversed.add(edge.mirrored(named[0], named[1]));
+      pairs.put(named[0], edge.id());
+    }
+    Collections.reverse(reversed);
+    return new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth);
+  }
+}

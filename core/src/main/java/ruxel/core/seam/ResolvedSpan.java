@@ -1,0 +1,35 @@
+package ruxel.core.seam;
+
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+
+/** A span on today's pieces: units {@code from} to {@code to} (exclusive) of an edge, in ring order. */
+public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int to) {
+
+  public Edge edge() {
+    return piece.edges().get(edgeIndex);
+  }
+
+  public int units() {
+    return to - from;
+  }
+
+  public boolean forward() {
+    return span.along() == Span.Along.FORWARD;
+  }
+
+  /** The ring number of the unit that the seam meets as its {@code local}-th on this span. */
+  public int unitAt(int local) {
+    return forward() ? from + local : to - 1 - local;
+  }
+
+  /** Half units along the ring for half units along the seam from this span's start. */
+  public int ringHalf(int localHalf) {
+    return forward() ? 2 * from + localHalf : 2 * to - localHalf;
+  }
+
+  /** Half units along the seam for half units along the ring. */
+  public int localHalf(int ringHalf) {
+    return forward() ? ringHalf - 2 * from : 2 * to - ringHalf;
+  }
+}

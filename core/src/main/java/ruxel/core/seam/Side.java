@@ -1,0 +1,7 @@
+package ruxel.core.seam;
+
+/** The two sides of a seam. */
+public enum Side {
+  A,
+  B
+}

@@ -1,0 +1,25 @@
+package ruxel.core.seam;
+
+import ruxel.core.piece.Cut;
+
+/**
+ * A stretch of an edge that a seam takes. The two cuts are in ring order; {@code along} says which way
+ * the seam runs over it (model 1).
+ */
+public record Span(String piece, String edge, Cut fromInclusive, Cut toExclusive, Along along) {
+  /** With the ring, counter-clockwise from the right side, or against it. */
+  public enum Along {
+    FORWARD,
+    BACKWARD
+  }
+
+  /** The whole of one run. */
+  public static Span ofRun(String piece, String edge, String run, Along along) {
+    return ofRuns(piece, edge, run, run, along);
+  }
+
+  /** From the start of one run to the end of a later one, in ring order. */
+  public static Span ofRuns(String piece, String edge, String first, String last, Along along) {
+    return new Span(piece, edge, Cut.startOf(first), Cut.endOf(last), along);
+  }
+}
