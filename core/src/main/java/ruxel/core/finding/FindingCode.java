@@ -26,7 +26,6 @@ public enum FindingCode {
   NECK_TOO_DEEP(Severity.ERROR, "The neck is {neck} rows deep, the body only {body} above its ribbing.", "Make the neck at most {most} rows deep."),
   NECK_CENTRE_TOO_WIDE(Severity.ERROR, "{centre} stitches are left at the centre, but the neck has only {neck}.", "Leave at most {neck}."),
   NECK_LOPSIDED(Severity.ERROR, "The neck has {neck} stitches with {centre} left at the centre: {rest} cannot be shared between two sides.", "Leave {lower} or {higher} at the centre."),
-  NECK_CENTRE_WITHOUT_DEPTH(Severity.NOTE, "The front neck has no depth, so all its stitches lie straight across.", "Give the neck a depth in rows, if it has one."),
 
   // Pieces and edges
   UNKNOWN_PIECE(Severity.ERROR, "There is no piece ({value}).", "Name one of {choices}."),

@@ -1,0 +1,87 @@
+package ruxel.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Construct;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Layout;
+import ruxel.core.match.Joints.Joint;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.SeamResolver;
+
+/** Says a planned seam joint by joint, for the bench. */
+public final class Directions {
+  private final SeamMatch match;
+  private final PlaceNames namesA;
+  private final PlaceNames namesB;
+
+  private Directions(SeamMatch match) {
+    this.match = match;
+    namesA = new PlaceNames(match.a(), true, match.intervals());
+    namesB = new PlaceNames(match.b(), false, match.intervals());
+  }
+
+  /** The bench plan of a seam; empty when the garment has no such seam, or none that can be worked. */
+  public static Optional<BenchPlan> of(Garment garment, String seamId) {
+    if (!(Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned)) {
+      return Optional.empty();
+    }
+    Optional<SeamPlan> plan =
+        planned.value().seams().stream().filter(seam -> seam.id().equals(seamId) && seam.planned()).findFirst();
+    if (plan.isEmpty() || !(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
+      return Optional.empty();
+    }
+    Construct construct = layout.value().construct();
+    return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
+        .filter(seam -> seam.seam().id().equals(seamId))
+        .findFirst()
+        .map(seam -> new Directions(SeamMatch.of(seam, garment.rules())).bench(plan.get(), garment.wording()));
+  }
+
+  private BenchPlan bench(SeamPlan plan, Wording wording) {
+    Optional<Method> method = plan.method().flatMap(Method::of);
+    boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
+    return new BenchPlan(
+        plan.id(), plan.title(),
+        method.map(chosen -> chosen.title(wording) + ": " + chosen.held() + ".").orElse("Choose a joining method at the seam."),
+        start(plan),
+        needle ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.",
+        List.of(needle ? "Count needles and clips in and out." : "Count clips and markers in and out."),
+        plan, joints());
+  }
+
+  private String start(SeamPlan plan) {
+    Joint first = match.joints().get(0);
+    return "Start with %s and %s. %s".formatted(name(first, true), name(first, false), plan.direction());
+  }
+
+  private List<BenchPlan.BenchJoint> joints() {
+    List<BenchPlan.BenchJoint> joints = new ArrayList<>();
+    for (int i = 0; i < match.joints().size(); i++) {
+      Joint joint = match.joints().get(i);
+      Optional<Joint> before = i == 0 ? Optional.empty() : Optional.of(match.joints().get(i - 1));
+      joints.add(new BenchPlan.BenchJoint(joint.a(), joint.b(), words(joint, before)));
+    }
+    return joints;
+  }
+
+  private String words(Joint joint, Optional<Joint> before) {
+    boolean againA = joint.a() >= 0 && before.map(Joint::a).orElse(-2) == joint.a();
+    boolean againB = joint.b() >= 0 && before.map(Joint::b).orElse(-2) == joint.b();
+    return Wording.capital(
+        name(joint, true) + (againA ? " again" : "") + " and " + name(joint, false) + (againB ? " again" : "") + ".");
+  }
+
+  private String name(Joint joint, boolean onA) {
+    int place = onA ? joint.a() : joint.b();
+    return place < 0 ? "the seam place" : (onA ? namesA : namesB).name(place);
+  }
+}

@@ -1,0 +1,77 @@
+package ruxel.core.bench;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Where the maker is in a seam, folded from the events of its work (model 5). {@code position} is the
+ * number of joints done; events are in the order of their sequence numbers, from 1 without gaps.
+ */
+public record Work(int position, State state, int nextSeq, Optional<String> note) {
+  /** What happened at the bench. */
+  public enum Kind {
+    JOINT,
+    BACK_TO,
+    PAUSE,
+    RESUME,
+    AS_WORKED,
+    FINISH,
+    UNDONE
+  }
+
+  /** Whether the seam is in hand, resting, joined or undone again. */
+  public enum State {
+    IN_HAND,
+    PAUSED,
+    JOINED,
+    UNDONE
+  }
+
+  /** One event: for JOINT and BACK_TO the number of joints done after it. */
+  public record Event(int seq, Kind kind, int joint, String note) {}
+
+  public static final Work BEGUN = new Work(0, State.IN_HAND, 1, Optional.empty());
+
+  public static Work of(List<Event> events) {
+    Work work = BEGUN;
+    for (Event event : events) {
+      work = work.after(event);
+    }
+    return work;
+  }
+
+  /** Why an event cannot follow; empty when it can. */
+  public Optional<String> refusal(Event event, int joints) {
+    if (event.seq() != nextSeq) {
+      return Optional.of("Expected event %d next, got (%d); read the position again.".formatted(nextSeq, event.seq()));
+    }
+    if (state == State.UNDONE || (state == State.JOINED && event.kind() != Kind.UNDONE && event.kind() != Kind.AS_WORKED)) {
+      return Optional.of("This seam is finished; take it to the bench anew to go on.");
+    }
+    return switch (event.kind()) {
+      case JOINT -> event.joint() == position + 1 && event.joint() <= joints
+          ? Optional.empty()
+          : Optional.of("Expected joint %d of %d, got (%d).".formatted(position + 1, joints, event.joint()));
+      case BACK_TO -> event.joint() >= 0 && event.joint() < position
+          ? Optional.empty()
+          : Optional.of("Expected a joint below %d, got (%d).".formatted(position, event.joint()));
+      case FINISH -> position == joints
+          ? Optional.empty()
+          : Optional.of("%d of %d joints are done; work the rest first.".formatted(position, joints));
+      default -> Optional.empty();
+    };
+  }
+
+  public Work after(Event event) {
+    int next = event.seq() + 1;
+    Optional<String> told = event.note().isBlank() ? note : Optional.of(event.note());
+    return switch (event.kind()) {
+      case JOINT, BACK_TO -> new Work(event.joint(), State.IN_HAND, next, told);
+      case PAUSE -> new Work(position, State.PAUSED, next, told);
+      case RESUME -> new Work(position, State.IN_HAND, next, told);
+      case AS_WORKED -> new Work(position, state, next, told);
+      case FINISH -> new Work(position, State.JOINED, next, told);
+      case UNDONE -> new Work(0, State.UNDONE, next, told);
+    };
+  }
+}

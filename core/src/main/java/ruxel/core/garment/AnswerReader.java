@@ -1,0 +1,102 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+
+/**
+ * Reads answers against their questions. A value that cannot be is a finding at its question and reads
+ * as its default, so that all findings come at once; a missing one takes the default and is noted as
+ * assumed.
+ */
+final class AnswerReader {
+  private final Answers answers;
+  private final Map<String, Question> questions = new HashMap<>();
+  private final List<Finding> findings = new ArrayList<>();
+  private final List<String> assumed = new ArrayList<>();
+
+  AnswerReader(Answers answers, List<Question> asked) {
+    this.answers = answers;
+    asked.forEach(question -> questions.put(question.key(), question));
+    answers.values().keySet().stream()
+        .filter(key -> !questions.containsKey(key))
+        .forEach(key -> refuse(FindingCode.ANSWER_UNKNOWN, key, Fact.text("value", key)));
+  }
+
+  int count(String key, long usual) {
+    Question question = questions.get(key);
+    return (int) number(key, Math.max(question.least(), Math.min(question.most(), usual)));
+  }
+
+  double number(String key, double usual) {
+    Optional<Answers.Answer> given = given(key);
+    if (given.isEmpty()) {
+      return usual;
+    }
+    Question question = questions.get(key);
+    Fact label = Fact.text("question", question.label());
+    Fact value = Fact.text("value", given.get().text());
+    if (!(given.get() instanceof Answers.Numeric numeric)) {
+      return refused(usual, FindingCode.ANSWER_NOT_NUMBER, key, label, value);
+    }
+    if (question.type() == Question.Type.COUNT && numeric.value() != Math.rint(numeric.value())) {
+      return refused(usual, FindingCode.ANSWER_NOT_WHOLE, key, label, value);
+    }
+    if (!(numeric.value() >= question.least() && numeric.value() <= question.most())) {
+      return refused(
+          usual, FindingCode.ANSWER_OUT_OF_RANGE, key, label, value,
+          Fact.text("least", new Answers.Numeric(question.least()).text()),
+          Fact.text("most", new Answers.Numeric(question.most()).text()));
+    }
+    return numeric.value();
+  }
+
+  String choice(String key, String usual) {
+    Optional<Answers.Answer> given = given(key);
+    if (given.isEmpty()) {
+      return usual;
+    }
+    Question question = questions.get(key);
+    List<String> allowed = question.choices().stream().map(Question.Choice::value).toList();
+    if (!allowed.contains(given.get().text())) {
+      refuse(
+          FindingCode.ANSWER_NOT_CHOICE, key,
+          Fact.text("question", question.label()),
+          Fact.text("value", given.get().text()),
+          Fact.text("choices", String.join(", ", allowed)));
+      return usual;
+    }
+    return given.get().text();
+  }
+
+  private Optional<Answers.Answer> given(String key) {
+    Optional<Answers.Answer> given = answers.get(key);
+    if (given.isEmpty()) {
+      assumed.add(key);
+    }
+    return given;
+  }
+
+  private double refused(double usual, FindingCode code, String key, Fact... facts) {
+    refuse(code, key, facts);
+    return usual;
+  }
+
+  void refuse(FindingCode code, String key, Fact... facts) {
+    findings.add(Finding.of(code, Where.answer(key), facts));
+  }
+
+  List<Finding> findings() {
+    return List.copyOf(findings);
+  }
+
+  List<String> assumed() {
+    return List.copyOf(assumed);
+  }
+}

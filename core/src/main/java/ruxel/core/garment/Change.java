@@ -1,0 +1,182 @@
+package ruxel.core.garment;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.match.AnchorMove;
+import ruxel.core.measure.Wording;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.Side;
+
+/**
+ * An edit of a garment (model 5). Applying one gives the changed garment, or findings and nothing
+ * changed. Each has a label for the history.
+ */
+public sealed interface Change {
+  Outcome<Garment> apply(Garment garment);
+
+  String label();
+
+  /** All in order; the first that is refused refuses the whole. */
+  static Outcome<Garment> applyAll(Garment garment, List<Change> changes) {
+    Outcome<Garment> result = Outcome.of(garment);
+    for (Change change : changes) {
+      result = result.then(change::apply);
+    }
+    return result;
+  }
+
+  /** Another name for the garment. */
+  record Renamed(String name) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      String trimmed = name.strip();
+      return trimmed.isEmpty() || trimmed.length() > Garment.MOST_NAME
+          ? Outcome.refused(
+              Finding.of(
+                  FindingCode.NAME_LENGTH, Where.path("$.name"),
+                  Fact.count("most", Garment.MOST_NAME), Fact.count("count", trimmed.length())))
+          : Outcome.of(garment.withName(trimmed));
+    }
+
+    @Override
+    public String label() {
+      return "Named " + name.strip();
+    }
+  }
+
+  /** Other units or terms. */
+  record Reworded(Wording wording) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withWording(wording));
+    }
+
+    @Override
+    public String label() {
+      return "Shown in " + (wording.unit() == Wording.Unit.CM ? "cm" : "inches") + ", " + wording.terms() + " terms";
+    }
+  }
+
+  /** Answers changed, or taken back where the value is empty. */
+  record AnswersChanged(Map<String, Optional<Answers.Answer>> answers) implements Change {
+    public AnswersChanged {
+      answers = Map.copyOf(answers);
+    }
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      Recipe recipe = garment.recipe().orElse(new Recipe("", new Answers(Map.of())));
+      Answers changed = recipe.answers();
+      for (Map.Entry<String, Optional<Answers.Answer>> entry : answers.entrySet()) {
+        changed = changed.with(entry.getKey(), entry.getValue());
+      }
+      Garment answered = garment.withRecipe(new Recipe(recipe.construction(), changed));
+      return Layout.of(answered).then(layout -> Outcome.of(answered));
+    }
+
+    @Override
+    public String label() {
+      return answers.size() == 1 ? "Answered " + answers.keySet().iterator().next() : "Answered " + answers.size() + " questions";
+    }
+  }
+
+  /** A run counted on the finished piece, or that count taken back. */
+  record CountMade(String piece, String edge, String run, Optional<Integer> count) implements Change {
+    static final int MOST = 5000;
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      if (count.isPresent() && (count.get() < 1 || count.get() > MOST)) {
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.COUNT_OUT_OF_RANGE, Where.edge(piece, edge),
+                Fact.count("least", 1), Fact.count("most", MOST), Fact.text("value", count.get().toString())));
+      }
+      Settings.MadeCount target = new Settings.MadeCount(piece, edge, run, count.orElse(1));
+      Garment counted = garment.withSettings(garment.settings().withCount(target, count));
+      return Layout.of(counted)
+          .then(
+              layout ->
+                  layout.gone().counts().contains(target)
+                      ? Outcome.refused(layout.findings())
+                      : Outcome.of(counted));
+    }
+
+    @Override
+    public String label() {
+      return count.map(n -> "Counted " + n + " on ").orElse("Took back the count on ") + piece + ", " + edge;
+    }
+  }
+
+  /** An anchor moved on one side to a position in half places along the seam (2k cut, 2k + 1 place). */
+  record AnchorMoved(String seam, String anchor, Side side, int position) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment).then(layout -> apply(garment, layout.construct()));
+    }
+
+    private Outcome<Garment> apply(Garment garment, Construct construct) {
+      SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
+      return resolved.seams().stream()
+          .filter(candidate -> candidate.seam().id().equals(seam))
+          .findFirst()
+          .map(found -> AnchorMove.spot(found, anchor, side, position, garment.rules()))
+          .orElseGet(() -> Outcome.refused(unknownSeam(seam, construct.seams())))
+          .then(
+              spot ->
+                  Outcome.of(
+                      garment.withSettings(
+                          garment.settings().withAnchor(new Settings.MovedAnchor(seam, anchor, side, spot)))));
+    }
+
+    @Override
+    public String label() {
+      return "Moved the anchor " + anchor + " of " + seam;
+    }
+  }
+
+  /** A joining method chosen for a seam. */
+  record MethodChosen(String seam, String method) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment)
+          .then(layout -> MethodCheck.of(garment, layout.construct(), seam, method))
+          .then(
+              allowed ->
+                  Outcome.of(
+                      garment.withSettings(garment.settings().withMethod(new Settings.ChosenMethod(seam, method)))));
+    }
+
+    @Override
+    public String label() {
+      return "Chose " + method + " for " + seam;
+    }
+  }
+
+  /** The decisions whose places are gone, removed. */
+  record GoneSettingsDropped() implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment)
+          .then(layout -> Outcome.of(garment.withSettings(garment.settings().without(layout.gone()))));
+    }
+
+    @Override
+    public String label() {
+      return "Removed decisions without a place";
+    }
+  }
+
+  static Finding unknownSeam(String seam, List<Seam> seams) {
+    return Finding.of(
+        FindingCode.UNKNOWN_SEAM, Where.seam(seam),
+        Fact.text("value", seam), Fact.text("choices", String.join(", ", seams.stream().map(Seam::id).toList())));
+  }
+}

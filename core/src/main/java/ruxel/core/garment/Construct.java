@@ -1,0 +1,24 @@
+package ruxel.core.garment;
+
+import java.util.List;
+import ruxel.core.lay.Placement;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Seam;
+
+/** What a template makes of the answers: pieces, seams, the openings it leaves, where pieces lie. */
+public record Construct(
+    List<Piece> pieces,
+    List<Seam> seams,
+    List<ExpectedOpening> openings,
+    List<Placement> placements,
+    List<Consequence> consequences,
+    List<String> assumed) {
+  public Construct {
+    pieces = List.copyOf(pieces);
+    seams = List.copyOf(seams);
+    openings = List.copyOf(openings);
+    placements = List.copyOf(placements);
+    consequences = List.copyOf(consequences);
+    assumed = List.copyOf(assumed);
+  }
+}

@@ -1,0 +1,60 @@
+package ruxel.core.garment;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Seam;
+
+/**
+ * A garment as the maker describes it (model 5): by a recipe with settings, or piece by piece in full.
+ * Everything else is computed from it.
+ */
+public record Garment(
+    String name,
+    Wording.Unit unit,
+    Terms terms,
+    Optional<Recipe> recipe,
+    List<Piece> pieces,
+    List<Seam> seams,
+    List<ExpectedOpening> openings,
+    Settings settings,
+    HouseRules rules) {
+  public static final int MOST_NAME = 200;
+
+  public Garment {
+    pieces = List.copyOf(pieces);
+    seams = List.copyOf(seams);
+    openings = List.copyOf(openings);
+    if (recipe.isPresent() && !(pieces.isEmpty() && seams.isEmpty() && openings.isEmpty())) {
+      throw new IllegalArgumentException("Expected a recipe or pieces in full, never both");
+    }
+  }
+
+  public static Garment of(String name, Recipe recipe) {
+    return new Garment(
+        name, Wording.Unit.CM, Terms.US, Optional.of(recipe), List.of(), List.of(), List.of(), Settings.NONE, HouseRules.USUAL);
+  }
+
+  public Wording wording() {
+    return new Wording(unit, terms);
+  }
+
+  public Garment withName(String changed) {
+    return new Garment(changed, unit, terms, recipe, pieces, seams, openings, settings, rules);
+  }
+
+  public Garment withWording(Wording changed) {
+    return new Garment(name, changed.unit(), changed.terms(), recipe, pieces, seams, openings, settings, rules);
+  }
+
+  public Garment withRecipe(Recipe changed) {
+    return new Garment(name, unit, terms, Optional.of(changed), pieces, seams, openings, settings, rules);
+  }
+
+  public Garment withSettings(Settings changed) {
+    return new Garment(name, unit, terms, recipe, pieces, seams, openings, changed, rules);
+  }
+}

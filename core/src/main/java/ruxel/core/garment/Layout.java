@@ -1,0 +1,127 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.lay.Rows;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Seam;
+
+/**
+ * The pieces and seams of a garment today: what its template makes of the answers, or its own pieces,
+ * with the settings laid over them. Settings without a target are named and kept.
+ */
+public record Layout(Construct construct, Settings gone, List<Finding> findings) {
+
+  /** Refused only when the recipe's answers are. */
+  public static Outcome<Layout> of(Garment garment) {
+    Outcome<Construct> base =
+        garment
+            .recipe()
+            .map(Layout::built)
+            .orElseGet(
+                () ->
+                    Outcome.of(
+                        new Construct(
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), List.of())));
+    return base.then(construct -> Outcome.of(laid(construct, garment.settings())));
+  }
+
+  private static Outcome<Construct> built(Recipe recipe) {
+    Optional<Template> template = Templates.of(recipe.construction());
+    return template
+        .map(found -> found.build(recipe.answers()))
+        .orElseGet(
+            () ->
+                Outcome.refused(
+                    Finding.of(
+                        FindingCode.ANSWER_NOT_CHOICE, Where.path("$.recipe.construction"),
+                        Fact.text("question", "Construction"),
+                        Fact.text("value", recipe.construction()),
+                        Fact.text("choices", String.join(", ", Templates.all().stream().map(Template::id).toList())))));
+  }
+
+  private static Layout laid(Construct construct, Settings settings) {
+    List<Settings.MadeCount> goneCounts = new ArrayList<>();
+    List<Settings.MovedAnchor> goneAnchors = new ArrayList<>();
+    List<Settings.ChosenMethod> goneMethods = new ArrayList<>();
+    List<Piece> pieces = construct.pieces();
+    for (Settings.MadeCount made : settings.counts()) {
+      Optional<List<Piece>> changed = counted(pieces, made);
+      changed.ifPresentOrElse(ignored -> {}, () -> goneCounts.add(made));
+      pieces = changed.orElse(pieces);
+    }
+    List<Seam> seams = new ArrayList<>();
+    for (Seam seam : construct.seams()) {
+      seams.add(decided(seam, settings));
+    }
+    settings.anchors().stream().filter(moved -> anchor(construct.seams(), moved).isEmpty()).forEach(goneAnchors::add);
+    settings.methods().stream().filter(chosen -> seam(construct.seams(), chosen.seam()).isEmpty()).forEach(goneMethods::add);
+    Construct laid =
+        new Construct(
+            pieces, seams, construct.openings(), construct.placements(), construct.consequences(), construct.assumed());
+    Settings gone = new Settings(goneCounts, goneAnchors, goneMethods);
+    return new Layout(laid, gone, findings(gone));
+  }
+
+  private static Optional<List<Piece>> counted(List<Piece> pieces, Settings.MadeCount made) {
+    List<Piece> changed = new ArrayList<>(pieces);
+    for (int i = 0; i < changed.size(); i++) {
+      Piece piece = changed.get(i);
+      Optional<Edge> edge = piece.id().equals(made.piece()) ? piece.edge(made.edge()) : Optional.empty();
+      if (edge.flatMap(found -> found.run(made.run())).isPresent()) {
+        changed.set(i, piece.withEdges(piece.edges().stream().map(e -> e == edge.get() ? counted(e, made) : e).toList()));
+        return Optional.of(changed);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Edge counted(Edge edge, Settings.MadeCount made) {
+    List<Run> runs =
+        edge.runs().stream()
+            .map(run -> run.id().equals(made.run()) ? run.withCounts(run.counts().withMade(Optional.of(made.count()))) : run)
+            .toList();
+    return edge.withRuns(runs);
+  }
+
+  private static Seam decided(Seam seam, Settings settings) {
+    List<Anchor> anchors = new ArrayList<>(seam.anchors());
+    for (Settings.MovedAnchor moved : settings.anchors()) {
+      if (moved.seam().equals(seam.id())) {
+        anchors.replaceAll(anchor -> anchor.id().equals(moved.anchor()) ? anchor.with(moved.side(), moved.spot()) : anchor);
+      }
+    }
+    Optional<String> method =
+        settings.methods().stream().filter(chosen -> chosen.seam().equals(seam.id())).map(Settings.ChosenMethod::method).findFirst();
+    return seam.withAnchors(anchors).withMethod(method.or(seam::method));
+  }
+
+  private static Optional<Seam> seam(List<Seam> seams, String id) {
+    return seams.stream().filter(seam -> seam.id().equals(id)).findFirst();
+  }
+
+  private static Optional<Anchor> anchor(List<Seam> seams, Settings.MovedAnchor moved) {
+    return seam(seams, moved.seam()).flatMap(found -> found.anchor(moved.anchor()));
+  }
+
+  private static List<Finding> findings(Settings gone) {
+    List<Finding> findings = new ArrayList<>();
+    gone.counts().forEach(count -> findings.add(gone("the count of " + count.run() + " on " + count.piece() + ", " + count.edge())));
+    gone.anchors().forEach(anchor -> findings.add(gone("the anchor " + anchor.anchor() + " of " + anchor.seam())));
+    gone.methods().forEach(method -> findings.add(gone("the method of " + method.seam())));
+    return List.copyOf(findings);
+  }
+
+  private static Finding gone(String what) {
+    return Finding.of(FindingCode.SETTING_GONE, Where.path("$.settings"), Fact.text("what", what));
+  }
+}

@@ -1,0 +1,19 @@
+package ruxel.core.garment;
+
+import java.util.List;
+import java.util.Optional;
+
+/** The constructions that can be chosen. */
+public final class Templates {
+  private static final List<Template> ALL = List.of(new DropShoulder());
+
+  private Templates() {}
+
+  public static List<Template> all() {
+    return ALL;
+  }
+
+  public static Optional<Template> of(String id) {
+    return ALL.stream().filter(template -> template.id().equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,88 @@
+package ruxel.core.glue;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Side;
+
+/**
+ * Where two consecutive spans of a side meet, other seams must have made one point (model 4). These come
+ * before the seam; that gives most of the order of work.
+ */
+public final class Contiguity {
+  /**
+   * A border between two spans of a seam's side and the seams that bring both ends together; {@code by}
+   * is empty when none do.
+   */
+  public record Need(String seam, ResolvedSpan before, ResolvedSpan after, Optional<List<String>> by) {}
+
+  private Contiguity() {}
+
+  /** All needs of all seams. Quadratic in seams, linear in segments. */
+  public static List<Need> of(Gluing gluing, List<ResolvedSeam> seams) {
+    List<Need> needs = new ArrayList<>();
+    for (ResolvedSeam seam : seams) {
+      for (Side side : Side.values()) {
+        List<ResolvedSpan> spans = seam.side(side);
+        for (int i = 1; i < spans.size(); i++) {
+          int end = endOf(gluing, spans.get(i - 1), false);
+          int start = endOf(gluing, spans.get(i), true);
+          needs.add(
+              new Need(seam.seam().id(), spans.get(i - 1), spans.get(i), shortestWay(gluing, seam.seam().id(), end, start)));
+        }
+      }
+    }
+    return List.copyOf(needs);
+  }
+
+  /** The segment end at which a span begins or ends in the seam's direction. */
+  static int endOf(Gluing gluing, ResolvedSpan span, boolean atStart) {
+    int piece = gluing.pieces().indexOf(span.piece());
+    boolean low = atStart == span.forward();
+    int half = low ? 2 * span.from() : 2 * span.to() - 1;
+    int segment = gluing.at(piece, span.edgeIndex(), half).index();
+    return low ? Points.start(segment) : Points.end(segment);
+  }
+
+  /** The seams crossed on the shortest way round the point from one end to the other, without one seam. */
+  private static Optional<List<String>> shortestWay(Gluing gluing, String without, int from, int to) {
+    Map<Integer, Integer> cameFrom = new HashMap<>();
+    Map<Integer, String> crossed = new HashMap<>();
+    Deque<Integer> open = new ArrayDeque<>(List.of(from));
+    cameFrom.put(from, from);
+    while (!open.isEmpty() && !cameFrom.containsKey(to)) {
+      int here = open.remove();
+      Segment segment = gluing.segment(here / 2);
+      boolean isEnd = here % 2 == 1;
+      int corner = isEnd ? Points.start(segment.next()) : Points.end(segment.previous());
+      if (cameFrom.putIfAbsent(corner, here) == null) {
+        open.addFirst(corner);
+      }
+      if (!segment.isFree() && !segment.seam().orElseThrow().equals(without)) {
+        int twin = segment.twin().getAsInt();
+        int across = segment.turned() == isEnd ? Points.end(twin) : Points.start(twin);
+        if (cameFrom.putIfAbsent(across, here) == null) {
+          crossed.put(across, segment.seam().orElseThrow());
+          open.addLast(across);
+        }
+      }
+    }
+    return cameFrom.containsKey(to) ? Optional.of(wayBack(cameFrom, crossed, from, to)) : Optional.empty();
+  }
+
+  private static List<String> wayBack(Map<Integer, Integer> cameFrom, Map<Integer, String> crossed, int from, int to) {
+    List<String> way = new ArrayList<>();
+    for (int here = to; here != from; here = cameFrom.get(here)) {
+      if (crossed.containsKey(here) && !way.contains(crossed.get(here))) {
+        way.add(0, crossed.get(here));
+      }
+    }
+    return List.copyOf(way);
+  }
+}

@@ -1,0 +1,27 @@
+package ruxel.core.glue;
+
+import java.util.OptionalInt;
+import java.util.Optional;
+
+/**
+ * A stretch of an edge between two neighbouring cuts of the gluing, in half units of its edge (2k a cut,
+ * 2k + 1 the middle of unit k). {@code next} and {@code previous} follow the piece's ring,
+ * counter-clockwise from the right side; a glued segment has its twin, the seam that glues it, and
+ * whether both run the same way round, so that one of the two shows its wrong side (model 4).
+ */
+public record Segment(
+    int index,
+    int piece,
+    int edge,
+    int fromHalf,
+    int toHalf,
+    int next,
+    int previous,
+    OptionalInt twin,
+    Optional<String> seam,
+    boolean turned) {
+
+  public boolean isFree() {
+    return twin.isEmpty();
+  }
+}

@@ -1,0 +1,48 @@
+package ruxel.core.match;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
+
+/**
+ * Where an anchor may be put on one side of a seam: a wished position, if the seam can be cut there, or
+ * the findings that say why not.
+ */
+public final class AnchorMove {
+  private AnchorMove() {}
+
+  public static Outcome<Anchor.Spot> spot(
+      ResolvedSeam seam, String anchorId, Side side, int position, HouseRules rules) {
+    Optional<Anchor> anchor = seam.seam().anchor(anchorId);
+    if (anchor.isEmpty()) {
+      String choices = String.join(", ", seam.seam().anchors().stream().map(Anchor::id).toList());
+      return Outcome.refused(
+          Finding.of(
+              FindingCode.UNKNOWN_ANCHOR, Where.seam(seam.seam().id()),
+              Fact.text("seam", seam.seam().name()), Fact.text("value", anchorId), Fact.text("choices", choices)));
+    }
+    SideLayout layout = SideLayout.of(seam, side, rules);
+    if (position < 0 || position > 2 * layout.size()) {
+      return Outcome.refused(
+          Finding.of(
+              FindingCode.ANCHOR_OFF_SEAM, Where.seam(seam.seam().id()),
+              Fact.text("anchor", anchor.get().name()), Fact.text("seam", seam.seam().name())));
+    }
+    Anchor moved = anchor.get().with(side, layout.spotAt(position));
+    Seam changed =
+        seam.seam().withAnchors(
+            seam.seam().anchors().stream().map(other -> other.id().equals(anchorId) ? moved : other).toList());
+    List<Finding> findings =
+        Intervals.of(changed, SideLayout.of(seam, Side.A, rules), SideLayout.of(seam, Side.B, rules)).findings();
+    return findings.isEmpty() ? Outcome.of(moved.spot(side)) : Outcome.refused(findings);
+  }
+}

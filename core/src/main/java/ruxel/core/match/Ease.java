@@ -1,0 +1,63 @@
+package ruxel.core.match;
+
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
+
+/**
+ * Ease of an interval or a seam (handbook 6): lengths of both sides in mm, the difference as a share of
+ * the longer side, the verdict of the ladder, and how high the surplus stands if it is not eased.
+ */
+public record Ease(double aMm, double bMm, double share, Verdict verdict, double rippleMm) {
+  private static final double SLACK = 1e-9;
+
+  /** The ladder, best first. */
+  public enum Verdict {
+    MATCHED,
+    EASE_EVENLY,
+    EASE_WITH_MARKERS,
+    STOP
+  }
+
+  /** How much the ladder's steps are widened or narrowed by the fabrics that meet. */
+  public enum Give {
+    HALVED(0.5),
+    USUAL(1),
+    DOUBLED(2);
+
+    private final double factor;
+
+    Give(double factor) {
+      this.factor = factor;
+    }
+  }
+
+  /**
+   * @param widerStitchMm the wider stitch or row of the two sides: half of it, or the house's 5 mm,
+   *     counts as matched
+   */
+  public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, HouseRules rules) {
+    double longer = Math.max(aMm, bMm);
+    double difference = Math.abs(aMm - bMm);
+    double share = longer > 0 ? difference / longer : 0;
+    double ripple = rules.get(Rule.RIPPLE_WAVE_MM) / Math.PI * Math.sqrt(share);
+    boolean tiny = difference < Math.max(widerStitchMm / 2, rules.get(Rule.MATCHED_MM)) - SLACK;
+    Verdict verdict = tiny ? Verdict.MATCHED : ladder(share, give.factor, rules);
+    return new Ease(aMm, bMm, share, verdict, ripple);
+  }
+
+  private static Verdict ladder(double share, double factor, HouseRules rules) {
+    if (share <= rules.get(Rule.MATCHED_SHARE) * factor + SLACK) {
+      return Verdict.MATCHED;
+    }
+    if (share <= rules.get(Rule.EVEN_SHARE) * factor + SLACK) {
+      return Verdict.EASE_EVENLY;
+    }
+    return share <= rules.get(Rule.MARKERS_SHARE) * factor + SLACK
+        ? Verdict.EASE_WITH_MARKERS
+        : Verdict.STOP;
+  }
+
+  public double differenceMm() {
+    return Math.abs(aMm - bMm);
+  }
+}

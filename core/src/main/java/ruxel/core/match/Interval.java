@@ -1,0 +1,60 @@
+package ruxel.core.match;
+
+/**
+ * What lies strictly between two neighbouring anchors (model 3): half-open ranges of places, and the
+ * half places of fixed joints that count to its lengths.
+ */
+public record Interval(
+    PlacedAnchor start,
+    PlacedAnchor end,
+    int aFromInclusive,
+    int aToExclusive,
+    int bFromInclusive,
+    int bToExclusive,
+    From from) {
+
+  public int placesA() {
+    return aToExclusive - aFromInclusive;
+  }
+
+  public int placesB() {
+    return bToExclusive - bFromInclusive;
+  }
+
+  public Stretch stretchA(SideLayout side) {
+    return stretch(side, aFromInclusive, aToExclusive);
+  }
+
+  public Stretch stretchB(SideLayout side) {
+    return stretch(side, bFromInclusive, bToExclusive);
+  }
+
+  private static Stretch stretch(SideLayout side, int from, int to) {
+    double[] widths = new double[to - from];
+    boolean[] noEase = new boolean[to - from];
+    for (int i = from; i < to; i++) {
+      widths[i - from] = side.places().get(i).widthMm();
+      noEase[i - from] = side.places().get(i).run().noEase();
+    }
+    return new Stretch(widths, noEase);
+  }
+
+  /** Length on A with half of each fixed place beside the interval. */
+  public double lengthA(SideLayout side) {
+    return side.lengthMm(aFromInclusive, aToExclusive) + halves(side, start.a(), end.a());
+  }
+
+  public double lengthB(SideLayout side) {
+    return side.lengthMm(bFromInclusive, bToExclusive) + halves(side, start.b(), end.b());
+  }
+
+  private static double halves(SideLayout side, int... positions) {
+    double sum = 0;
+    for (int position : positions) {
+      if (position % 2 == 1) {
+        sum += side.places().get(position / 2).widthMm() / 2;
+      }
+    }
+    return sum;
+  }
+}

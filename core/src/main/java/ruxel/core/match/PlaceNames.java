@@ -1,0 +1,61 @@
+package ruxel.core.match;
+
+import java.util.List;
+import ruxel.core.piece.UnitKind;
+
+/**
+ * What the maker calls a place: stitches and row ends numbered from 1 in each span, from the end that the
+ * surplus is reckoned from, so that both halves of an armhole count from the underarm.
+ */
+public final class PlaceNames {
+  private final SideLayout side;
+  private final boolean[] fromEnd;
+
+  public PlaceNames(SideLayout side, boolean onA, List<Interval> intervals) {
+    this.side = side;
+    fromEnd = new boolean[side.spans().size()];
+    for (Interval interval : intervals) {
+      int place = onA ? interval.aFromInclusive() : interval.bFromInclusive();
+      int span = side.places().get(place).spanIndex();
+      boolean whole = side.spans().size() > 1;
+      fromEnd[span] |= whole && interval.from() == From.END;
+    }
+  }
+
+  /** The number of a place's unit as the maker counts it. */
+  public int number(int placeIndex) {
+    Place place = side.places().get(placeIndex);
+    int local = place.span().forward() ? place.unit() - place.span().from() : place.span().to() - 1 - place.unit();
+    return fromEnd[place.spanIndex()] ? place.span().units() - local : local + 1;
+  }
+
+  /** Whether a span's numbers run against the seam's direction. */
+  public boolean countsFromEnd(int spanIndex) {
+    return fromEnd[spanIndex];
+  }
+
+  /** "stitch 18", "front row end 10", "back row end 3, second of two". */
+  public String name(int placeIndex) {
+    Place place = side.places().get(placeIndex);
+    String piece = side.spans().size() > 1 ? place.span().piece().name().toLowerCase(java.util.Locale.ROOT) + " " : "";
+    String part = place.parts() == 1 ? "" : ", " + PARTS[place.part()] + " of " + NUMBERS[place.parts()];
+    return piece + word(place.run().kind()) + " " + number(placeIndex) + part;
+  }
+
+  private static final String[] PARTS = {"first", "second", "third"};
+  private static final String[] NUMBERS = {"none", "one", "two", "three"};
+
+  /** One unit in the maker's word. */
+  public static String word(UnitKind kind) {
+    return switch (kind) {
+      case STITCH_TOP -> "stitch";
+      case FOUNDATION_LOOP -> "foundation loop";
+      case ROW_END -> "row end";
+    };
+  }
+
+  /** Several units in the maker's word. */
+  public static String words(UnitKind kind) {
+    return kind == UnitKind.STITCH_TOP ? "stitches" : word(kind) + "s";
+  }
+}

@@ -1,0 +1,136 @@
+package ruxel.core.match;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.piece.Fabric;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
+
+/**
+ * A seam matched from end to end (handbook 6): its places, intervals with joint plans, joints, markers
+ * and ease. With anchors that cannot be, it has findings and no plans.
+ */
+public record SeamMatch(
+    ResolvedSeam seam,
+    SideLayout a,
+    SideLayout b,
+    List<PlacedAnchor> anchors,
+    List<Interval> intervals,
+    List<IntervalPlan> plans,
+    List<Ease> eases,
+    Optional<Ease> ease,
+    List<Joints.Joint> joints,
+    List<Checkpoint> checkpoints,
+    List<Finding> findings) {
+
+  /** Table cells a seam may need: planning is refused above, before any computing (model 7). */
+  private static final long MOST_CELLS = 50_000_000L;
+
+  public static SeamMatch of(ResolvedSeam seam, HouseRules rules) {
+    SideLayout a = SideLayout.of(seam, Side.A, rules);
+    SideLayout b = SideLayout.of(seam, Side.B, rules);
+    Intervals.Result cut = Intervals.of(seam.seam(), a, b);
+    List<Finding> findings = new ArrayList<>(cut.findings());
+    long cells = 0;
+    for (Interval interval : cut.intervals()) {
+      cells += interval.placesA() == interval.placesB() ? 0 : (long) interval.placesA() * interval.placesB();
+    }
+    if (cells > MOST_CELLS) {
+      findings.add(
+          Finding.of(
+              FindingCode.TOO_LARGE, Where.seam(seam.seam().id()),
+              Fact.text("seam", seam.seam().name()), Fact.count("a", a.size()), Fact.count("b", b.size())));
+    }
+    if (!findings.isEmpty()) {
+      return new SeamMatch(
+          seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(),
+          List.copyOf(findings));
+    }
+    return planned(seam, a, b, cut, rules);
+  }
+
+  private static SeamMatch planned(
+      ResolvedSeam seam, SideLayout a, SideLayout b, Intervals.Result cut, HouseRules rules) {
+    List<IntervalPlan> plans = new ArrayList<>();
+    List<Ease> eases = new ArrayList<>();
+    for (Interval interval : cut.intervals()) {
+      plans.add(IntervalPlan.of(interval.stretchA(a), interval.stretchB(b), interval.from(), rules));
+      eases.add(ease(interval, a, b, rules));
+    }
+    List<Joints.Joint> joints = Joints.of(cut.anchors(), cut.intervals(), plans, seam.seam().together());
+    List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), plans, joints, a, b, rules);
+    return new SeamMatch(
+        seam, a, b, cut.anchors(), cut.intervals(), List.copyOf(plans), List.copyOf(eases),
+        whole(eases, a, b, rules), joints, checkpoints, notes(seam, a, b, rules));
+  }
+
+  private static Ease ease(Interval interval, SideLayout a, SideLayout b, HouseRules rules) {
+    double lengthA = interval.lengthA(a);
+    double lengthB = interval.lengthB(b);
+    Fabric onA = a.places().get(interval.aFromInclusive()).run().fabric();
+    Fabric onB = b.places().get(interval.bFromInclusive()).run().fabric();
+    double wider = Math.max(widest(a, interval.aFromInclusive(), interval.aToExclusive()), widest(b, interval.bFromInclusive(), interval.bToExclusive()));
+    return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), rules);
+  }
+
+  private static double widest(SideLayout side, int from, int to) {
+    return side.places().subList(from, to).stream()
+        .mapToDouble(place -> place.run().advance().lengthMm())
+        .max()
+        .orElse(0);
+  }
+
+  /** Lace and dense fabric halve the ladder's steps; ribbing doubles them when it is the shorter side. */
+  private static Ease.Give give(Fabric onA, Fabric onB, double lengthA, double lengthB) {
+    if (isStiff(onA) || isStiff(onB)) {
+      return Ease.Give.HALVED;
+    }
+    Fabric shorter = lengthA <= lengthB ? onA : onB;
+    Fabric longer = lengthA <= lengthB ? onB : onA;
+    return shorter == Fabric.RIB && longer != Fabric.RIB ? Ease.Give.DOUBLED : Ease.Give.USUAL;
+  }
+
+  private static boolean isStiff(Fabric fabric) {
+    return fabric == Fabric.LACE || fabric == Fabric.DENSE;
+  }
+
+  /** The seam's own figures with the worst verdict of its intervals. */
+  private static Optional<Ease> whole(List<Ease> eases, SideLayout a, SideLayout b, HouseRules rules) {
+    Optional<Ease.Verdict> worst = eases.stream().map(Ease::verdict).max(Comparator.naturalOrder());
+    double ripple = eases.stream().mapToDouble(Ease::rippleMm).max().orElse(0);
+    Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, rules);
+    return worst.map(verdict -> new Ease(own.aMm(), own.bMm(), own.share(), verdict, ripple));
+  }
+
+  private static List<Finding> notes(ResolvedSeam seam, SideLayout a, SideLayout b, HouseRules rules) {
+    List<Finding> notes = new ArrayList<>();
+    Where where = Where.seam(seam.seam().id());
+    Fact name = Fact.text("seam", seam.seam().name());
+    if (seam.seam().role() == SeamRole.SHOULDER && a.size() != b.size()) {
+      notes.add(Finding.of(FindingCode.SHOULDER_UNEQUAL, where, name, Fact.count("a", a.size()), Fact.count("b", b.size())));
+    }
+    double widest = Math.min(widestPlace(a), widestPlace(b));
+    if (widest > rules.get(Rule.GAP_MM)) {
+      notes.add(Finding.of(FindingCode.GAP, where, name, Fact.length("gap", widest)));
+    }
+    return List.copyOf(notes);
+  }
+
+  private static double widestPlace(SideLayout side) {
+    return side.places().stream().mapToDouble(Place::widthMm).max().orElse(0);
+  }
+
+  /** Whether the seam has a plan that can be taken to the bench. */
+  public boolean isPlanned() {
+    return ease.isPresent();
+  }
+}

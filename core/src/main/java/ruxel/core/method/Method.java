@@ -1,0 +1,119 @@
+package ruxel.core.method;
+
+import java.util.Arrays;
+import java.util.Optional;
+import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Wording;
+
+/** The joining methods of handbook 8 with their facts; scores 1 to 5, yarn in cm per cm of seam. */
+public enum Method {
+  SLIP_BOTH("slip-both", "Slip stitch, both loops", Tool.HOOK, "right sides together", Family.SLIP_STITCH, On.ALL, s(5, 2, 2, 3, 4, 5), 3.5),
+  SLIP_OUTER("slip-outer", "Slip stitch, outer loops", Tool.HOOK, "right sides together", Family.SLIP_STITCH, On.LOOPS, s(4, 3, 4, 3, 4, 5), 3.2),
+  SLIP_BACK_RS("slip-back-rs", "Slip stitch, back loops, on the right side", Tool.HOOK, "side by side, yarn behind", Family.SLIP_STITCH, On.LOOPS, s(4, 2, 3, 1, 3, 5), 3.2),
+  SLIP_BACK_RIB("slip-back-rib", "Slip stitch, back loops, inside a back-loop rib", Tool.HOOK, "right sides together", Family.SLIP_STITCH, On.RIB_LOOPS, s(4, 3, 4, 4, 3, 5), 3.2),
+  SC_BOTH("sc-both", "{sc}, both loops", Tool.HOOK, "right sides together, or wrong sides together for a ridge on show", Family.SINGLE_CROCHET, On.ALL, s(5, 3, 1, 2, 3, 5), 5.5),
+  SC_BACK("sc-back", "{sc}, back loops", Tool.HOOK, "wrong sides together (the ridge shows) or right sides together", Family.SINGLE_CROCHET, On.LOOPS, s(4, 4, 3, 2, 3, 5), 5.0),
+  WHIP_BOTH("whip-both", "Whip stitch, both loops", Tool.NEEDLE, "right sides together, or flat from the wrong side", Family.WHIP, On.ALL, s(3, 3, 4, 3, 5, 2), 1.8),
+  WHIP_BACK("whip-back", "Whip stitch, back loops", Tool.NEEDLE, "wrong sides together, or flat", Family.WHIP, On.LOOPS, s(3, 3, 5, 2, 5, 2), 1.7),
+  MATTRESS_ROWS("mattress-rows", "Mattress on row ends", Tool.NEEDLE, "flat, right sides up", Family.MATTRESS_WOVEN, On.ROWS_AND_TOPS, s(3, 4, 4, 5, 2, 2), 2.5),
+  MATTRESS_TOPS("mattress-tops", "Mattress on stitch tops, both loops", Tool.NEEDLE, "flat, right sides up, always back to front", Family.MATTRESS_WOVEN, On.TOPS, s(3, 3, 4, 4, 3, 2), 2.8),
+  MATTRESS_TOPS_BACK("mattress-tops-back", "Mattress on stitch tops, back loops", Tool.NEEDLE, "flat, right sides up", Family.MATTRESS_WOVEN, On.LOOPS, s(3, 4, 5, 5, 1, 2), 2.8),
+  WOVEN("woven", "Woven seam, V to V", Tool.NEEDLE, "flat, either side up", Family.MATTRESS_WOVEN, On.TOPS_AND_RIB_ROWS, s(2, 3, 5, 4, 2, 2), 2.2),
+  BACKSTITCH("backstitch", "Backstitch", Tool.NEEDLE, "right sides together", Family.BACKSTITCH, On.ALL, s(5, 1, 2, 4, 2, 1), 4.5),
+  JOIN_SLIP("join-slip", "Join as you go, slip stitch", Tool.HOOK, "flat or folded", Family.JOIN_AS_YOU_GO, On.LIVE, s(4, 3, 4, 3, 5, 3), 3.0),
+  JOIN_LOOP("join-loop", "Join as you go, pulled loop", Tool.HOOK, "flat", Family.JOIN_AS_YOU_GO, On.LIVE, s(4, 3, 5, 4, 5, 3), 1.2),
+  LACE("lace", "Chain-and-slip-stitch lace join", Tool.HOOK, "flat", Family.LACE, On.MOTIFS, s(2, 5, 4, 1, 3, 5), 5.0);
+
+  /** What is in the hand. */
+  public enum Tool {
+    HOOK,
+    NEEDLE
+  }
+
+  /** Methods of one kind. */
+  public enum Family {
+    SLIP_STITCH,
+    SINGLE_CROCHET,
+    WHIP,
+    MATTRESS_WOVEN,
+    BACKSTITCH,
+    JOIN_AS_YOU_GO,
+    LACE
+  }
+
+  /** What edges a method works on; {@code LOOPS} are single loops of stitch tops. */
+  enum On {
+    ALL,
+    LOOPS,
+    TOPS,
+    RIB_LOOPS,
+    ROWS_AND_TOPS,
+    TOPS_AND_RIB_ROWS,
+    LIVE,
+    MOTIFS
+  }
+
+  /** The scores of handbook 8, 5 best for its word. */
+  public record Scores(int strong, int stretch, int flat, int hidden, int quick, int undo) {}
+
+  private final String id;
+  private final String title;
+  private final Tool tool;
+  private final String held;
+  private final Family family;
+  private final On on;
+  private final Scores scores;
+  private final double yarnCmPerCm;
+
+  Method(String id, String title, Tool tool, String held, Family family, On on, Scores scores, double yarn) {
+    this.id = id;
+    this.title = title;
+    this.tool = tool;
+    this.held = held;
+    this.family = family;
+    this.on = on;
+    this.scores = scores;
+    this.yarnCmPerCm = yarn;
+  }
+
+  private static Scores s(int strong, int stretch, int flat, int hidden, int quick, int undo) {
+    return new Scores(strong, stretch, flat, hidden, quick, undo);
+  }
+
+  public static Optional<Method> of(String id) {
+    return Arrays.stream(values()).filter(method -> method.id.equals(id)).findFirst();
+  }
+
+  public String id() {
+    return id;
+  }
+
+  public String title(Wording wording) {
+    return Wording.capital(title.replace("{sc}", wording.stitch(Stitch.SC)));
+  }
+
+  public Tool tool() {
+    return tool;
+  }
+
+  /** How the pieces are held. */
+  public String held() {
+    return held;
+  }
+
+  public Family family() {
+    return family;
+  }
+
+  public Scores scores() {
+    return scores;
+  }
+
+  public double yarnCmPerCm() {
+    return yarnCmPerCm;
+  }
+
+  On on() {
+    return on;
+  }
+}

@@ -1,0 +1,91 @@
+package ruxel.core.method;
+
+import java.util.Optional;
+import ruxel.core.match.Place;
+import ruxel.core.match.SideLayout;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.SeamRole;
+
+/** The <em>never</em> rules of handbook 8: why a method is not for a seam, and what to do instead. */
+public final class Nevers {
+  /** Why not, and what instead. */
+  public record Never(String reason, String instead) {}
+
+  private static final String LOOP_ON_ROWS = "row ends have no single loop to take; one strand would stretch into a hole.";
+  private static final String TAKE_TWO = "Take a method through both loops or strands, mattress or backstitch.";
+
+  private final boolean rowEnds;
+  private final boolean foundation;
+  private final boolean onlyTops;
+  private final boolean rowsAreRib;
+  private final boolean ribMeetsFoundation;
+  private final SeamRole role;
+
+  public Nevers(SideLayout a, SideLayout b, SeamRole role) {
+    rowEnds = has(a, UnitKind.ROW_END) || has(b, UnitKind.ROW_END);
+    foundation = has(a, UnitKind.FOUNDATION_LOOP) || has(b, UnitKind.FOUNDATION_LOOP);
+    onlyTops = !rowEnds;
+    rowsAreRib = rowsAreRib(a) && rowsAreRib(b);
+    ribMeetsFoundation =
+        onlyTops
+            && has(a, UnitKind.FOUNDATION_LOOP) != has(b, UnitKind.FOUNDATION_LOOP)
+            && isRib(a)
+            && isRib(b);
+    this.role = role;
+  }
+
+  /** Empty when the method is allowed. */
+  public Optional<Never> of(Method method) {
+    return switch (method.on()) {
+      case ALL -> Optional.empty();
+      case LOOPS -> loops();
+      case RIB_LOOPS -> ribMeetsFoundation
+          ? Optional.empty()
+          : never("it joins the last row of a back-loop rib to its foundation.", "On stitch tops take slip stitch through the outer loops.");
+      case TOPS -> rowEnds
+          ? never("it follows the V of stitch tops, and here are row ends.", "Take mattress on row ends.")
+          : Optional.empty();
+      case ROWS_AND_TOPS -> onlyTops
+          ? never("it needs the bars of row ends, and here are stitch tops only.", "Take mattress on stitch tops.")
+          : Optional.empty();
+      case TOPS_AND_RIB_ROWS -> rowEnds && !rowsAreRib
+          ? never("on row ends it needs the V and bar of a rib.", "Take mattress on row ends.")
+          : Optional.empty();
+      case LIVE -> never(
+          "both edges are finished; it needs a row that is still to be worked.",
+          "Work a joining row on one edge first: it adds its height and its yarn. Or take slip stitch through both loops.");
+      case MOTIFS -> role == SeamRole.MOTIF
+          ? Optional.empty()
+          : never("its chains open a band of lace between the sides of motifs.", "Keep it for seams between motifs.");
+    };
+  }
+
+  private Optional<Never> loops() {
+    if (rowEnds) {
+      return never(LOOP_ON_ROWS, TAKE_TWO);
+    }
+    return foundation
+        ? never("a foundation edge may lack that loop.", TAKE_TWO)
+        : Optional.empty();
+  }
+
+  private static Optional<Never> never(String reason, String instead) {
+    return Optional.of(new Never(reason, instead));
+  }
+
+  private static boolean has(SideLayout side, UnitKind kind) {
+    return side.places().stream().anyMatch(place -> place.run().kind() == kind);
+  }
+
+  private static boolean isRib(SideLayout side) {
+    return side.places().stream().allMatch(place -> place.run().fabric() == Fabric.RIB);
+  }
+
+  private static boolean rowsAreRib(SideLayout side) {
+    return side.places().stream()
+        .map(Place::run)
+        .filter(run -> run.kind().isRowEnd())
+        .allMatch(run -> run.fabric() == Fabric.RIB);
+  }
+}

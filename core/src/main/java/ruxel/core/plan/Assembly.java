@@ -1,0 +1,206 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.ExpectedOpening;
+import ruxel.core.glue.GluedSeam;
+import ruxel.core.glue.Gluing;
+import ruxel.core.glue.Opening;
+import ruxel.core.glue.Segment;
+import ruxel.core.glue.Surface;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Span;
+
+/**
+ * What the gluing says of the garment as a whole (handbook 10): openings by name, and what is sewn shut,
+ * turned over, twisted or joined into a handle, each with the seam that did it.
+ */
+final class Assembly {
+  private final List<Piece> pieces;
+  private final List<GluedSeam> seams;
+  private final List<ExpectedOpening> expected;
+  private final Gluing gluing;
+  private final Surface surface;
+  private final List<Finding> findings = new ArrayList<>();
+
+  Assembly(List<Piece> pieces, List<GluedSeam> seams, List<ExpectedOpening> expected) {
+    this.pieces = pieces;
+    this.seams = seams;
+    this.expected = expected;
+    gluing = Gluing.of(pieces, seams);
+    surface = Surface.of(gluing);
+  }
+
+  Gluing gluing() {
+    return gluing;
+  }
+
+  Surface surface() {
+    return surface;
+  }
+
+  List<Finding> findings() {
+    turned();
+    handle();
+    shut();
+    return List.copyOf(findings);
+  }
+
+  private void turned() {
+    for (Surface.Part part : surface.parts()) {
+      if (!part.twist().isEmpty()) {
+        String seam = part.twist().get(0);
+        refuse(FindingCode.NO_RIGHT_SIDE, Where.seam(seam), Fact.text("seam", seamName(seam)));
+      }
+      for (int piece : part.turned()) {
+        Optional<Segment> by = gluing.segments().stream().filter(s -> s.piece() == piece && s.turned()).findFirst();
+        by.ifPresent(
+            segment -> {
+              String seam = segment.seam().orElseThrow();
+              refuse(
+                  FindingCode.TURNED, Where.piece(pieces.get(piece).id()),
+                  Fact.text("piece", pieces.get(piece).name()), Fact.text("seam", seamName(seam)));
+            });
+      }
+    }
+  }
+
+  /** Glues the seams in order; the first that adds a handle is the witness. */
+  private void handle() {
+    int handles = 0;
+    for (int count = 1; count <= seams.size() && handles < surface.handles(); count++) {
+      int now = Surface.of(Gluing.of(pieces, seams.subList(0, count))).handles();
+      if (now > handles) {
+        String seam = seams.get(count - 1).seam().seam().id();
+        refuse(FindingCode.HANDLE, Where.seam(seam), Fact.text("seam", seamName(seam)));
+        handles = now;
+      }
+    }
+  }
+
+  private void shut() {
+    boolean anyShut = false;
+    for (ExpectedOpening opening : expected) {
+      List<Segment> own = gluing.segments().stream().filter(segment -> lies(segment, opening)).toList();
+      if (!own.isEmpty() && own.stream().noneMatch(Segment::isFree)) {
+        String seam = own.get(0).seam().orElseThrow();
+        refuse(FindingCode.SEWN_SHUT, Where.seam(seam), Fact.text("opening", opening.name()), Fact.text("seam", seamName(seam)));
+        anyShut = true;
+      }
+    }
+    if (!expected.isEmpty() && !anyShut && surface.openings().size() != expected.size()) {
+      findings.add(
+          Finding.of(
+              FindingCode.OPENING_UNPLANNED, Where.NOWHERE,
+              Fact.count("count", surface.openings().size()), Fact.count("expected", expected.size())));
+    }
+  }
+
+  private boolean lies(Segment segment, ExpectedOpening opening) {
+    Piece piece = pieces.get(segment.piece());
+    Edge edge = piece.edges().get(segment.edge());
+    for (Span span : opening.spans()) {
+      if (span.piece().equals(piece.id()) && span.edge().equals(edge.id())) {
+        int from = span.fromInclusive().on(edge).orElse(0);
+        int to = span.toExclusive().on(edge).orElse(0);
+        if (segment.fromHalf() < 2 * to && segment.toHalf() > 2 * from) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private void refuse(FindingCode code, Where where, Fact... facts) {
+    findings.add(Finding.of(code, where, facts));
+  }
+
+  private String seamName(String id) {
+    return seams.stream().map(seam -> seam.seam().seam()).filter(seam -> seam.id().equals(id)).map(seam -> seam.name()).findFirst().orElse(id);
+  }
+
+  GarmentPlan.GluingPlan plan() {
+    int glued = (int) gluing.segments().stream().filter(segment -> !segment.isFree()).count();
+    boolean twisted = surface.parts().stream().anyMatch(part -> !part.twist().isEmpty());
+    List<String> turned = new ArrayList<>();
+    Set<String> twist = new LinkedHashSet<>();
+    List<GarmentPlan.PartPlan> parts = new ArrayList<>();
+    for (Surface.Part part : surface.parts()) {
+      part.turned().forEach(piece -> turned.add(pieces.get(piece).id()));
+      twist.addAll(part.twist());
+      parts.add(
+          new GarmentPlan.PartPlan(
+              part.pieces().stream().map(piece -> pieces.get(piece).id()).toList(),
+              part.points(), part.segments(), part.openings(), part.handles().orElse(-1)));
+    }
+    return new GarmentPlan.GluingPlan(
+        surface.points(), gluing.segments().size() - glued / 2, pieces.size(), twisted ? -1 : surface.handles(),
+        surface.openings().stream().map(opening -> opening(gluing, opening)).toList(),
+        List.copyOf(turned), List.copyOf(twist), List.copyOf(parts));
+  }
+
+  private GarmentPlan.OpeningPlan opening(Gluing in, Opening opening) {
+    List<GarmentPlan.StretchPlan> stretches =
+        opening.segments().stream()
+            .map(in::segment)
+            .map(s -> new GarmentPlan.StretchPlan(pieces.get(s.piece()).id(), in.edgeOf(s).id(), s.fromHalf(), s.toHalf()))
+            .toList();
+    return new GarmentPlan.OpeningPlan(name(in, opening), opening.lengthMm(), stretches, opening.angles());
+  }
+
+  /** The names of the expected openings it is part of, else its pieces and edges. */
+  private String name(Gluing in, Opening opening) {
+    Set<String> names = new LinkedHashSet<>();
+    for (ExpectedOpening candidate : expected) {
+      if (opening.segments().stream().map(in::segment).anyMatch(segment -> lies(segment, candidate))) {
+        names.add(candidate.name());
+      }
+    }
+    if (names.isEmpty()) {
+      Map<String, List<String>> edges = new LinkedHashMap<>();
+      for (Segment segment : opening.segments().stream().map(in::segment).toList()) {
+        List<String> ofPiece = edges.computeIfAbsent(pieces.get(segment.piece()).name(), key -> new ArrayList<>());
+        String edge = in.edgeOf(segment).name();
+        if (!ofPiece.contains(edge)) {
+          ofPiece.add(edge);
+        }
+      }
+      edges.forEach((piece, list) -> names.add(piece + ": " + String.join(", ", list)));
+    }
+    return String.join(", ", names);
+  }
+
+  /** What is open once the first {@code count} seams of {@code order} are joined, among pieces that hang together. */
+  List<List<GarmentPlan.OpenNow>> openAfterEach(List<String> order) {
+    Map<String, GluedSeam> byId = new HashMap<>();
+    seams.forEach(seam -> byId.put(seam.seam().seam().id(), seam));
+    List<List<GarmentPlan.OpenNow>> open = new ArrayList<>();
+    List<GluedSeam> joined = new ArrayList<>();
+    for (String id : order) {
+      joined.add(byId.get(id));
+      Gluing now = Gluing.of(pieces, joined);
+      open.add(
+          Surface.of(now).openings().stream()
+              .filter(opening -> hangs(now, opening))
+              .map(opening -> new GarmentPlan.OpenNow(name(now, opening), opening.lengthMm()))
+              .toList());
+    }
+    return open;
+  }
+
+  private static boolean hangs(Gluing now, Opening opening) {
+    int piece = now.segment(opening.segments().get(0)).piece();
+    return now.segments().stream().anyMatch(segment -> segment.piece() == piece && !segment.isFree());
+  }
+}

@@ -1,0 +1,60 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.order.Reason;
+
+/** Everything computed of a garment (model 9). Nothing of it is stored. */
+public record GarmentPlan(
+    String name,
+    Wording.Unit unit,
+    Terms terms,
+    List<PiecePlan> pieces,
+    List<SeamPlan> seams,
+    GluingPlan gluing,
+    List<StepPlan> steps,
+    List<ConsequenceView> consequences,
+    List<String> assumed,
+    List<FindingView> findings) {
+
+  /** The gluing of all seams; handles −1 where not every right side can be outside. */
+  public record GluingPlan(
+      int points,
+      int segments,
+      int pieces,
+      int handles,
+      List<OpeningPlan> openings,
+      List<String> turned,
+      List<String> twist,
+      List<PartPlan> parts) {}
+
+  /** A connected part of the gluing. */
+  public record PartPlan(List<String> pieces, int points, int segments, int openings, int handles) {}
+
+  /** An opening with its name, length and free stretches. */
+  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles) {}
+
+  /** A free stretch of an edge in half units of the edge. */
+  public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}
+
+  /** A step of the order. */
+  public record StepPlan(
+      String seam,
+      int number,
+      String title,
+      String direction,
+      List<String> after,
+      List<ReasonView> reasons,
+      List<String> closing,
+      List<OpenNow> openAfter) {}
+
+  /** Why a step stands where it does. */
+  public record ReasonView(Reason.Code code, boolean must, List<String> seams, String sentence) {}
+
+  /** What is open after a step. */
+  public record OpenNow(String name, double lengthMm) {}
+
+  /** What follows from an answer. */
+  public record ConsequenceView(String answer, String sentence) {}
+}

@@ -1,0 +1,170 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Construct;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Layout;
+import ruxel.core.glue.Contiguity;
+import ruxel.core.glue.GluedSeam;
+import ruxel.core.glue.Meetings;
+import ruxel.core.lay.Placement;
+import ruxel.core.match.PlacedAnchor;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.Wording;
+import ruxel.core.order.ClosingStitch;
+import ruxel.core.order.Order;
+import ruxel.core.order.Reason;
+import ruxel.core.order.Step;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.SeamRole;
+
+/**
+ * A garment in, everything computed out: one pure function, called by the server, the command line and
+ * the tests. Refused only when the recipe's answers do not make pieces; all else that is wrong is a
+ * finding, and the rest of the garment stays usable.
+ */
+public final class Planner {
+  private static final int MOST_UNITS = 5000;
+
+  private final Garment garment;
+  private final Layout layout;
+  private final Construct construct;
+  private final HouseRules rules;
+  private final Wording wording;
+  private final List<Finding> findings = new ArrayList<>();
+
+  private Planner(Garment garment, Layout layout) {
+    this.garment = garment;
+    this.layout = layout;
+    construct = layout.construct();
+    rules = garment.rules();
+    wording = garment.wording();
+  }
+
+  public static Outcome<GarmentPlan> plan(Garment garment) {
+    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout).plan()));
+  }
+
+  private GarmentPlan plan() {
+    findings.addAll(layout.findings());
+    construct.pieces().forEach(this::inspect);
+    SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
+    findings.addAll(resolved.findings());
+    List<SeamMatch> matches = resolved.seams().stream().map(seam -> SeamMatch.of(seam, rules)).toList();
+    matches.forEach(match -> findings.addAll(match.findings()));
+    matches.forEach(this::offCentre);
+    List<GluedSeam> glued = matches.stream().map(Meetings::of).toList();
+    Assembly assembly = new Assembly(construct.pieces(), glued, construct.openings());
+    findings.addAll(assembly.findings());
+    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()));
+    findings.addAll(order.findings());
+    return new GarmentPlan(
+        garment.name(), garment.unit(), garment.terms(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), rules)).toList(),
+        matches.stream().map(match -> SeamPlans.of(match, wording)).toList(),
+        assembly.plan(),
+        steps(order, assembly, resolved.seams()),
+        construct.consequences().stream()
+            .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
+            .toList(),
+        construct.assumed(),
+        FindingView.all(findings, wording));
+  }
+
+  private Placement placement(Piece piece) {
+    return construct.placements().stream().filter(p -> p.piece().equals(piece.id())).findFirst().orElseThrow();
+  }
+
+  private void inspect(Piece piece) {
+    Outline outline = new Outline(piece);
+    if (!outline.closes(rules)) {
+      findings.add(
+          Finding.of(
+              FindingCode.OUTLINE_OPEN, Where.piece(piece.id()),
+              Fact.text("piece", piece.name()), Fact.difference("gap", outline.gapMm())));
+    }
+    for (Edge edge : piece.edges()) {
+      Fact name = Fact.text("edge", edge.name());
+      Fact of = Fact.text("piece", piece.name());
+      if (edge.units() > MOST_UNITS) {
+        findings.add(
+            Finding.of(
+                FindingCode.TOO_MANY_UNITS, Where.edge(piece.id(), edge.id()), name, of,
+                Fact.count("count", edge.units()), Fact.count("most", MOST_UNITS)));
+      }
+      if (Math.abs(edge.measuredScale() - 1) > rules.get(Rule.LENGTH_SHARE)) {
+        findings.add(
+            Finding.of(
+                FindingCode.LENGTHS_DIFFER, Where.edge(piece.id(), edge.id()), name, of,
+                Fact.length("measured", edge.measuredMm().orElseThrow()), Fact.length("gauge", edge.gaugeLengthMm())));
+      }
+    }
+  }
+
+  /** A sleeve whose middle does not meet the shoulder hangs askew, or is upside down. */
+  private void offCentre(SeamMatch match) {
+    if (match.seam().seam().role() != SeamRole.ARMHOLE || match.a().spans().size() != 1) {
+      return;
+    }
+    for (PlacedAnchor anchor : match.anchors()) {
+      boolean atShoulder = anchor.b() % 2 == 0 && match.b().isBreak(anchor.b() / 2);
+      int offHalves = Math.abs(anchor.a() - match.a().size());
+      if (atShoulder && offHalves > 1) {
+        double gap = offHalves / 2.0 * match.a().places().get(0).widthMm();
+        findings.add(
+            Finding.of(
+                FindingCode.OFF_CENTRE, Where.seam(match.seam().seam().id()),
+                Fact.text("seam", match.seam().seam().name()),
+                Fact.text("piece", match.a().spans().get(0).piece().name()),
+                Fact.difference("gap", gap)));
+      }
+    }
+  }
+
+  private List<GarmentPlan.StepPlan> steps(Order order, Assembly assembly, List<ResolvedSeam> seams) {
+    Map<String, String> names = new HashMap<>();
+    seams.forEach(seam -> names.put(seam.seam().id(), seam.seam().name()));
+    List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
+    List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps().stream().map(Step::seam).toList());
+    List<GarmentPlan.StepPlan> steps = new ArrayList<>();
+    for (Step step : order.steps()) {
+      ResolvedSeam seam = seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow();
+      steps.add(
+          new GarmentPlan.StepPlan(
+              step.seam(), step.number(), SeamWords.title(seam.seam()), SeamWords.direction(seam.seam()), step.after(),
+              step.reasons().stream().map(reason -> reason(reason, names)).toList(),
+              closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),
+              open.get(step.number() - 1)));
+    }
+    return List.copyOf(steps);
+  }
+
+  private static GarmentPlan.ReasonView reason(Reason reason, Map<String, String> names) {
+    String sentence = reason.sentence(id -> Optional.ofNullable(names.get(id)).map(Planner::lower).orElse(id));
+    return new GarmentPlan.ReasonView(reason.code(), reason.code().must(), reason.seams(), sentence);
+  }
+
+  private static String closingWords(ClosingStitch stitch) {
+    String pieces = String.join(", ", stitch.pieces().stream().map(Planner::lower).toList());
+    return "Close the point with one stitch that takes a little of each edge there: " + pieces + ".";
+  }
+
+  private static String lower(String name) {
+    return name.toLowerCase(java.util.Locale.ROOT);
+  }
+}

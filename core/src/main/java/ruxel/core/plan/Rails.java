@@ -1,0 +1,61 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import ruxel.core.match.Place;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.match.SideLayout;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Run;
+import ruxel.core.plan.SeamPlan.Rail;
+
+/** The stretches of like places of a side, each with its start in the piece's axes. */
+final class Rails {
+  private Rails() {}
+
+  static List<Rail> of(SideLayout side, PlaceNames names) {
+    List<Rail> rails = new ArrayList<>();
+    double startMm = 0;
+    int first = 0;
+    while (first < side.size()) {
+      int next = first + 1;
+      while (next < side.size() && sameRail(side.places().get(first), side.places().get(next))) {
+        next++;
+      }
+      rails.add(rail(side, names, first, next, startMm));
+      startMm += side.lengthMm(first, next);
+      first = next;
+    }
+    return List.copyOf(rails);
+  }
+
+  private static boolean sameRail(Place one, Place other) {
+    return one.spanIndex() == other.spanIndex() && one.run().id().equals(other.run().id());
+  }
+
+  private static Rail rail(SideLayout side, PlaceNames names, int first, int next, double startMm) {
+    Place place = side.places().get(first);
+    Run run = place.run();
+    boolean forward = place.span().forward();
+    Outline.Point start = pointAt(place, forward ? place.unit() : place.unit() + 1);
+    double sign = forward ? 1.0 : -1.0;
+    return new Rail(
+        place.span().piece().id(), place.span().piece().name(), place.span().edge().id(), run.id(), place.spanIndex(),
+        run.kind(), run.fabric(), PlaceNames.word(run.kind()), PlaceNames.words(run.kind()),
+        first, next - first, place.parts(), names.number(first), names.countsFromEnd(place.spanIndex()) ? -1 : 1,
+        startMm, place.widthMm(), start.x(), start.y(),
+        sign * run.advance().dxMm() / place.parts(), sign * run.advance().dyMm() / place.parts());
+  }
+
+  /** The cut before a unit, in the piece's axes. */
+  private static Outline.Point pointAt(Place place, int cut) {
+    int index = 0;
+    while (!place.span().edge().runs().get(index).id().equals(place.run().id())) {
+      index++;
+    }
+    Outline.Point start = new Outline(place.span().piece()).runStarts().get(place.span().edgeIndex()).get(index);
+    int offset = cut - place.span().edge().startOfRun(place.run().id());
+    return new Outline.Point(
+        start.x() + offset * place.run().advance().dxMm(), start.y() + offset * place.run().advance().dyMm());
+  }
+}

@@ -1,0 +1,123 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.match.Checkpoint;
+import ruxel.core.match.Cost;
+import ruxel.core.match.Ease;
+import ruxel.core.match.From;
+import ruxel.core.match.Rhythm;
+import ruxel.core.method.Method;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.SeamRole;
+
+/**
+ * A seam with everything computed of it. Places are numbered from 0 in the seam's direction; anchors lie
+ * at half places (2k the cut before place k, 2k + 1 place k).
+ */
+public record SeamPlan(
+    String id,
+    String name,
+    String title,
+    String direction,
+    SeamRole role,
+    boolean planned,
+    SidePlan a,
+    SidePlan b,
+    List<AnchorPlan> anchors,
+    List<IntervalView> intervals,
+    int joints,
+    List<CheckpointPlan> checkpoints,
+    Optional<EaseView> ease,
+    Optional<String> method,
+    List<MethodFacts> methods) {
+
+  /** One side: its stretches of like places. */
+  public record SidePlan(String name, double lengthMm, int places, List<Rail> rails) {}
+
+  /**
+   * A stretch of like places. {@code x, y} is the start of the first place in the piece's axes and {@code
+   * dx, dy} the way to the next, in the seam's direction; {@code startMm} the same along the side. {@code
+   * firstNumber} and {@code numberStep} give the maker's number of each unit.
+   */
+  public record Rail(
+      String piece,
+      String pieceName,
+      String edge,
+      String run,
+      int span,
+      UnitKind kind,
+      Fabric fabric,
+      String word,
+      String words,
+      int firstPlace,
+      int places,
+      int placesPerUnit,
+      int firstNumber,
+      int numberStep,
+      double startMm,
+      double placeMm,
+      double x,
+      double y,
+      double dx,
+      double dy) {}
+
+  /** An anchor; the two ends of the seam cannot be moved. */
+  public record AnchorPlan(
+      String id, String name, int a, int b, double aMm, double bMm, boolean joins, boolean movable, String aName, String bName) {}
+
+  /** Ease with its sentence. */
+  public record EaseView(
+      double aMm, double bMm, double share, double differenceMm, Ease.Verdict verdict, double rippleMm, String words) {}
+
+  /** One interval as an outside check needs it (model 9). Groups are [p, q, times]. */
+  public record IntervalView(
+      String start,
+      String end,
+      From from,
+      int aFrom,
+      int aTo,
+      int bFrom,
+      int bTo,
+      List<Double> positionsA,
+      List<Double> positionsB,
+      List<Integer> noEaseA,
+      List<Integer> noEaseB,
+      int most,
+      List<List<Integer>> groups,
+      Cost cost,
+      Cost optimum,
+      Worked worked,
+      Optional<RhythmView> rhythm,
+      String words,
+      double worstMm,
+      EaseView ease) {}
+
+  /** Whether an interval is worked by a rhythm or by the optimum itself. */
+  public enum Worked {
+    RHYTHM,
+    OPTIMUM
+  }
+
+  /** A rhythm with its numbers: plain and rare group, then a, u, v, s, b. */
+  public record RhythmView(Rhythm.Form form, int plain, int rare, List<Integer> numbers, String words) {}
+
+  /** A marker with the maker's names for its places. */
+  public record CheckpointPlan(
+      int number, Checkpoint.Kind kind, String name, int joint, int placeA, int placeB, String nameA, String nameB) {}
+
+  /** A joining method with its facts, and why not if it is not for this seam. */
+  public record MethodFacts(
+      String id,
+      String title,
+      Method.Tool tool,
+      String held,
+      Method.Family family,
+      Method.Scores scores,
+      double yarnCmPerCm,
+      double yarnMm,
+      boolean allowed,
+      Optional<String> reason,
+      Optional<String> instead) {}
+}

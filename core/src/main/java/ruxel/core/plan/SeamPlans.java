@@ -1,0 +1,177 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import ruxel.core.match.Checkpoint;
+import ruxel.core.match.Ease;
+import ruxel.core.match.Group;
+import ruxel.core.match.Interval;
+import ruxel.core.match.IntervalPlan;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.match.PlacedAnchor;
+import ruxel.core.match.Rhythm;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.match.SideLayout;
+import ruxel.core.match.Stretch;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.method.Nevers;
+import ruxel.core.plan.SeamPlan.AnchorPlan;
+import ruxel.core.plan.SeamPlan.CheckpointPlan;
+import ruxel.core.plan.SeamPlan.EaseView;
+import ruxel.core.plan.SeamPlan.IntervalView;
+import ruxel.core.plan.SeamPlan.MethodFacts;
+import ruxel.core.plan.SeamPlan.RhythmView;
+import ruxel.core.plan.SeamPlan.SidePlan;
+import ruxel.core.plan.SeamPlan.Worked;
+import ruxel.core.seam.Seam;
+
+/** Writes a matched seam as a plan. */
+final class SeamPlans {
+  private static final double MM_PER_CM = 10;
+
+  private final SeamMatch match;
+  private final Seam seam;
+  private final Wording wording;
+  private final PlaceNames namesA;
+  private final PlaceNames namesB;
+
+  private SeamPlans(SeamMatch match, Wording wording) {
+    this.match = match;
+    this.seam = match.seam().seam();
+    this.wording = wording;
+    namesA = new PlaceNames(match.a(), true, match.intervals());
+    namesB = new PlaceNames(match.b(), false, match.intervals());
+  }
+
+  static SeamPlan of(SeamMatch match, Wording wording) {
+    return new SeamPlans(match, wording).plan();
+  }
+
+  private SeamPlan plan() {
+    return new SeamPlan(
+        seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), seam.role(), match.isPlanned(),
+        side(match.a(), seam.a().name(), namesA),
+        side(match.b(), seam.b().name(), namesB),
+        anchors(), intervals(), match.joints().size(), checkpoints(),
+        match.ease().map(this::easeView),
+        seam.method(),
+        methods());
+  }
+
+  private static SidePlan side(SideLayout side, String name, PlaceNames names) {
+    return new SidePlan(name, side.lengthMm(0, side.size()), side.size(), Rails.of(side, names));
+  }
+
+  private List<AnchorPlan> anchors() {
+    return match.anchors().stream()
+        .map(
+            anchor ->
+                new AnchorPlan(
+                    anchor.id(), anchor.name(), anchor.a(), anchor.b(), along(match.a(), anchor.a()), along(match.b(), anchor.b()),
+                    anchor.joins(), isMovable(anchor), spotName(match.a(), namesA, anchor.a()), spotName(match.b(), namesB, anchor.b())))
+        .toList();
+  }
+
+  private static boolean isMovable(PlacedAnchor anchor) {
+    return !anchor.id().equals(Seam.START) && !anchor.id().equals(Seam.END);
+  }
+
+  private static double along(SideLayout side, int halfPlace) {
+    double before = side.lengthMm(0, halfPlace / 2);
+    return halfPlace % 2 == 0 ? before : before + side.places().get(halfPlace / 2).widthMm() / 2;
+  }
+
+  private static String spotName(SideLayout side, PlaceNames names, int halfPlace) {
+    if (halfPlace % 2 == 1) {
+      return names.name(halfPlace / 2);
+    }
+    if (halfPlace == 0) {
+      return "the start";
+    }
+    if (halfPlace == 2 * side.size()) {
+      return "the end";
+    }
+    return side.isBreak(halfPlace / 2) ? "the seam place" : "after " + names.name(halfPlace / 2 - 1);
+  }
+
+  private List<IntervalView> intervals() {
+    List<IntervalView> views = new ArrayList<>();
+    for (int i = 0; i < match.intervals().size(); i++) {
+      views.add(interval(match.intervals().get(i), match.plans().get(i), match.eases().get(i)));
+    }
+    return List.copyOf(views);
+  }
+
+  private IntervalView interval(Interval interval, IntervalPlan plan, Ease ease) {
+    Stretch a = interval.stretchA(match.a());
+    Stretch b = interval.stretchB(match.b());
+    double longer = Math.max(a.length(), b.length());
+    return new IntervalView(
+        interval.start().id(), interval.end().id(), plan.from(),
+        interval.aFromInclusive(), interval.aToExclusive(), interval.bFromInclusive(), interval.bToExclusive(),
+        Arrays.stream(a.middles()).boxed().toList(), Arrays.stream(b.middles()).boxed().toList(),
+        marked(a), marked(b), plan.most(), runLengths(plan.groups()), plan.cost(), plan.optimum(),
+        plan.rhythm().isPresent() ? Worked.RHYTHM : Worked.OPTIMUM,
+        plan.rhythm().map(SeamPlans::rhythmView),
+        plan.words(),
+        plan.cost().worst() / Math.max(a.size(), b.size()) * longer,
+        easeView(ease));
+  }
+
+  private static RhythmView rhythmView(Rhythm r) {
+    return new RhythmView(r.form(), r.plain(), r.rare(), List.of(r.a(), r.u(), r.v(), r.s(), r.b()), r.words());
+  }
+
+  private static List<Integer> marked(Stretch stretch) {
+    return IntStream.range(0, stretch.size()).filter(i -> stretch.noEase()[i]).boxed().toList();
+  }
+
+  private static List<List<Integer>> runLengths(List<Group> groups) {
+    List<List<Integer>> coded = new ArrayList<>();
+    int start = 0;
+    for (int i = 1; i <= groups.size(); i++) {
+      if (i == groups.size() || !groups.get(i).equals(groups.get(start))) {
+        coded.add(List.of(groups.get(start).p(), groups.get(start).q(), i - start));
+        start = i;
+      }
+    }
+    return List.copyOf(coded);
+  }
+
+  private EaseView easeView(Ease ease) {
+    return new EaseView(
+        ease.aMm(), ease.bMm(), ease.share(), ease.differenceMm(), ease.verdict(), ease.rippleMm(),
+        SeamWords.ease(ease, seam.a().name(), seam.b().name(), wording));
+  }
+
+  private List<CheckpointPlan> checkpoints() {
+    return match.checkpoints().stream().map(this::checkpoint).toList();
+  }
+
+  private CheckpointPlan checkpoint(Checkpoint c) {
+    return new CheckpointPlan(
+        c.number(), c.kind(), c.name(), c.joint(), c.placeA(), c.placeB(),
+        c.placeA() > 0 ? namesA.name(c.placeA() - 1) : "the start",
+        c.placeB() > 0 ? namesB.name(c.placeB() - 1) : "the start");
+  }
+
+  private List<MethodFacts> methods() {
+    Nevers nevers = new Nevers(match.a(), match.b(), seam.role());
+    double lengthMm = Math.min(match.a().lengthMm(0, match.a().size()), match.b().lengthMm(0, match.b().size()));
+    return Stream.of(Method.values()).map(method -> facts(method, nevers.of(method), lengthMm)).toList();
+  }
+
+  private MethodFacts facts(Method method, Optional<Nevers.Never> never, double lengthMm) {
+    return new MethodFacts(
+        method.id(), method.title(wording), method.tool(), method.held(), method.family(), method.scores(),
+        method.yarnCmPerCm(), method.yarnCmPerCm() * lengthMm + 2 * TAIL_CM * MM_PER_CM,
+        never.isEmpty(), never.map(Nevers.Never::reason), never.map(Nevers.Never::instead));
+  }
+
+  private static final double TAIL_CM = 15;
+}

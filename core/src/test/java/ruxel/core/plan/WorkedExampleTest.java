@@ -1,0 +1,117 @@
+package ruxel.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import ruxel.core.bench.BenchPlan;
+import ruxel.core.bench.Directions;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.match.Ease;
+import ruxel.core.match.From;
+
+/** The numbers of handbook 6 and model 4 on a whole garment. */
+class WorkedExampleTest {
+  private final GarmentPlan cardigan = Wardrobe.plan(Wardrobe.cardigan());
+
+  @Test
+  void armholeJoinsFiftyOneStitchesToFourteenAndFourteenRowEnds() {
+    SeamPlan armhole = seam(cardigan, "armhole.left");
+    assertThat(armhole.joints()).isEqualTo(51);
+    assertThat(armhole.a().places()).isEqualTo(51);
+    assertThat(armhole.b().places()).isEqualTo(28);
+    assertThat(armhole.intervals()).hasSize(2);
+    SeamPlan.IntervalView front = armhole.intervals().get(0);
+    SeamPlan.IntervalView back = armhole.intervals().get(1);
+    assertThat(front.groups())
+        .isEqualTo(List.of(List.of(2, 1, 3), List.of(1, 1, 1), List.of(2, 1, 3), List.of(1, 1, 1), List.of(2, 1, 3), List.of(1, 1, 1), List.of(2, 1, 2)));
+    assertThat(back.groups()).as("mirrored about the shoulder").isEqualTo(reversed(front.groups()));
+    assertThat(front.from()).isEqualTo(From.START);
+    assertThat(back.from()).isEqualTo(From.END);
+    assertThat(front.optimum().q()).isEqualTo(6.664541, within(1e-6));
+    SeamPlan.EaseView ease = armhole.ease().orElseThrow();
+    assertThat(ease.share()).isEqualTo(0.0392, within(0.0001));
+    assertThat(ease.verdict()).isEqualTo(Ease.Verdict.EASE_EVENLY);
+    assertThat(ease.aMm()).isEqualTo(364.29, within(0.01));
+    assertThat(ease.bMm()).isEqualTo(350, within(0.01));
+  }
+
+  @Test
+  void markersStandAtTheRepeatsAndAtTheShoulder() {
+    SeamPlan armhole = seam(cardigan, "armhole.left");
+    assertThat(armhole.checkpoints())
+        .extracting(SeamPlan.CheckpointPlan::placeA)
+        .containsExactly(7, 14, 21, 26, 30, 37, 44);
+    assertThat(armhole.checkpoints())
+        .extracting(SeamPlan.CheckpointPlan::nameB)
+        .containsExactly(
+            "left front row end 4", "left front row end 8", "left front row end 12", "left front row end 14",
+            "back row end 13", "back row end 9", "back row end 5");
+  }
+
+  @Test
+  void rightArmholeIsTheTwinOfTheLeft() {
+    SeamPlan left = seam(cardigan, "armhole.left");
+    SeamPlan right = seam(cardigan, "armhole.right");
+    assertThat(right.intervals()).extracting(SeamPlan.IntervalView::groups).isEqualTo(left.intervals().stream().map(SeamPlan.IntervalView::groups).toList());
+    assertThat(right.anchors()).extracting(SeamPlan.AnchorPlan::a).isEqualTo(left.anchors().stream().map(SeamPlan.AnchorPlan::a).toList());
+  }
+
+  @Test
+  void cardiganHasThreeOpeningsAndNothingToComplainOf() {
+    assertThat(cardigan.gluing().openings())
+        .extracting(GarmentPlan.OpeningPlan::name)
+        .containsExactlyInAnyOrder("Fronts, neck and hem", "Left cuff", "Right cuff");
+    assertThat(cardigan.gluing().handles()).isZero();
+    assertThat(cardigan.findings()).extracting(FindingView::code).isEmpty();
+  }
+
+  @Test
+  void pulloverIsTenPointsSixteenSegmentsAndFourOpenings() {
+    GarmentPlan pullover = Wardrobe.plan(Wardrobe.pullover());
+    assertThat(pullover.gluing().points()).isEqualTo(10);
+    assertThat(pullover.gluing().segments()).isEqualTo(16);
+    assertThat(pullover.gluing().openings())
+        .extracting(GarmentPlan.OpeningPlan::name)
+        .containsExactlyInAnyOrder("Neck", "Hem", "Left cuff", "Right cuff");
+    assertThat(pullover.findings()).extracting(FindingView::code).isEmpty();
+  }
+
+  @Test
+  void orderFollowsFromContiguity() {
+    assertThat(cardigan.steps())
+        .extracting(GarmentPlan.StepPlan::seam)
+        .containsExactly("shoulder.left", "shoulder.right", "armhole.left", "armhole.right", "side.left", "side.right");
+    assertThat(step("armhole.left").after()).containsExactly("shoulder.left");
+    assertThat(step("side.left").after()).containsExactly("armhole.left");
+    assertThat(step("side.left").closing()).hasSize(1);
+    assertThat(step("side.left").closing().get(0)).contains("left front", "back", "left sleeve");
+    assertThat(step("shoulder.left").closing()).isEmpty();
+    assertThat(step("side.right").openAfter()).hasSize(3);
+  }
+
+  @Test
+  void benchSaysEachJoint() {
+    BenchPlan bench = Directions.of(Wardrobe.cardigan(), "armhole.left").orElseThrow();
+    assertThat(bench.joints()).hasSize(51);
+    assertThat(bench.joints().get(0).words()).isEqualTo("Stitch 1 and left front row end 1.");
+    assertThat(bench.joints().get(1).words()).isEqualTo("Stitch 2 and left front row end 1 again.");
+    assertThat(bench.joints().get(25).words()).isEqualTo("Stitch 26 and the seam place.");
+    assertThat(bench.joints().get(50).words()).isEqualTo("Stitch 51 and back row end 1 again.");
+  }
+
+  private GarmentPlan.StepPlan step(String seam) {
+    return cardigan.steps().stream().filter(step -> step.seam().equals(seam)).findFirst().orElseThrow();
+  }
+
+  private static SeamPlan seam(GarmentPlan plan, String id) {
+    return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static <T> List<T> reversed(List<T> list) {
+    List<T> turned = new java.util.ArrayList<>(list);
+    java.util.Collections.reverse(turned);
+    return turned;
+  }
+}
