@@ -1,0 +1,57 @@
+package ruxel.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import ruxel.core.bench.Work.Event;
+import ruxel.core.bench.Work.Kind;
+
+class WorkTest {
+  private final List<Event> events = new ArrayList<>();
+
+  @Test
+  void foldsToTheExactJoint() {
+    joints(1, 12);
+    add(Kind.BACK_TO, 7);
+    add(Kind.PAUSE, 0);
+    assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(7, Work.State.PAUSED);
+    joints(8, 51);
+    assertThat(Work.of(events).refusal(new Event(events.size() + 1, Kind.JOINT, 52, ""), 51)).isPresent();
+    add(Kind.FINISH, 0);
+    assertThat(Work.of(events).state()).isEqualTo(Work.State.JOINED);
+  }
+
+  @Test
+  void refusesWhatCannotFollow() {
+    joints(1, 3);
+    Work work = Work.of(events);
+    assertThat(work.refusal(new Event(4, Kind.JOINT, 4, ""), 51)).isEmpty();
+    assertThat(work.refusal(new Event(4, Kind.JOINT, 5, ""), 51)).as("a gap").isPresent();
+    assertThat(work.refusal(new Event(6, Kind.JOINT, 4, ""), 51)).as("a later number").isPresent();
+    assertThat(work.refusal(new Event(4, Kind.BACK_TO, 3, ""), 51)).as("back to where it is").isPresent();
+    assertThat(work.refusal(new Event(4, Kind.FINISH, 0, ""), 51)).as("too early").isPresent();
+  }
+
+  @Test
+  void afterTheEndOnlyUndoingFollows() {
+    joints(1, 2);
+    add(Kind.FINISH, 0);
+    Work work = Work.of(events);
+    assertThat(work.refusal(new Event(4, Kind.JOINT, 3, ""), 2)).isPresent();
+    assertThat(work.refusal(new Event(4, Kind.UNDONE, 0, ""), 2)).isEmpty();
+    add(Kind.UNDONE, 0);
+    assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(0, Work.State.UNDONE);
+  }
+
+  private void joints(int first, int last) {
+    for (int joint = first; joint <= last; joint++) {
+      add(Kind.JOINT, joint);
+    }
+  }
+
+  private void add(Kind kind, int joint) {
+    events.add(new Event(events.size() + 1, kind, joint, ""));
+  }
+}
