@@ -1,0 +1,130 @@
+package ruxel.files;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonPropertyOrder;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Cloth;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.Span;
+
+/**
+ * The garment file as it stands in JSON, version 1 (docs/garment-file.md). Absent lists are empty; absent
+ * values take what the document says.
+ */
+@JsonInclude(JsonInclude.Include.NON_EMPTY)
+@JsonPropertyOrder({"format", "version", "name", "unit", "terms", "recipe", "pieces", "seams", "openings", "settings", "houseRules"})
+record GarmentFile(
+    String format,
+    int version,
+    String name,
+    Wording.Unit unit,
+    Terms terms,
+    RecipeOf recipe,
+    List<PieceOf> pieces,
+    List<SeamOf> seams,
+    List<OpeningOf> openings,
+    SettingsOf settings,
+    Map<String, Double> houseRules) {
+  static final String FORMAT = "ruxel-garment";
+  static final int VERSION = 1;
+
+  GarmentFile {
+    unit = unit == null ? Wording.Unit.CM : unit;
+    terms = terms == null ? Terms.US : terms;
+    pieces = list(pieces);
+    seams = list(seams);
+    openings = list(openings);
+    houseRules = houseRules == null ? Map.of() : houseRules;
+  }
+
+  static <T> List<T> list(List<T> given) {
+    return given == null ? List.of() : given;
+  }
+
+  record RecipeOf(String construction, Map<String, Object> answers) {}
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record PieceOf(
+      String id, String name, Piece.Part part, Cloth cloth, MirrorOf mirrorOf, List<EdgeOf> edges) {}
+
+  record MirrorOf(String piece, Map<String, String> edges) {}
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record EdgeOf(String id, String name, Optional<Double> measuredMm, List<RunOf> runs) {}
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record RunOf(
+      String id,
+      UnitKind kind,
+      int count,
+      Optional<Integer> made,
+      Optional<Integer> worked,
+      double dxMm,
+      double dyMm,
+      Fabric fabric,
+      boolean noEase) {
+    RunOf {
+      fabric = fabric == null ? Fabric.PLAIN : fabric;
+    }
+  }
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record SeamOf(
+      String id,
+      String name,
+      SeamRole role,
+      SideOf a,
+      SideOf b,
+      List<AnchorOf> anchors,
+      List<String> hidden,
+      boolean together,
+      Optional<String> method) {
+    SeamOf {
+      role = role == null ? SeamRole.OTHER : role;
+      anchors = list(anchors);
+      hidden = list(hidden);
+    }
+  }
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record SideOf(String name, Optional<Integer> placesPerRow, List<SpanOf> spans) {}
+
+  record SpanOf(String piece, String edge, CutOf from, CutOf to, Span.Along along) {}
+
+  record CutOf(String run, int offset, Cut.End end) {}
+
+  record AnchorOf(String id, String name, SpotOf a, SpotOf b) {}
+
+  record SpotOf(String piece, String edge, CutOf cut, Anchor.Spot.At at) {}
+
+  record OpeningOf(String id, String name, List<SpanOf> spans) {}
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record SettingsOf(List<CountOf> counts, List<MovedOf> anchors, List<MethodOf> methods) {
+    SettingsOf {
+      counts = list(counts);
+      anchors = list(anchors);
+      methods = list(methods);
+    }
+
+    boolean isNothing() {
+      return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty();
+    }
+  }
+
+  record CountOf(String piece, String edge, String run, int count) {}
+
+  record MovedOf(String seam, String anchor, Side side, SpotOf spot) {}
+
+  record MethodOf(String seam, String method) {}
+}

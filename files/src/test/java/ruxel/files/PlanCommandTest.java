@@ -1,0 +1,88 @@
+package ruxel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import ruxel.testkit.PlanChecker;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class PlanCommandTest {
+  private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+  private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+  @Test
+  void printsAPlanThatAnOutsideCheckCanVerify() {
+    assertThat(run(Samples.text("cardigan.json"))).isZero();
+    JsonNode plan = JsonMapper.shared().readTree(out.toString(StandardCharsets.UTF_8));
+    int intervals = 0;
+    for (JsonNode seam : plan.path("seams")) {
+      for (JsonNode interval : seam.path("intervals")) {
+        check(interval);
+        intervals++;
+      }
+    }
+    assertThat(intervals).isEqualTo(14);
+    assertThat(plan.path("gluing").path("openings")).hasSize(3);
+    assertThat(plan.path("gluing").path("openings").get(0).path("stretches").size()).isPositive();
+  }
+
+  private static void check(JsonNode interval) {
+    // Positions are middles of places, so the widths follow from them one after the other.
+    PlanChecker checker = new PlanChecker(widths(interval.path("positionsA")), new boolean[interval.path("positionsA").size()], widths(interval.path("positionsB")), new boolean[interval.path("positionsB").size()]);
+    List<int[]> groups = new ArrayList<>();
+    for (JsonNode coded : interval.path("groups")) {
+      for (int i = 0; i < coded.get(2).asInt(); i++) {
+        groups.add(new int[] {coded.get(0).asInt(), coded.get(1).asInt()});
+      }
+    }
+    assertThat(checker.faults(groups)).isEmpty();
+    assertThat(checker.score(groups).q()).isEqualTo(interval.path("cost").path("q").asDouble(), within(1e-6));
+    assertThat(checker.plainTable().q()).isEqualTo(interval.path("optimum").path("q").asDouble(), within(1e-6));
+  }
+
+  private static double[] widths(JsonNode middles) {
+    double[] widths = new double[middles.size()];
+    double end = 0;
+    for (int i = 0; i < widths.length; i++) {
+      widths[i] = 2 * (middles.get(i).asDouble() - end);
+      end += widths[i];
+    }
+    return widths;
+  }
+
+  @Test
+  void aHalfTwistIsFound() {
+    String twisted = Samples.text("tube.json").replace("\"along\": \"BACKWARD\"", "\"along\": \"FORWARD\"");
+    assertThat(run(twisted)).isZero();
+    JsonNode gluing = JsonMapper.shared().readTree(out.toString(StandardCharsets.UTF_8)).path("gluing");
+    assertThat(gluing.path("openings")).hasSize(1);
+    assertThat(gluing.path("twist").get(0).asString()).isEqualTo("side");
+  }
+
+  @Test
+  void problemsGoToStandardErrorWithPathAndRemedy() {
+    assertThat(run(Samples.text("cardigan.json").replace("\"armholeRows\": 14", "\"armholeRows\": 90"))).isEqualTo(2);
+    assertThat(out.size()).isZero();
+    assertThat(err.toString(StandardCharsets.UTF_8))
+        .startsWith("$.recipe.answers.armholeRows: The armhole has 90 rows, the body only 40 above its ribbing. Make the armhole at most 39 rows");
+  }
+
+  @Test
+  void aMissingFileIsSaid() {
+    assertThat(PlanCommand.run(List.of("/nowhere/at/all.json"), System.in, new PrintStream(out), new PrintStream(err))).isEqualTo(2);
+    assertThat(err.toString(StandardCharsets.UTF_8)).contains("/nowhere/at/all.json");
+  }
+
+  private int run(String text) {
+    return PlanCommand.run(
+        List.of("-"), new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), new PrintStream(out), new PrintStream(err));
+  }
+}
