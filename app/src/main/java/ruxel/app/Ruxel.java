@@ -6,6 +6,7 @@ import java.util.concurrent.CountDownLatch;
 import ruxel.cluster.ClusterException;
 import ruxel.cluster.HomeLock;
 import ruxel.cluster.PrivateCluster;
+import ruxel.files.PlanCommand;
 
 /** The commands behind {@code ./ruxel}: {@code demo}, {@code start} and {@code plan}. */
 public final class Ruxel {
@@ -18,6 +19,7 @@ public final class Ruxel {
     String command = words.isEmpty() ? "" : words.get(0);
     switch (command) {
       case "demo", "start" -> serve(ServeOptions.parse(words, USUAL_PORT));
+      case "plan" -> System.exit(PlanCommand.run(words.subList(1, words.size()), System.in, System.out, System.err));
       default -> {
         System.err.println("Expected demo, start or plan, got (" + command + "). See README.md.");
         System.exit(2);
@@ -26,7 +28,9 @@ public final class Ruxel {
   }
 
   private static void serve(ServeOptions options) {
-    Path home = Home.of(System.getenv(), System.getProperty("user.name"));
+    Path own = Home.of(System.getenv(), System.getProperty("user.name"));
+    // The demo keeps to a place of its own, so that starting it over never touches the maker's garments.
+    Path home = options.demo() ? own.resolve("demo") : own;
     try {
       serve(options, home);
     } catch (ClusterException e) {
@@ -38,7 +42,13 @@ public final class Ruxel {
   private static void serve(ServeOptions options, Path home) {
     HomeLock lock = HomeLock.take(home);
     PrivateCluster cluster = PrivateCluster.start(home, PrivateCluster.Durability.REAL);
+    if (options.fresh()) {
+      cluster.startOver();
+    }
     RuxelServer server = RuxelServer.start(cluster, options.port());
+    if (options.demo()) {
+      server.bean(DemoWardrobe.class).fillIfEmpty();
+    }
     lock.announce(server.address());
     CountDownLatch stopped = new CountDownLatch(1);
     Runtime.getRuntime()

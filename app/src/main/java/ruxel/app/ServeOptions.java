@@ -5,10 +5,11 @@ import java.util.List;
 /** What the maker typed after {@code demo} or {@code start}. */
 record ServeOptions(boolean demo, boolean fresh, int port) {
   static ServeOptions parse(List<String> words, int usualPort) {
-    boolean fresh = words.contains("--fresh");
+    boolean demo = "demo".equals(words.get(0));
+    boolean fresh = demo && words.contains("--fresh");
     int flag = words.indexOf("--port");
     int port = flag < 0 ? usualPort : portAt(words, flag + 1);
-    return new ServeOptions("demo".equals(words.get(0)), fresh, port);
+    return new ServeOptions(demo, fresh, port);
   }
 
   private static int portAt(List<String> words, int index) {

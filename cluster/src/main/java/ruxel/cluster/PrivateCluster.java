@@ -129,6 +129,17 @@ public final class PrivateCluster implements AutoCloseable {
     return Integer.parseInt(pid.lines().skip(3).findFirst().orElseThrow().strip());
   }
 
+  /** Throws all data away and begins with an empty database. */
+  public void startOver() {
+    try (Connection connection = DriverManager.getConnection(url("postgres"), USER, password);
+        Statement statement = connection.createStatement()) {
+      statement.execute("DROP DATABASE " + DATABASE + " WITH (FORCE)");
+    } catch (SQLException e) {
+      throw new ClusterException("Cannot start over in " + data + ": " + e.getMessage(), e);
+    }
+    createDatabase();
+  }
+
   private void createDatabase() {
     try (Connection connection = DriverManager.getConnection(url("postgres"), USER, password);
         Statement statement = connection.createStatement()) {

@@ -6,6 +6,9 @@ package ruxel.core.piece;
  */
 public record Advance(double dxMm, double dyMm) {
   public Advance {
+    // No negative zeros: they would make equal plans unequal.
+    dxMm += 0.0;
+    dyMm += 0.0;
     if (!(Double.isFinite(dxMm) && Double.isFinite(dyMm)) || Math.hypot(dxMm, dyMm) <= 0) {
       throw new IllegalArgumentException("Expected a finite advance that leads somewhere (%s, %s)".formatted(dxMm, dyMm));
     }

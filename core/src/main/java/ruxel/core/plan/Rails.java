@@ -44,7 +44,7 @@ final class Rails {
         run.kind(), run.fabric(), PlaceNames.word(run.kind()), PlaceNames.words(run.kind()),
         first, next - first, place.parts(), names.number(first), names.countsFromEnd(place.spanIndex()) ? -1 : 1,
         startMm, place.widthMm(), start.x(), start.y(),
-        sign * run.advance().dxMm() / place.parts(), sign * run.advance().dyMm() / place.parts());
+        0.0 + sign * run.advance().dxMm() / place.parts(), 0.0 + sign * run.advance().dyMm() / place.parts());
   }
 
   /** The cut before a unit, in the piece's axes. */

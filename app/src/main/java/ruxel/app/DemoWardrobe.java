@@ -1,0 +1,63 @@
+package ruxel.app;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import ruxel.app.garment.GarmentService;
+import ruxel.app.work.WorkService;
+import ruxel.core.bench.Work;
+
+/** The made-up wardrobe of a lantern parade in a harbour town, partly joined. */
+@Component
+public class DemoWardrobe {
+  private static final int JOINTS_INTO_THE_SLEEVE = 17;
+
+  private final GarmentService garments;
+  private final WorkService work;
+
+  DemoWardrobe(GarmentService garments, WorkService work) {
+    this.garments = garments;
+    this.work = work;
+  }
+
+  /** Lays the demo garments on an empty shelf; a shelf with anything on it stays as it is. */
+  public void fillIfEmpty() {
+    if (!garments.shelf().isEmpty()) {
+      return;
+    }
+    garments.importFile(file("tide-bell-pullover.json"));
+    UUID cardigan = garments.importFile(file("lamplighters-cardigan.json"));
+    join(cardigan, "shoulder.left");
+    join(cardigan, "shoulder.right");
+    begin(cardigan, "armhole.left", JOINTS_INTO_THE_SLEEVE);
+  }
+
+  private void join(UUID garment, String seam) {
+    WorkService.View view = begin(garment, seam, Integer.MAX_VALUE);
+    int last = view.plan().joints().size() + 1;
+    work.keep(view.id(), "demo", List.of(new WorkService.Sent(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
+  }
+
+  private WorkService.View begin(UUID garment, String seam, int joints) {
+    WorkService.View view = work.take(garment, seam);
+    Stream<WorkService.Sent> events =
+        IntStream.rangeClosed(1, Math.min(joints, view.plan().joints().size()))
+            .mapToObj(joint -> new WorkService.Sent(joint, Work.Kind.JOINT, joint, Optional.empty()));
+    work.keep(view.id(), "demo", events.toList());
+    return view;
+  }
+
+  private static byte[] file(String name) {
+    try (InputStream in = DemoWardrobe.class.getResourceAsStream("/demo/" + name)) {
+      return in.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

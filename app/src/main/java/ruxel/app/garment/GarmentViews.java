@@ -1,0 +1,48 @@
+package ruxel.app.garment;
+
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import ruxel.core.bench.Work;
+import ruxel.core.garment.Question;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
+
+/** What the API shows of garments. */
+public final class GarmentViews {
+  private GarmentViews() {}
+
+  /** A garment on the shelf. */
+  public record Summary(
+      UUID id,
+      String name,
+      OffsetDateTime changedAt,
+      List<PiecePlan> pieces,
+      List<SeamProgress> progress,
+      Optional<NextStep> next) {}
+
+  /** How far a seam is: nothing begun has neither work nor state. */
+  public record SeamProgress(String seam, Optional<UUID> work, Optional<Work.State> state, int position, int joints) {}
+
+  /** The next thing to do on a garment. */
+  public record NextStep(String seam, String title, String direction, String words, boolean begun) {}
+
+  /** A garment opened. */
+  public record Opened(
+      UUID id,
+      int version,
+      Optional<String> construction,
+      Map<String, Object> answers,
+      GarmentPlan plan,
+      List<SeamProgress> progress,
+      Optional<NextStep> next) {}
+
+  /** A garment that is only tried out. */
+  public record Preview(Optional<GarmentPlan> plan, List<FindingView> findings) {}
+
+  /** A construction with its questions. */
+  public record Construction(String id, String name, List<Question> questions) {}
+}

@@ -1,0 +1,127 @@
+package ruxel.app.work;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import ruxel.app.garment.GarmentService;
+import ruxel.app.web.Problems;
+import ruxel.core.bench.BenchPlan;
+import ruxel.core.bench.Directions;
+import ruxel.core.bench.Work;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Takes seams to the bench and keeps what is done there. */
+@Service
+public class WorkService {
+  /** A seam at the bench: the plan it is worked by, where the maker is, whether today's plan differs. */
+  public record View(
+      UUID id,
+      UUID garment,
+      String garmentName,
+      String seam,
+      int garmentVersion,
+      boolean planChanged,
+      BenchPlan plan,
+      int position,
+      Work.State state,
+      int nextSeq,
+      Optional<String> note) {}
+
+  /** Where the maker is, after events were kept. */
+  public record Kept(int position, Work.State state, int nextSeq) {}
+
+  /** An event as a client sends it. */
+  public record Sent(int seq, Work.Kind kind, int joint, Optional<String> note) {
+    Work.Event event() {
+      return new Work.Event(seq, kind, joint, note.orElse(""));
+    }
+  }
+
+  private static final int MOST_NOTE = 4000;
+
+  private final WorkStore store;
+  private final Progress progress;
+  private final GarmentService garments;
+  private final JsonMapper json;
+
+  WorkService(WorkStore store, Progress progress, GarmentService garments, JsonMapper json) {
+    this.store = store;
+    this.progress = progress;
+    this.garments = garments;
+    this.json = json;
+  }
+
+  /** The seam's work in hand, or a new one by today's plan. */
+  @Transactional
+  public View take(UUID garment, String seam) {
+    Map<String, Progress.OfSeam> bySeam = progress.of(garment);
+    if (bySeam.containsKey(seam)) {
+      return view(bySeam.get(seam).work());
+    }
+    GarmentService.Versioned versioned = garments.versioned(garment);
+    BenchPlan plan =
+        Directions.of(versioned.garment(), seam)
+            .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
+    return view(store.insert(garment, seam, versioned.version(), json.writeValueAsString(plan)));
+  }
+
+  public View view(UUID id) {
+    WorkStore.Row row = store.find(id).orElseThrow(() -> new Problems.NotFound("There is no such work."));
+    BenchPlan plan = plan(row);
+    Work work = Work.of(store.events(id));
+    GarmentService.Versioned today = garments.versioned(row.garment());
+    boolean changed = Directions.of(today.garment(), row.seam()).filter(plan::equals).isEmpty();
+    return new View(
+        id, row.garment(), today.garment().name(), row.seam(), row.garmentVersion(), changed, plan,
+        work.position(), work.state(), work.nextSeq(), work.note());
+  }
+
+  /**
+   * Keeps events in order. One that is kept already is acknowledged again.
+   *
+   * @throws Problems.WrongEvent when another event has its number, or it cannot follow
+   */
+  @Transactional
+  public Kept keep(UUID id, String client, List<Sent> sent) {
+    WorkStore.Row row = store.find(id).orElseThrow(() -> new Problems.NotFound("There is no such work."));
+    store.lock(id);
+    List<Work.Event> events = store.events(id);
+    Work work = Work.of(events);
+    int joints = plan(row).joints().size();
+    for (Sent one : sent) {
+      Work.Event event = one.event();
+      if (event.seq() >= 1 && event.seq() < work.nextSeq() && event.seq() <= events.size()) {
+        requireSame(events.get(event.seq() - 1), event, work);
+        continue;
+      }
+      Work before = work;
+      refusal(work, event, joints).ifPresent(why -> refuse(why, before));
+      store.append(id, event, client);
+      work = work.after(event);
+    }
+    return new Kept(work.position(), work.state(), work.nextSeq());
+  }
+
+  private static Optional<String> refusal(Work work, Work.Event event, int joints) {
+    return event.note().length() > MOST_NOTE
+        ? Optional.of("A note has at most %d characters; shorten it.".formatted(MOST_NOTE))
+        : work.refusal(event, joints);
+  }
+
+  private static void requireSame(Work.Event kept, Work.Event event, Work work) {
+    if (!kept.equals(event)) {
+      refuse("Event %d was something else; another window works on this seam.".formatted(event.seq()), work);
+    }
+  }
+
+  private static void refuse(String why, Work work) {
+    throw new Problems.WrongEvent(why, work.position(), work.nextSeq());
+  }
+
+  private BenchPlan plan(WorkStore.Row row) {
+    return json.readValue(row.plan(), BenchPlan.class);
+  }
+}

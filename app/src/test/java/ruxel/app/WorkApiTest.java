@@ -1,0 +1,103 @@
+package ruxel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class WorkApiTest {
+  private final TestServer server = TestServer.shared();
+  private final String garment = server.garment();
+
+  @Test
+  void takingTheSameSeamAgainGoesOnWithTheSameWork() {
+    JsonNode first = take("armhole.left");
+    keep(id(first), joint(1, 1), joint(2, 2));
+    JsonNode again = take("armhole.left");
+    assertThat(id(again)).isEqualTo(id(first));
+    assertThat(again.path("position").asInt()).isEqualTo(2);
+    assertThat(again.path("plan").path("joints")).hasSize(51);
+    assertThat(again.path("planChanged").asBoolean()).isFalse();
+  }
+
+  @Test
+  void anEventSentTwiceIsAcknowledgedTwiceAndKeptOnce() {
+    String id = id(take("armhole.left"));
+    assertThat(position(keep(id, joint(1, 1)))).isEqualTo(1);
+    assertThat(position(keep(id, joint(1, 1), joint(2, 2)))).isEqualTo(2);
+    HttpResponse<String> other = keep(id, "{\"seq\":1,\"kind\":\"PAUSE\",\"joint\":0}");
+    assertThat(other.statusCode()).isEqualTo(409);
+    assertThat(TestServer.json(other).path("position").asInt()).isEqualTo(2);
+    assertThat(TestServer.json(other).path("nextSeq").asInt()).isEqualTo(3);
+  }
+
+  @Test
+  void aGapIsRefusedAndNothingOfTheBatchIsKept() {
+    String id = id(take("shoulder.left"));
+    assertThat(keep(id, joint(1, 1), joint(3, 2)).statusCode()).isEqualTo(409);
+    assertThat(TestServer.json(server.get("/api/work/" + id)).path("position").asInt()).isZero();
+  }
+
+  @Test
+  void aFinishedSeamIsJoinedAndTheNextStepFollows() {
+    JsonNode work = take("shoulder.left");
+    int joints = work.path("plan").path("joints").size();
+    String all = IntStream.rangeClosed(1, joints).mapToObj(j -> joint(j, j)).collect(Collectors.joining(","));
+    keep(id(work), all, "{\"seq\":%d,\"kind\":\"FINISH\",\"joint\":0,\"note\":\"Lies flat.\"}".formatted(joints + 1));
+    JsonNode opened = TestServer.json(server.get("/api/garments/" + garment));
+    assertThat(opened.path("progress").get(0).path("state").asString()).isEqualTo("JOINED");
+    assertThat(opened.path("next").path("seam").asString()).isEqualTo("shoulder.right");
+  }
+
+  @Test
+  void aFrozenPlanStaysAndSaysThatTodaysDiffers() {
+    JsonNode work = take("armhole.right");
+    server.post("/api/garments/" + garment + "/changes", "{\"changes\":[{\"kind\":\"ANSWERS_CHANGED\",\"answers\":{\"sleeveTopStitches\":52}}]}", "If-Match", "\"1\"");
+    JsonNode again = TestServer.json(server.get("/api/work/" + id(work)));
+    assertThat(again.path("planChanged").asBoolean()).isTrue();
+    assertThat(again.path("plan").path("joints")).hasSize(51);
+    assertThat(again.path("garmentVersion").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void twoWindowsAtOnceNeverLeaveAGap() {
+    String id = id(take("side.left"));
+    for (int round = 1; round <= 10; round++) {
+      int joint = round;
+      CompletableFuture<Integer> one = CompletableFuture.supplyAsync(() -> keep(id, joint(joint, joint)).statusCode());
+      CompletableFuture<Integer> two = CompletableFuture.supplyAsync(() -> keep(id, joint(joint, joint)).statusCode());
+      assertThat(one.join()).isEqualTo(200);
+      assertThat(two.join()).isEqualTo(200);
+    }
+    assertThat(TestServer.json(server.get("/api/work/" + id)).path("position").asInt()).isEqualTo(10);
+  }
+
+  @Test
+  void aSeamThatIsNotThereIsSaid() {
+    assertThat(server.post("/api/garments/" + garment + "/work", "{\"seam\":\"hood\"}").statusCode()).isEqualTo(404);
+  }
+
+  private JsonNode take(String seam) {
+    return TestServer.json(server.post("/api/garments/" + garment + "/work", "{\"seam\":\"" + seam + "\"}"));
+  }
+
+  private HttpResponse<String> keep(String id, String... events) {
+    return server.post("/api/work/" + id + "/events", "{\"client\":\"test\",\"events\":[" + String.join(",", events) + "]}");
+  }
+
+  private static String joint(int seq, int joint) {
+    return "{\"seq\":%d,\"kind\":\"JOINT\",\"joint\":%d}".formatted(seq, joint);
+  }
+
+  private static String id(JsonNode work) {
+    return work.path("id").asString();
+  }
+
+  private static int position(HttpResponse<String> kept) {
+    return TestServer.json(kept).path("position").asInt();
+  }
+}
