@@ -234,29 +234,29 @@ export interface components {
             title: string;
         };
         ChangeRequest: {
-            anchor: string;
-            answers: {
+            anchor?: string;
+            answers?: {
                 [key: string]: unknown;
             };
-            cleared: string[];
+            cleared?: string[];
             /** Format: int32 */
-            count: number;
-            edge: string;
+            count?: number;
+            edge?: string;
             /** @enum {string} */
             kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "GONE_SETTINGS_DROPPED";
-            method: string;
-            name: string;
-            piece: string;
+            method?: string;
+            name?: string;
+            piece?: string;
             /** Format: int32 */
-            position: number;
-            run: string;
-            seam: string;
+            position?: number;
+            run?: string;
+            seam?: string;
             /** @enum {string} */
-            side: "A" | "B";
+            side?: "A" | "B";
             /** @enum {string} */
-            terms: "US" | "UK";
+            terms?: "US" | "UK";
             /** @enum {string} */
-            unit: "CM" | "INCH";
+            unit?: "CM" | "INCH";
         };
         Changes: {
             changes: components["schemas"]["ChangeRequest"][];
@@ -333,7 +333,7 @@ export interface components {
             /** Format: double */
             lengthMm: number;
             /** Format: double */
-            measuredMm: number;
+            measuredMm?: number;
             name: string;
             runs: components["schemas"]["RunPlan"][];
             /** Format: int32 */
@@ -348,15 +348,15 @@ export interface components {
             value: string;
         };
         FindingView: {
-            answer: string;
+            answer?: string;
             /** @enum {string} */
             code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "ORDER_CIRCLE";
-            edge: string;
+            edge?: string;
             facts: components["schemas"]["FactView"][];
-            path: string;
-            piece: string;
+            path?: string;
+            piece?: string;
             remedy: string;
-            seam: string;
+            seam?: string;
             sentence: string;
             /** @enum {string} */
             severity: "ERROR" | "WARNING" | "NOTE";
@@ -411,7 +411,7 @@ export interface components {
             optimum: components["schemas"]["Cost"];
             positionsA: number[];
             positionsB: number[];
-            rhythm: components["schemas"]["RhythmView"];
+            rhythm?: components["schemas"]["RhythmView"];
             start: string;
             words: string;
             /** @enum {string} */
@@ -433,8 +433,8 @@ export interface components {
             family: "SLIP_STITCH" | "SINGLE_CROCHET" | "WHIP" | "MATTRESS_WOVEN" | "BACKSTITCH" | "JOIN_AS_YOU_GO" | "LACE";
             held: string;
             id: string;
-            instead: string;
-            reason: string;
+            instead?: string;
+            reason?: string;
             scores: components["schemas"]["Scores"];
             title: string;
             /** @enum {string} */
@@ -467,10 +467,10 @@ export interface components {
             answers: {
                 [key: string]: unknown;
             };
-            construction: string;
+            construction?: string;
             /** Format: uuid */
             id: string;
-            next: components["schemas"]["NextStep"];
+            next?: components["schemas"]["NextStep"];
             plan: components["schemas"]["GarmentPlan"];
             progress: components["schemas"]["SeamProgress"][];
             /** Format: int32 */
@@ -501,7 +501,7 @@ export interface components {
             /** Format: double */
             gapMm: number;
             id: string;
-            mirrorOf: string;
+            mirrorOf?: string;
             name: string;
             /** @enum {string} */
             part: "BACK" | "FRONT" | "SLEEVE" | "OTHER";
@@ -518,7 +518,7 @@ export interface components {
         };
         Preview: {
             findings: components["schemas"]["FindingView"][];
-            plan: components["schemas"]["GarmentPlan"];
+            plan?: components["schemas"]["GarmentPlan"];
         };
         PreviewOfAnswers: {
             answers: {
@@ -526,15 +526,15 @@ export interface components {
             };
             construction: string;
             /** @enum {string} */
-            terms: "US" | "UK";
+            terms?: "US" | "UK";
             /** @enum {string} */
-            unit: "CM" | "INCH";
+            unit?: "CM" | "INCH";
         };
         PreviewOfChanges: {
             /** Format: int32 */
             baseVersion: number;
             changes: components["schemas"]["ChangeRequest"][];
-            want: string[];
+            want?: string[];
         };
         Question: {
             choices: components["schemas"]["Choice"][];
@@ -619,13 +619,13 @@ export interface components {
             /** Format: double */
             lengthMm: number;
             /** Format: int32 */
-            made: number;
+            made?: number;
             /** Format: int32 */
             planned: number;
             /** @enum {string} */
             source: "PLANNED" | "AS_MADE" | "AS_WORKED";
             /** Format: int32 */
-            worked: number;
+            worked?: number;
             /** Format: double */
             x: number;
             /** Format: double */
@@ -651,12 +651,12 @@ export interface components {
             b: components["schemas"]["SidePlan"];
             checkpoints: components["schemas"]["CheckpointPlan"][];
             direction: string;
-            ease: components["schemas"]["EaseView"];
+            ease?: components["schemas"]["EaseView"];
             id: string;
             intervals: components["schemas"]["IntervalView"][];
             /** Format: int32 */
             joints: number;
-            method: string;
+            method?: string;
             methods: components["schemas"]["MethodFacts"][];
             name: string;
             planned: boolean;
@@ -671,16 +671,16 @@ export interface components {
             position: number;
             seam: string;
             /** @enum {string} */
-            state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+            state?: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
             /** Format: uuid */
-            work: string;
+            work?: string;
         };
         Sent: {
             /** Format: int32 */
             joint: number;
             /** @enum {string} */
             kind: "JOINT" | "BACK_TO" | "PAUSE" | "RESUME" | "AS_WORKED" | "FINISH" | "UNDONE";
-            note: string;
+            note?: string;
             /** Format: int32 */
             seq: number;
         };
@@ -721,7 +721,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
-            next: components["schemas"]["NextStep"];
+            next?: components["schemas"]["NextStep"];
             pieces: components["schemas"]["PiecePlan"][];
             progress: components["schemas"]["SeamProgress"][];
         };
@@ -738,7 +738,7 @@ export interface components {
             id: string;
             /** Format: int32 */
             nextSeq: number;
-            note: string;
+            note?: string;
             plan: components["schemas"]["BenchPlan"];
             planChanged: boolean;
             /** Format: int32 */

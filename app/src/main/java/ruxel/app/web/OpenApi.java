@@ -35,6 +35,13 @@ class OpenApi {
 
   @Bean
   GlobalOpenApiCustomizer requireAllButOptional(ApplicationContext context) {
+    return api -> {
+      Map<String, Set<String>> required = requiredProperties(context);
+      api.getComponents().getSchemas().forEach((name, schema) -> require(schema, required.get(name)));
+    };
+  }
+
+  private static Map<String, Set<String>> requiredProperties(ApplicationContext context) {
     Map<String, Set<String>> required = new HashMap<>();
     for (Object controller : context.getBeansWithAnnotation(RestController.class).values()) {
       for (Method method : controller.getClass().getDeclaredMethods()) {
@@ -42,7 +49,7 @@ class OpenApi {
         List.of(method.getGenericParameterTypes()).forEach(type -> collect(type, required));
       }
     }
-    return api -> api.getComponents().getSchemas().forEach((name, schema) -> require(schema, required.get(name)));
+    return required;
   }
 
   private static void require(Schema<?> schema, Set<String> properties) {
