@@ -1,0 +1,31 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Summary = Schemas['Summary'];
+export type Opened = Schemas['Opened'];
+export type GarmentPlan = Schemas['GarmentPlan'];
+export type PiecePlan = Schemas['PiecePlan'];
+export type EdgePlan = Schemas['EdgePlan'];
+export type RunPlan = Schemas['RunPlan'];
+export type SeamPlan = Schemas['SeamPlan'];
+export type SidePlan = Schemas['SidePlan'];
+export type Rail = Schemas['Rail'];
+export type AnchorPlan = Schemas['AnchorPlan'];
+export type IntervalView = Schemas['IntervalView'];
+export type EaseView = Schemas['EaseView'];
+export type MethodFacts = Schemas['MethodFacts'];
+export type OpeningPlan = Schemas['OpeningPlan'];
+export type StepPlan = Schemas['StepPlan'];
+export type SeamProgress = Schemas['SeamProgress'];
+export type FindingView = Schemas['FindingView'];
+export type Question = Schemas['Question'];
+export type Construction = Schemas['Construction'];
+export type Preview = Schemas['Preview'];
+export type Change = Schemas['ChangeRequest'];
+export type WorkView = Schemas['View'];
+export type BenchPlan = Schemas['BenchPlan'];
+export type Kept = Schemas['Kept'];
+export type SentEvent = Schemas['Sent'];
+export type Dye = Schemas['Cloth']['colour'];
+export type AnswerMap = Record<string, number | string>;

@@ -1,0 +1,71 @@
+import { useId } from 'react';
+import type { PiecePlan } from '../api/types';
+import { shade } from './dyes';
+import { boxOf, corners, type Point } from './geometry';
+
+const DASH_OF_STITCH = 0.6;
+const STROKE_OF_ROW = 0.72;
+
+function path(points: Point[]): string {
+  return points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('') + 'Z';
+}
+
+/** The stretch of height that is ribbed, from the ribbed row ends. */
+function ribBand(piece: PiecePlan): { from: number; to: number } | undefined {
+  const ys = piece.edges
+    .flatMap((edge) => edge.runs)
+    .filter((run) => run.fabric === 'RIB' && run.kind === 'ROW_END')
+    .flatMap((run) => [run.y, run.y + run.count * run.dy]);
+  return ys.length > 0 ? { from: Math.min(...ys), to: Math.max(...ys) } : undefined;
+}
+
+/** A piece in its own axes (mm, y upwards): cloth with one mark for each stitch, ribbing, outline. */
+export function PieceShape({ piece, marks, dashed }: { piece: PiecePlan; marks: boolean; dashed?: boolean }) {
+  const id = useId();
+  const { stitchWidthMm: w, rowHeightMm: h, colour, ribColour } = piece.cloth;
+  const outline = path(corners(piece));
+  const box = boxOf(corners(piece));
+  const rib = ribBand(piece);
+  const main = shade(colour);
+  const ribbing = shade(ribColour);
+  return (
+    <g aria-hidden="true">
+      <defs>
+        <pattern id={`${id}s`} width={w} height={h} patternUnits="userSpaceOnUse" x={box.left} y={rib?.to ?? box.bottom}>
+          <rect x={(w * (1 - DASH_OF_STITCH)) / 2} y={(h * (1 - STROKE_OF_ROW)) / 2} width={w * DASH_OF_STITCH} height={h * STROKE_OF_ROW} fill={main.stitch} />
+        </pattern>
+        <pattern id={`${id}r`} width={2 * w} height={10} patternUnits="userSpaceOnUse" x={box.left} y={box.bottom}>
+          <rect x={w * 0.5} y={0} width={w * 0.8} height={10} fill={ribbing.stitch} />
+        </pattern>
+        <clipPath id={`${id}c`}>
+          <path d={outline} />
+        </clipPath>
+      </defs>
+      <path d={outline} fill={main.base} />
+      {marks && <path d={outline} fill={`url(#${id}s)`} />}
+      {rib && (
+        <g clipPath={`url(#${id}c)`}>
+          <rect x={box.left} y={rib.from} width={box.right - box.left} height={rib.to - rib.from} fill={ribbing.base} />
+          {marks && (
+            <rect x={box.left} y={rib.from} width={box.right - box.left} height={rib.to - rib.from} fill={`url(#${id}r)`} />
+          )}
+        </g>
+      )}
+      <path
+        d={outline}
+        fill="none"
+        stroke="var(--outline)"
+        strokeWidth={1.4}
+        strokeDasharray={dashed ? '6 5' : undefined}
+        vectorEffect="non-scaling-stroke"
+        strokeLinejoin="round"
+      />
+    </g>
+  );
+}
+
+/** The transform that lays a piece's own axes onto a drawing of {@code scale} px per mm. */
+export function pieceTransform(piece: PiecePlan, origin: Point, scale: number, shift: Point = { x: 0, y: 0 }): string {
+  const { quarterTurns, xMm, yMm } = piece.placement;
+  return `translate(${origin.x} ${origin.y}) scale(${scale} ${-scale}) translate(${xMm + shift.x} ${yMm + shift.y}) rotate(${quarterTurns * 90})`;
+}

@@ -1,0 +1,96 @@
+import type { GarmentPlan, PiecePlan, Rail, SeamPlan, SidePlan } from '../api/types';
+import { expand } from './joints';
+
+export interface Point {
+  x: number;
+  y: number;
+}
+
+export interface Box {
+  left: number;
+  right: number;
+  bottom: number;
+  top: number;
+}
+
+/** Shifts of pieces on the table, mm, by piece id: joined pieces close up. */
+export type Shifts = Record<string, Point>;
+
+const TURNS: [number, number, number, number][] = [
+  [1, 0, 0, 1],
+  [0, -1, 1, 0],
+  [-1, 0, 0, -1],
+  [0, 1, -1, 0],
+];
+
+/** From a piece's own axes to the table, both in mm with y away from the maker. */
+export function onTable(piece: PiecePlan, point: Point, shifts: Shifts = {}): Point {
+  const [a, b, c, d] = TURNS[piece.placement.quarterTurns % 4]!;
+  const shift = shifts[piece.id] ?? { x: 0, y: 0 };
+  return {
+    x: a * point.x + b * point.y + piece.placement.xMm + shift.x,
+    y: c * point.x + d * point.y + piece.placement.yMm + shift.y,
+  };
+}
+
+/** The outline's corners in the piece's own axes, run by run. */
+export function corners(piece: PiecePlan): Point[] {
+  return piece.edges.flatMap((edge) => edge.runs.map((run) => ({ x: run.x, y: run.y })));
+}
+
+export function boxOf(points: Point[]): Box {
+  return {
+    left: Math.min(...points.map((p) => p.x)),
+    right: Math.max(...points.map((p) => p.x)),
+    bottom: Math.min(...points.map((p) => p.y)),
+    top: Math.max(...points.map((p) => p.y)),
+  };
+}
+
+export function tableBox(pieces: PiecePlan[], shifts: Shifts = {}): Box {
+  return boxOf(pieces.flatMap((piece) => corners(piece).map((corner) => onTable(piece, corner, shifts))));
+}
+
+export function railOf(side: SidePlan, place: number): Rail {
+  return side.rails.find((rail) => place < rail.firstPlace + rail.places) ?? side.rails.at(-1)!;
+}
+
+/** The middle of a place in its piece's own axes. */
+export function placePoint(side: SidePlan, place: number): { piece: string; point: Point } {
+  const rail = railOf(side, place);
+  const steps = place - rail.firstPlace + 0.5;
+  return { piece: rail.piece, point: { x: rail.x + steps * rail.dx, y: rail.y + steps * rail.dy } };
+}
+
+/** Position of a place's middle along its side, mm. */
+export function placeMm(side: SidePlan, place: number): number {
+  const rail = railOf(side, place);
+  return rail.startMm + (place - rail.firstPlace + 0.5) * rail.placeMm;
+}
+
+const CLOSED_GAP_MM = 9;
+
+/** Sleeves whose armhole is joined move up to the body. */
+export function closeUp(plan: GarmentPlan, isJoined: (seam: string) => boolean): Shifts {
+  const shifts: Shifts = {};
+  for (const seam of plan.seams) {
+    const pieceA = plan.pieces.find((piece) => piece.id === seam.a.rails[0]?.piece);
+    if (pieceA?.part === 'SLEEVE' && seam.role === 'ARMHOLE' && isJoined(seam.id)) {
+      shifts[pieceA.id] = meanGap(plan, seam, pieceA);
+    }
+  }
+  return shifts;
+}
+
+function meanGap(plan: GarmentPlan, seam: SeamPlan, pieceA: PiecePlan): Point {
+  const gaps = expand(seam)
+    .filter((joint) => joint.a >= 0 && joint.b >= 0)
+    .map((joint) => {
+      const from = onTable(pieceA, placePoint(seam.a, joint.a).point);
+      const target = placePoint(seam.b, joint.b);
+      const to = onTable(plan.pieces.find((piece) => piece.id === target.piece)!, target.point);
+      return to.x - from.x;
+    });
+  const mean = gaps.reduce((sum, gap) => sum + gap, 0) / Math.max(1, gaps.length);
+  return { x: mean - Math.sign(mean) * CLOSED_GAP_MM, y: 0 };
+}

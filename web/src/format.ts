@@ -1,0 +1,40 @@
+/** The one place where the front end turns numbers into words; sentences come from the server. */
+
+export type Unit = 'CM' | 'INCH';
+
+const MM_PER_INCH = 25.4;
+const QUARTERS = ['', '¼', '½', '¾'];
+
+export function length(mm: number, unit: Unit): string {
+  if (unit === 'CM') {
+    return `${trimmed(mm / 10)} cm`;
+  }
+  const quarters = Math.round((mm / MM_PER_INCH) * 4);
+  const whole = Math.floor(quarters / 4);
+  const part = QUARTERS[quarters % 4] ?? '';
+  return `${whole === 0 && part !== '' ? '' : whole}${part} in`;
+}
+
+export function difference(mm: number, unit: Unit): string {
+  return unit === 'CM' ? `${Math.round(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(2)} in`;
+}
+
+export function percent(share: number): string {
+  return `${(share * 100).toFixed(1)} %`;
+}
+
+export function trimmed(value: number): string {
+  const text = value.toFixed(1);
+  return text.endsWith('.0') ? text.slice(0, -2) : text;
+}
+
+const COUNTS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'];
+
+/** A number in letters at the start of a line, up to ten. */
+export function counted(n: number): string {
+  return COUNTS[n] ?? String(n);
+}
+
+export function plural(n: number, one: string, many: string): string {
+  return n === 1 ? one : many;
+}

@@ -1,3 +1,0 @@
-import { expect, test } from 'vitest';
-
-test('runs', () => expect(1).toBe(1));
