@@ -1,3 +1,21 @@
+import '@fontsource-variable/piazzolla/wght.css';
+import '@fontsource-variable/sofia-sans-semi-condensed/wght.css';
+import 'bootstrap/dist/css/bootstrap.min.css';
+import './theme/tokens.css';
+import './theme/views.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { App } from './App';
 
-createRoot(document.getElementById('root')!).render(<h1>Ruxel</h1>);
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+});
+
+createRoot(document.getElementById('root')!).render(
+  <QueryClientProvider client={queries}>
+    <BrowserRouter>
+      <App />
+    </BrowserRouter>
+  </QueryClientProvider>,
+);

@@ -50,7 +50,10 @@ export function sendChanges(id: string, version: number, changes: Change[]) {
 
 export function previewChanges(id: string, baseVersion: number, changes: Change[], want: string[]) {
   return dataOf(
-    api.POST('/api/garments/{id}/preview', { params: { path: { id } }, body: { baseVersion, changes, want } }),
+    api.POST('/api/garments/{id}/preview', {
+      params: { path: { id } },
+      body: { baseVersion, changes, want },
+    }),
   );
 }
 

@@ -31,10 +31,30 @@ export function PieceShape({ piece, marks, dashed }: { piece: PiecePlan; marks: 
   return (
     <g aria-hidden="true">
       <defs>
-        <pattern id={`${id}s`} width={w} height={h} patternUnits="userSpaceOnUse" x={box.left} y={rib?.to ?? box.bottom}>
-          <rect x={(w * (1 - DASH_OF_STITCH)) / 2} y={(h * (1 - STROKE_OF_ROW)) / 2} width={w * DASH_OF_STITCH} height={h * STROKE_OF_ROW} fill={main.stitch} />
+        <pattern
+          id={`${id}s`}
+          width={w}
+          height={h}
+          patternUnits="userSpaceOnUse"
+          x={box.left}
+          y={rib?.to ?? box.bottom}
+        >
+          <rect
+            x={(w * (1 - DASH_OF_STITCH)) / 2}
+            y={(h * (1 - STROKE_OF_ROW)) / 2}
+            width={w * DASH_OF_STITCH}
+            height={h * STROKE_OF_ROW}
+            fill={main.stitch}
+          />
         </pattern>
-        <pattern id={`${id}r`} width={2 * w} height={10} patternUnits="userSpaceOnUse" x={box.left} y={box.bottom}>
+        <pattern
+          id={`${id}r`}
+          width={2 * w}
+          height={10}
+          patternUnits="userSpaceOnUse"
+          x={box.left}
+          y={box.bottom}
+        >
           <rect x={w * 0.5} y={0} width={w * 0.8} height={10} fill={ribbing.stitch} />
         </pattern>
         <clipPath id={`${id}c`}>
@@ -45,9 +65,21 @@ export function PieceShape({ piece, marks, dashed }: { piece: PiecePlan; marks: 
       {marks && <path d={outline} fill={`url(#${id}s)`} />}
       {rib && (
         <g clipPath={`url(#${id}c)`}>
-          <rect x={box.left} y={rib.from} width={box.right - box.left} height={rib.to - rib.from} fill={ribbing.base} />
+          <rect
+            x={box.left}
+            y={rib.from}
+            width={box.right - box.left}
+            height={rib.to - rib.from}
+            fill={ribbing.base}
+          />
           {marks && (
-            <rect x={box.left} y={rib.from} width={box.right - box.left} height={rib.to - rib.from} fill={`url(#${id}r)`} />
+            <rect
+              x={box.left}
+              y={rib.from}
+              width={box.right - box.left}
+              height={rib.to - rib.from}
+              fill={`url(#${id}r)`}
+            />
           )}
         </g>
       )}
@@ -65,7 +97,12 @@ export function PieceShape({ piece, marks, dashed }: { piece: PiecePlan; marks: 
 }
 
 /** The transform that lays a piece's own axes onto a drawing of {@code scale} px per mm. */
-export function pieceTransform(piece: PiecePlan, origin: Point, scale: number, shift: Point = { x: 0, y: 0 }): string {
+export function pieceTransform(
+  piece: PiecePlan,
+  origin: Point,
+  scale: number,
+  shift: Point = { x: 0, y: 0 },
+): string {
   const { quarterTurns, xMm, yMm } = piece.placement;
   return `translate(${origin.x} ${origin.y}) scale(${scale} ${-scale}) translate(${xMm + shift.x} ${yMm + shift.y}) rotate(${quarterTurns * 90})`;
 }

@@ -36,7 +36,14 @@ const PATHS: Record<SeamState, string> = {
 export function Sign({ state, size = 26 }: { state: SeamState; size?: number }) {
   return (
     <svg width={size} height={size * 0.78} viewBox="0 0 26 20" aria-hidden="true" className="sign">
-      <path d={PATHS[state]} fill="none" stroke={STATE_COLOURS[state]} strokeWidth={2} strokeLinecap="round" strokeLinejoin="round" />
+      <path
+        d={PATHS[state]}
+        fill="none"
+        stroke={STATE_COLOURS[state]}
+        strokeWidth={2}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
     </svg>
   );
 }

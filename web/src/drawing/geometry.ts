@@ -88,7 +88,10 @@ function meanGap(plan: GarmentPlan, seam: SeamPlan, pieceA: PiecePlan): Point {
     .map((joint) => {
       const from = onTable(pieceA, placePoint(seam.a, joint.a).point);
       const target = placePoint(seam.b, joint.b);
-      const to = onTable(plan.pieces.find((piece) => piece.id === target.piece)!, target.point);
+      const to = onTable(
+        plan.pieces.find((piece) => piece.id === target.piece)!,
+        target.point,
+      );
       return to.x - from.x;
     });
   const mean = gaps.reduce((sum, gap) => sum + gap, 0) / Math.max(1, gaps.length);

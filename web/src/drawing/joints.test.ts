@@ -24,7 +24,12 @@ test('expands groups in order, with the fixed joint between intervals', () => {
 });
 
 test('finds the rarer group', () => {
-  expect(rareSize([[2, 1, 11], [1, 1, 3]])).toBe(1);
+  expect(
+    rareSize([
+      [2, 1, 11],
+      [1, 1, 3],
+    ]),
+  ).toBe(1);
   expect(rareSize([[1, 1, 9]])).toBeUndefined();
 });
 

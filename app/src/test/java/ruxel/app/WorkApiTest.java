@@ -6,12 +6,19 @@ import java.net.http.HttpResponse;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 class WorkApiTest {
   private final TestServer server = TestServer.shared();
   private final String garment = server.garment();
+
+  @BeforeEach
+  void joinTheShoulders() {
+    join("shoulder.left");
+    join("shoulder.right");
+  }
 
   @Test
   void takingTheSameSeamAgainGoesOnWithTheSameWork() {
@@ -37,20 +44,37 @@ class WorkApiTest {
 
   @Test
   void aGapIsRefusedAndNothingOfTheBatchIsKept() {
-    String id = id(take("shoulder.left"));
+    String id = id(take("armhole.left"));
     assertThat(keep(id, joint(1, 1), joint(3, 2)).statusCode()).isEqualTo(409);
     assertThat(TestServer.json(server.get("/api/work/" + id)).path("position").asInt()).isZero();
   }
 
   @Test
   void aFinishedSeamIsJoinedAndTheNextStepFollows() {
-    JsonNode work = take("shoulder.left");
-    int joints = work.path("plan").path("joints").size();
-    String all = IntStream.rangeClosed(1, joints).mapToObj(j -> joint(j, j)).collect(Collectors.joining(","));
-    keep(id(work), all, "{\"seq\":%d,\"kind\":\"FINISH\",\"joint\":0,\"note\":\"Lies flat.\"}".formatted(joints + 1));
+    join("armhole.left");
     JsonNode opened = TestServer.json(server.get("/api/garments/" + garment));
-    assertThat(opened.path("progress").get(0).path("state").asString()).isEqualTo("JOINED");
-    assertThat(opened.path("next").path("seam").asString()).isEqualTo("shoulder.right");
+    assertThat(opened.path("progress").get(2).path("state").asString()).isEqualTo("JOINED");
+    assertThat(opened.path("next").path("seam").asString()).isEqualTo("armhole.right");
+  }
+
+  @Test
+  void aSeamWaitsForThoseThatBringItsEndsTogether() {
+    HttpResponse<String> early = server.post("/api/garments/" + garment + "/work", "{\"seam\":\"side.left\"}");
+    assertThat(early.statusCode()).isEqualTo(422);
+    assertThat(TestServer.json(early).path("findings").get(0).path("sentence").asString())
+        .isEqualTo("Left side and sleeve comes after left armhole: that brings its ends together.");
+    join("armhole.left");
+    assertThat(take("side.left").path("position").asInt()).isZero();
+  }
+
+  @Test
+  void anUndoneSeamIsTakenAnewByTodaysPlan() {
+    join("armhole.left");
+    JsonNode joined = take("armhole.left");
+    keep(id(joined), "{\"seq\":%d,\"kind\":\"UNDONE\",\"joint\":0}".formatted(joined.path("nextSeq").asInt()));
+    JsonNode anew = take("armhole.left");
+    assertThat(id(anew)).isNotEqualTo(id(joined));
+    assertThat(anew.path("position").asInt()).isZero();
   }
 
   @Test
@@ -65,7 +89,7 @@ class WorkApiTest {
 
   @Test
   void twoWindowsAtOnceNeverLeaveAGap() {
-    String id = id(take("side.left"));
+    String id = id(take("armhole.right"));
     for (int round = 1; round <= 10; round++) {
       int joint = round;
       CompletableFuture<Integer> one = CompletableFuture.supplyAsync(() -> keep(id, joint(joint, joint)).statusCode());
@@ -79,6 +103,13 @@ class WorkApiTest {
   @Test
   void aSeamThatIsNotThereIsSaid() {
     assertThat(server.post("/api/garments/" + garment + "/work", "{\"seam\":\"hood\"}").statusCode()).isEqualTo(404);
+  }
+
+  private void join(String seam) {
+    JsonNode work = take(seam);
+    int joints = work.path("plan").path("joints").size();
+    String all = IntStream.rangeClosed(1, joints).mapToObj(j -> joint(j, j)).collect(Collectors.joining(","));
+    keep(id(work), all, "{\"seq\":%d,\"kind\":\"FINISH\",\"joint\":0,\"note\":\"Lies flat.\"}".formatted(joints + 1));
   }
 
   private JsonNode take(String seam) {

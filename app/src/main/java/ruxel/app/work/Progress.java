@@ -12,7 +12,11 @@ import ruxel.core.bench.Work;
 public class Progress {
   /** The newest work of a seam, folded. */
   public record OfSeam(UUID work, Work folded) {
-    public boolean counts() {
+    public boolean joined() {
+      return folded.state() == Work.State.JOINED;
+    }
+
+    boolean counts() {
       return folded.state() != Work.State.UNDONE;
     }
   }

@@ -1,6 +1,8 @@
 package ruxel.app.work;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,6 +13,13 @@ import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
 import ruxel.core.bench.Work;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Takes seams to the bench and keeps what is done there. */
@@ -65,7 +74,29 @@ public class WorkService {
     BenchPlan plan =
         Directions.of(versioned.garment(), seam)
             .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
+    requireItsTurn(versioned.garment(), seam, bySeam);
     return view(store.insert(garment, seam, versioned.version(), json.writeValueAsString(plan)));
+  }
+
+  /** A seam that runs across others waits until they are joined. */
+  private static void requireItsTurn(Garment garment, String seam, Map<String, Progress.OfSeam> bySeam) {
+    GarmentPlan plan = Problems.valueOf(Planner.plan(garment), garment.wording());
+    Map<String, String> names = new HashMap<>();
+    plan.seams().forEach(s -> names.put(s.id(), s.name()));
+    List<String> missing =
+        plan.steps().stream()
+            .filter(step -> step.seam().equals(seam))
+            .flatMap(step -> step.after().stream())
+            .filter(before -> !bySeam.containsKey(before) || !bySeam.get(before).joined())
+            .map(names::get)
+            .toList();
+    if (!missing.isEmpty()) {
+      Finding finding =
+          Finding.of(
+              FindingCode.STEP_TOO_EARLY, Where.seam(seam),
+              Fact.text("seam", names.get(seam)), Fact.text("first", String.join(" and ", missing).toLowerCase(Locale.ROOT)));
+      throw new Problems.Refused(List.of(finding), garment.wording());
+    }
   }
 
   public View view(UUID id) {

@@ -65,6 +65,7 @@ public enum FindingCode {
   UNKNOWN_SEAM(Severity.ERROR, "There is no seam ({value}).", "Name one of {choices}."),
   UNKNOWN_ANCHOR(Severity.ERROR, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),
   CHANGE_INCOMPLETE(Severity.ERROR, "The change {kind} needs {missing}.", "Send it with the change."),
+  STEP_TOO_EARLY(Severity.ERROR, "{seam} comes after {first}: that brings its ends together.", "Join {first} first."),
   ORDER_CIRCLE(Severity.ERROR, "{seams} each wait for the other.", "Part one of the seams in two.");
 
   /** What a finding does to the garment. */

@@ -18,7 +18,7 @@ import ruxel.core.seam.Span;
  * set on row ends; pullover or cardigan, with or without ribbing, worked up or down.
  */
 final class DropShoulder implements Template {
-  private static final double SHOULDER_GAP_MM = 34;
+  private static final double SHOULDER_GAP_MM = 20;
   private static final double SLEEVE_GAP_MM = 95;
 
   @Override

@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Locale;
 import ruxel.core.garment.Question.Choice;
 import ruxel.core.garment.Question.Group;
+import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cloth.Dye;
 
@@ -33,7 +35,7 @@ final class DropShoulderQuestions {
         dye("ribColour", "Colour of the ribbing"),
         Question.choice(
             "stitch", GAUGE, "Main stitch", "It gives the first guess for the turning chain.",
-            new Choice("SC", "{SC}"), new Choice("HDC", "{HDC}"), new Choice("DC", "{DC}"), new Choice("TR", "{TR}")),
+            stitch(Stitch.SC), stitch(Stitch.HDC), stitch(Stitch.DC), stitch(Stitch.TR)),
         number("gaugeStitches", "Stitches", "Counted on the blocked piece.", 0.5, 100),
         number("gaugeRows", "Rows", "", 0.5, 100),
         Question.choice("gaugeOver", GAUGE, "Counted over", "", new Choice("TEN_CM", "10 cm"), new Choice("FOUR_INCHES", "4 in")),
@@ -65,6 +67,11 @@ final class DropShoulderQuestions {
 
   private static Question number(String key, String label, String help, double least, double most) {
     return new Question(key, GAUGE, label, help, Question.Type.NUMBER, least, most, List.of(), List.of());
+  }
+
+  /** In both vocabularies, since the maker has not chosen one yet. */
+  private static Choice stitch(Stitch stitch) {
+    return new Choice(stitch.name(), "%s (UK %s)".formatted(Wording.capital(stitch.name(Terms.US)), stitch.name(Terms.UK)));
   }
 
   private static Question dye(String key, String label) {

@@ -1,0 +1,29 @@
+import { Route, Routes } from 'react-router';
+import { Bench } from './bench/Bench';
+import { NewGarment } from './make/NewGarment';
+import { OrderView } from './order/OrderView';
+import { PiecesView } from './pieces/PiecesView';
+import { SeamView } from './seam/SeamView';
+import { GarmentPage } from './shell/GarmentPage';
+import { NotFound } from './shell/Messages';
+import { Shelf } from './shelf/Shelf';
+import { TableView } from './table/TableView';
+
+export function App() {
+  return (
+    <Routes>
+      <Route path="/" element={<Shelf />} />
+      <Route path="/new" element={<NewGarment />} />
+      <Route path="/garments/:id" element={<GarmentPage />}>
+        <Route index element={<TableView />} />
+        <Route path="pieces" element={<PiecesView />} />
+        <Route path="seam" element={<SeamView />} />
+        <Route path="seam/:seam" element={<SeamView />} />
+        <Route path="order" element={<OrderView />} />
+        <Route path="answers" element={<NewGarment />} />
+      </Route>
+      <Route path="/garments/:id/bench/:seam" element={<Bench />} />
+      <Route path="*" element={<NotFound />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,59 @@
+import { Button } from 'react-bootstrap';
+import { Link } from 'react-router';
+import type { Opened } from '../api/types';
+import { countsOf } from '../drawing/seamState';
+
+interface Props {
+  garment: Opened;
+  seamId: string;
+  onTake: () => void;
+}
+
+/** What to have ready; the plan is frozen when the seam is taken. */
+export function BeforeStart({ garment, seamId, onTake }: Props) {
+  const { plan, progress } = garment;
+  const seam = plan.seams.find((candidate) => candidate.id === seamId);
+  const step = plan.steps.find((candidate) => candidate.seam === seamId);
+  if (!seam || !step) {
+    return <p className="quiet">This garment has no such seam.</p>;
+  }
+  const method = seam.methods.find((candidate) => candidate.id === seam.method);
+  const first = step.after.filter((other) => progress.find((p) => p.seam === other)?.state !== 'JOINED');
+  const firstNames = first.map(
+    (other) => plan.seams.find((candidate) => candidate.id === other)?.name.toLowerCase() ?? other,
+  );
+  return (
+    <section className="before-start">
+      <h1>{seam.title}</h1>
+      <dl>
+        <dt>What meets what</dt>
+        <dd>
+          {seam.a.name}, on {seam.b.name.toLowerCase()}: {countsOf(seam)}, {seam.joints} joints.
+        </dd>
+        <dt>How</dt>
+        <dd>{method ? `${method.title}: ${method.held}.` : 'Choose a joining method at the seam.'}</dd>
+        <dt>Which way</dt>
+        <dd>{seam.direction}</dd>
+        <dt>Have ready</dt>
+        <dd>
+          {seam.checkpoints.length} markers, {method?.tool === 'HOOK' ? 'the hook' : 'a blunt needle'}, yarn.
+          Count needles, clips and markers in and out; for children’s things locking markers only. Rest your
+          hands when they ask for it.
+        </dd>
+      </dl>
+      {first.length > 0 ? (
+        <p className="waiting" role="alert">
+          <strong>First join the {firstNames.join(' and the ')}:</strong>{' '}
+          {step.reasons.find((reason) => reason.must)?.sentence}
+        </p>
+      ) : (
+        <Button size="lg" disabled={!seam.planned || !method} onClick={onTake}>
+          Take it to the bench
+        </Button>
+      )}
+      <p>
+        <Link to={`/garments/${garment.id}/seam/${seamId}`}>Look at the seam again</Link>
+      </p>
+    </section>
+  );
+}

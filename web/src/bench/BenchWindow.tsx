@@ -1,0 +1,150 @@
+import { useMemo } from 'react';
+import type { BenchPlan, PiecePlan, SeamPlan } from '../api/types';
+import { shade } from '../drawing/dyes';
+import { placeMm, railOf } from '../drawing/geometry';
+import { expand } from '../drawing/joints';
+import { useSize } from '../drawing/useSize';
+import { jointMm } from '../seam/railGeometry';
+import { UnitMarks } from '../seam/UnitMarks';
+import { type DrawnUnit, unitsOf } from '../seam/units';
+
+interface Props {
+  plan: SeamPlan;
+  pieces: PiecePlan[];
+  joints: BenchPlan['joints'];
+  position: number;
+}
+
+const HEIGHT = 268;
+const PLACE_PX = 62;
+const A = { y: 62, height: 56 };
+const B = { y: 180, height: 50 };
+
+/** The few places round the joint in hand, large. */
+export function BenchWindow({ plan, pieces, position }: Props) {
+  const { ref, width } = useSize<HTMLDivElement>();
+  const joints = useMemo(() => expand(plan), [plan]);
+  const unitsA = useMemo(() => unitsOf(plan, plan.a, true, joints), [plan, joints]);
+  const unitsB = useMemo(() => unitsOf(plan, plan.b, false, joints), [plan, joints]);
+  const now = joints[Math.min(position, joints.length - 1)]!;
+  const finest = Math.min(...plan.a.rails.map((r) => r.placeMm), ...plan.b.rails.map((r) => r.placeMm));
+  const scale = PLACE_PX / finest;
+  const midA = now.a >= 0 ? placeMm(plan.a, now.a) : placeMm(plan.a, 0);
+  const midB = now.b >= 0 ? placeMm(plan.b, now.b) : (plan.anchors.find((anchor) => anchor.joins)?.bMm ?? 0);
+  const xA = (mm: number) => width / 2 + (mm - midA) * scale;
+  const xB = (mm: number) => width / 2 + (mm - midB) * scale;
+  const inView = (x: (mm: number) => number) => (unit: DrawnUnit) =>
+    x(unit.fromMm + unit.widthMm) > -20 && x(unit.fromMm) < width + 20;
+  const dyeA = shade(pieces.find((p) => p.id === railOf(plan.a, Math.max(0, now.a)).piece)!.cloth.colour);
+  const dyeB = shade(pieces.find((p) => p.id === railOf(plan.b, Math.max(0, now.b)).piece)!.cloth.colour);
+  const markers = new Set(plan.checkpoints.map((checkpoint) => checkpoint.joint - 1));
+  const thread = (index: number) => {
+    const joint = joints[index]!;
+    const from = joint.a >= 0 ? xA(jointMm(plan.a, joint.a, joint.indexInGroup, joint.q)) : width / 2;
+    const to = joint.b >= 0 ? xB(jointMm(plan.b, joint.b, joint.indexInGroup, joint.p)) : width / 2;
+    return { from, to };
+  };
+  const near = joints.map((_, index) => index).filter((index) => Math.abs(index - position) < 14);
+  return (
+    <div ref={ref} className="bench-window">
+      {width > 0 && (
+        <svg
+          width={width}
+          height={HEIGHT}
+          role="img"
+          aria-label={`${plan.a.name} above, ${plan.b.name} below`}
+        >
+          <rect width={width} height={HEIGHT} fill="var(--mat)" />
+          <rect x={xA(0)} width={plan.a.lengthMm * scale} height={A.y + 12} fill={dyeA.base} />
+          <rect
+            x={xB(0)}
+            y={B.y + B.height - 8}
+            width={plan.b.lengthMm * scale}
+            height={HEIGHT}
+            fill={dyeB.base}
+          />
+          {near.map((index) => {
+            const { from, to } = thread(index);
+            const done = index < position;
+            const isNow = index === position;
+            return (
+              <line
+                key={index}
+                x1={from}
+                y1={A.y + A.height - 8}
+                x2={to}
+                y2={B.y + 3}
+                stroke={done || isNow ? 'var(--madder)' : 'var(--waiting)'}
+                strokeWidth={isNow ? 11 : done ? 6 : 2.5}
+                strokeDasharray={done || isNow ? undefined : '5 6'}
+                strokeLinecap="round"
+              />
+            );
+          })}
+          <UnitMarks units={unitsA.filter(inView(xA))} x={xA} pxPerMm={scale} y={A.y} height={A.height} />
+          <UnitMarks
+            units={unitsB.filter(inView(xB)).map((unit) => ({ ...unit, kind: unit.kind }))}
+            x={xB}
+            pxPerMm={scale}
+            y={B.y}
+            height={B.height}
+          />
+          <Numbers units={unitsA.filter(inView(xA))} x={xA} y={A.y + A.height / 2 + 6} place={now.a} />
+          <rect x={0} y={0} width={plan.a.name.length * 11 + 24} height={34} fill="var(--paper)" />
+          <text x={6} y={23} className="window-title">
+            {plan.a.name}, right side up
+          </text>
+          <rect x={0} y={HEIGHT - 34} width={plan.b.name.length * 11 + 24} height={34} fill="var(--paper)" />
+          <text x={6} y={HEIGHT - 10} className="window-title">
+            {plan.b.name}
+          </text>
+          {near
+            .filter((index) => markers.has(index))
+            .map((index) => {
+              const { from, to } = thread(index);
+              return (
+                <circle
+                  key={index}
+                  cx={(from + to) / 2}
+                  cy={148}
+                  r={15}
+                  fill="none"
+                  stroke="var(--weld)"
+                  strokeWidth={7}
+                />
+              );
+            })}
+        </svg>
+      )}
+    </div>
+  );
+}
+
+function Numbers({
+  units,
+  x,
+  y,
+  place,
+}: {
+  units: DrawnUnit[];
+  x: (mm: number) => number;
+  y: number;
+  place: number;
+}) {
+  return (
+    <g aria-hidden="true">
+      {units
+        .filter((unit) => unit.kind !== 'ROW_END')
+        .map((unit) => (
+          <text
+            key={unit.key}
+            x={x(unit.fromMm + unit.widthMm * 0.45)}
+            y={y}
+            className={unit.lastPlace === place ? 'window-number now' : 'window-number'}
+          >
+            {unit.number}
+          </text>
+        ))}
+    </g>
+  );
+}

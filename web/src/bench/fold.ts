@@ -1,0 +1,33 @@
+import type { SentEvent, WorkView } from '../api/types';
+
+export interface Place {
+  position: number;
+  state: WorkView['state'];
+  nextSeq: number;
+}
+
+/** Where the maker is after one more event; the server checks each, this only shows it at once. */
+export function after(place: Place, event: SentEvent): Place {
+  const nextSeq = event.seq + 1;
+  switch (event.kind) {
+    case 'JOINT':
+    case 'BACK_TO':
+      return { position: event.joint, state: 'IN_HAND', nextSeq };
+    case 'PAUSE':
+      return { ...place, state: 'PAUSED', nextSeq };
+    case 'RESUME':
+      return { ...place, state: 'IN_HAND', nextSeq };
+    case 'FINISH':
+      return { ...place, state: 'JOINED', nextSeq };
+    case 'UNDONE':
+      return { position: 0, state: 'UNDONE', nextSeq };
+    default:
+      return { ...place, nextSeq };
+  }
+}
+
+/** Waiting events that still follow what the server has; those it has already are dropped. */
+export function stillWaiting(server: Place, waiting: SentEvent[]): SentEvent[] {
+  const later = waiting.filter((event) => event.seq >= server.nextSeq);
+  return later.every((event, i) => event.seq === server.nextSeq + i) ? later : [];
+}

@@ -1,0 +1,103 @@
+import { problemIn } from '../api/client';
+import type { SentEvent, WorkView } from '../api/types';
+import { sendEvents } from '../api/work';
+import { after, type Place, stillWaiting } from './fold';
+
+const FIRST_RETRY_MS = 500;
+const LONGEST_RETRY_MS = 10_000;
+
+function clientName(): string {
+  const known = sessionStorage.getItem('ruxel.client') ?? crypto.randomUUID();
+  sessionStorage.setItem('ruxel.client', known);
+  return known;
+}
+
+export interface BenchState {
+  place: Place;
+  unsent: number;
+}
+
+/**
+ * Keeps each event in local storage before it is shown, sends it at once, batches only while a request is
+ * under way, and tries again with growing pauses when nobody answers.
+ */
+export class Outbox {
+  private state: BenchState;
+  private waiting: SentEvent[];
+  private listener: () => void = () => undefined;
+  private busy = false;
+  private retryMs = FIRST_RETRY_MS;
+  private timer: number | undefined;
+
+  constructor(
+    private readonly work: WorkView,
+    private readonly onOvertaken: (words: string) => void,
+  ) {
+    const server: Place = { position: work.position, state: work.state, nextSeq: work.nextSeq };
+    this.waiting = stillWaiting(server, this.stored());
+    this.state = { place: this.waiting.reduce(after, server), unsent: this.waiting.length };
+  }
+
+  snapshot = (): BenchState => this.state;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listener = listener;
+    void this.flush();
+    return () => {
+      this.listener = () => undefined;
+      window.clearTimeout(this.timer);
+    };
+  };
+
+  add = (kind: SentEvent['kind'], joint = 0, note?: string): void => {
+    const event: SentEvent = { seq: this.state.place.nextSeq, kind, joint, ...(note ? { note } : {}) };
+    this.keep([...this.waiting, event], after(this.state.place, event));
+    void this.flush();
+  };
+
+  private keep(waiting: SentEvent[], place: Place): void {
+    this.waiting = waiting;
+    localStorage.setItem(this.key(), JSON.stringify(waiting));
+    this.state = { place, unsent: waiting.length };
+    this.listener();
+  }
+
+  private async flush(): Promise<void> {
+    if (this.busy || this.waiting.length === 0) {
+      return;
+    }
+    this.busy = true;
+    const batch = [...this.waiting];
+    let pause = 0;
+    try {
+      await sendEvents(this.work.id, clientName(), batch);
+      this.retryMs = FIRST_RETRY_MS;
+      this.keep(this.waiting.slice(batch.length), this.state.place);
+    } catch (error) {
+      const problem = problemIn(error);
+      if (problem.status === 409) {
+        this.keep([], this.state.place);
+        this.onOvertaken(problem.detail);
+      } else {
+        pause = this.retryMs;
+        this.retryMs = Math.min(LONGEST_RETRY_MS, this.retryMs * 2);
+      }
+    }
+    this.busy = false;
+    if (this.waiting.length > 0) {
+      this.timer = window.setTimeout(() => void this.flush(), pause);
+    }
+  }
+
+  private key(): string {
+    return `ruxel.bench.${this.work.id}`;
+  }
+
+  private stored(): SentEvent[] {
+    try {
+      return JSON.parse(localStorage.getItem(this.key()) ?? '[]') as SentEvent[];
+    } catch {
+      return [];
+    }
+  }
+}

@@ -1,0 +1,85 @@
+import type { GarmentPlan, Question } from '../api/types';
+import { tableBox } from '../drawing/geometry';
+import { Mat } from '../drawing/Mat';
+import { PieceShape, pieceTransform } from '../drawing/PieceShape';
+import { useSize } from '../drawing/useSize';
+
+const MARGIN = 40;
+
+/** Which answers shape which part: a piece is dashed while one of its numbers is only assumed. */
+const SHAPES: Record<string, string[]> = {
+  BACK: ['gaugeStitches', 'gaugeRows', 'backStitches', 'bodyRows', 'armholeRows'],
+  FRONT: ['gaugeStitches', 'gaugeRows', 'frontStitches', 'bodyRows', 'neckRows', 'shoulderStitches'],
+  SLEEVE: ['gaugeStitches', 'gaugeRows', 'sleeveTopStitches', 'cuffStitches', 'sleeveRows'],
+  OTHER: [],
+};
+
+interface Props {
+  plan: GarmentPlan | undefined;
+  assumed: string[];
+  questions: Question[];
+  stale: boolean;
+}
+
+export function GrowingDrawing({ plan, assumed, questions, stale }: Props) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const labels = questions
+    .filter((question) => assumed.includes(question.key))
+    .map((question) => question.label.toLowerCase());
+  return (
+    <div className="make-drawing">
+      <div ref={ref} className="make-mat">
+        {plan && width > 0 && <Drawing plan={plan} assumed={assumed} width={width} height={height} />}
+      </div>
+      <div className="make-notes" role="status">
+        {stale && <p className="wrong">The last drawing that was possible is kept.</p>}
+        {labels.length > 0 ? (
+          <p className="soft">
+            <strong>Assumed for now:</strong> {labels.join(', ')}.
+          </p>
+        ) : (
+          <p>All numbers are yours.</p>
+        )}
+      </div>
+    </div>
+  );
+}
+
+function Drawing({
+  plan,
+  assumed,
+  width,
+  height,
+}: {
+  plan: GarmentPlan;
+  assumed: string[];
+  width: number;
+  height: number;
+}) {
+  const box = tableBox(plan.pieces);
+  const scale = Math.min(
+    (width - 2 * MARGIN) / (box.right - box.left),
+    (height - 2 * MARGIN) / (box.top - box.bottom),
+  );
+  const origin = {
+    x: width / 2 - ((box.left + box.right) / 2) * scale,
+    y: height / 2 + ((box.bottom + box.top) / 2) * scale,
+  };
+  return (
+    <svg width={width} height={height} role="img" aria-label={`${plan.pieces.length} pieces, drawn to scale`}>
+      <Mat width={width} height={height} origin={origin} scale={scale} />
+      {plan.pieces.map((piece) => (
+        <g key={piece.id} transform={pieceTransform(piece, origin, scale)}>
+          <PieceShape
+            piece={piece}
+            marks
+            dashed={(SHAPES[piece.part] ?? []).some((key) => assumed.includes(key))}
+          />
+        </g>
+      ))}
+      <text x={width - 16} y={height - 14} textAnchor="end" className="mat-note">
+        Heavy lines on the mat: 10 cm
+      </text>
+    </svg>
+  );
+}

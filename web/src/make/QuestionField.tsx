@@ -1,0 +1,54 @@
+import { Form } from 'react-bootstrap';
+import type { FindingView, Question } from '../api/types';
+
+interface Props {
+  question: Question;
+  text: string;
+  onText: (text: string) => void;
+  finding: FindingView | undefined;
+  consequence: string | undefined;
+}
+
+/** One question with what follows from its answer, or what is wrong with it. */
+export function QuestionField({ question, text, onText, finding, consequence }: Props) {
+  const below = `${question.key}-below`;
+  return (
+    <Form.Group controlId={question.key} className="question">
+      <Form.Label>{question.label}</Form.Label>
+      {question.type === 'CHOICE' ? (
+        <Form.Select
+          value={text}
+          onChange={(event) => onText(event.target.value)}
+          aria-describedby={below}
+          isInvalid={Boolean(finding)}
+        >
+          <option value="">The usual</option>
+          {question.choices.map((choice) => (
+            <option key={choice.value} value={choice.value}>
+              {choice.label}
+            </option>
+          ))}
+        </Form.Select>
+      ) : (
+        <Form.Control
+          value={text}
+          inputMode="decimal"
+          placeholder="usual"
+          onChange={(event) => onText(event.target.value)}
+          aria-describedby={below}
+          aria-invalid={Boolean(finding)}
+          isInvalid={Boolean(finding)}
+        />
+      )}
+      <div id={below} className="question-below">
+        {finding ? (
+          <span className="wrong" role="alert">
+            {finding.sentence} {finding.remedy}
+          </span>
+        ) : (
+          <span className="soft">{consequence ?? question.help}</span>
+        )}
+      </div>
+    </Form.Group>
+  );
+}

@@ -1,0 +1,101 @@
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
+
+interface Props {
+  x: number;
+  y: number;
+  name: string;
+  position: number;
+  most: number;
+  words: string;
+  toPosition: (x: number) => number;
+  onMove: (position: number) => void;
+  onDone: () => void;
+  onRest: () => void;
+  onCancel: () => void;
+}
+
+const KEY_STEPS: Record<string, number> = {
+  ArrowLeft: -1,
+  ArrowDown: -1,
+  ArrowRight: 1,
+  ArrowUp: 1,
+  PageDown: -10,
+  PageUp: 10,
+};
+
+/** A bead to take an anchor by, with pointer or keyboard; a step is half a place. */
+export function AnchorHandle({
+  x,
+  y,
+  name,
+  position,
+  most,
+  words,
+  toPosition,
+  onMove,
+  onDone,
+  onRest,
+  onCancel,
+}: Props) {
+  const held = useRef(false);
+  const lastSent = useRef(position);
+
+  const moveTo = (wanted: number) => {
+    const within = Math.max(0, Math.min(most, wanted));
+    if (within !== lastSent.current) {
+      lastSent.current = within;
+      onMove(within);
+    }
+  };
+  const pointerX = (event: PointerEvent<SVGGElement>) =>
+    event.clientX - (event.currentTarget.ownerSVGElement?.getBoundingClientRect().left ?? 0);
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = KEY_STEPS[event.key];
+    if (step !== undefined) {
+      event.preventDefault();
+      lastSent.current = position;
+      moveTo(position + step);
+      onRest();
+    } else if (event.key === 'Enter') {
+      onDone();
+    } else if (event.key === 'Escape') {
+      onCancel();
+    }
+  };
+  return (
+    <g
+      className="handle"
+      role="slider"
+      tabIndex={0}
+      aria-label={name}
+      aria-valuemin={0}
+      aria-valuemax={most}
+      aria-valuenow={position}
+      aria-valuetext={words}
+      aria-orientation="horizontal"
+      onKeyDown={onKeyDown}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        held.current = true;
+        lastSent.current = position;
+      }}
+      onPointerMove={(event) => held.current && moveTo(toPosition(pointerX(event)))}
+      onPointerUp={() => {
+        held.current = false;
+        onDone();
+      }}
+      onPointerCancel={() => {
+        held.current = false;
+        onCancel();
+      }}
+    >
+      <circle cx={x} cy={y} r={22} fill="transparent" />
+      <circle cx={x} cy={y} r={16} fill="var(--paper)" stroke="var(--ink)" strokeWidth={4} />
+      <path
+        d={`M${x - 5} ${y - 5}v10M${x} ${y - 5}v10M${x + 5} ${y - 5}v10`}
+        stroke="var(--ink)"
+        strokeWidth={2}
+      />
+    </g>
+  );
+}

@@ -1,0 +1,99 @@
+import { Link, Navigate, useParams } from 'react-router';
+import { useSize } from '../drawing/useSize';
+import { useEditor } from '../shell/GarmentPage';
+import { Findings } from '../shell/Messages';
+import { EasePanel } from './EasePanel';
+import { Methods } from './Methods';
+import { Rails } from './Rails';
+import { Rhythm } from './Rhythm';
+import { useAnchorMoves } from './useAnchorMoves';
+
+/** One seam: the rails, the rhythm in words, ease, and how to join. */
+export function SeamView() {
+  const editor = useEditor();
+  const { seam: wanted } = useParams();
+  const { garment } = editor;
+  const first = garment.next?.seam ?? garment.plan.steps[0]?.seam ?? garment.plan.seams[0]?.id;
+  const seam = garment.plan.seams.find((candidate) => candidate.id === wanted);
+  if (!seam) {
+    return first ? (
+      <Navigate to={`/garments/${garment.id}/seam/${first}`} replace />
+    ) : (
+      <p className="quiet">This garment has no seams.</p>
+    );
+  }
+  return <OpenSeam key={seam.id} seamId={seam.id} />;
+}
+
+function OpenSeam({ seamId }: { seamId: string }) {
+  const editor = useEditor();
+  const { garment } = editor;
+  const moves = useAnchorMoves(editor, seamId);
+  const { ref, width } = useSize<HTMLDivElement>();
+  const saved = garment.plan.seams.find((candidate) => candidate.id === seamId)!;
+  const seam = moves.tried ?? saved;
+  const progress = garment.progress.find((p) => p.seam === seamId);
+  const joined = progress?.state === 'JOINED';
+  return (
+    <div className="seam">
+      <div className="seam-head">
+        <h1>{seam.name}</h1>
+        <p>
+          {seam.a.name} on {seam.b.name.toLowerCase()}. {seam.direction}
+        </p>
+        <SeamPicker garment={garment} seamId={seamId} />
+        {seam.planned && (
+          <Link className="btn btn-primary" to={`/garments/${garment.id}/bench/${seamId}`}>
+            {joined ? 'See it at the bench' : progress?.work ? 'Go on at the bench' : 'Take it to the bench'}
+          </Link>
+        )}
+      </div>
+      <div ref={ref} className="seam-rails">
+        {width > 0 && (
+          <Rails
+            seam={seam}
+            pieces={garment.plan.pieces}
+            unit={garment.plan.unit}
+            width={width}
+            onMove={moves.move}
+            onDone={() => void moves.done()}
+            onRest={moves.restThenDone}
+            onCancel={moves.cancel}
+          />
+        )}
+      </div>
+      <Findings findings={moves.findings} title="The anchor cannot lie there" />
+      <Findings
+        findings={garment.plan.findings.filter((finding) => finding.seam === seamId)}
+        title="Look at this first"
+      />
+      <div className="seam-words" aria-live="polite">
+        <Rhythm seam={seam} unit={garment.plan.unit} />
+        <EasePanel seam={seam} unit={garment.plan.unit} />
+        <Methods
+          seam={saved}
+          unit={garment.plan.unit}
+          onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
+        />
+      </div>
+    </div>
+  );
+}
+
+function SeamPicker({
+  garment,
+  seamId,
+}: {
+  garment: ReturnType<typeof useEditor>['garment'];
+  seamId: string;
+}) {
+  const index = garment.plan.seams.findIndex((seam) => seam.id === seamId);
+  const before = garment.plan.seams[index - 1];
+  const after = garment.plan.seams[index + 1];
+  return (
+    <span className="seam-picker">
+      {before && <Link to={`/garments/${garment.id}/seam/${before.id}`}>← {before.name}</Link>}
+      {after && <Link to={`/garments/${garment.id}/seam/${after.id}`}>{after.name} →</Link>}
+    </span>
+  );
+}

@@ -1,0 +1,66 @@
+import type { DrawnUnit } from './units';
+
+interface Props {
+  units: DrawnUnit[];
+  x: (mm: number) => number;
+  pxPerMm: number;
+  y: number;
+  height: number;
+}
+
+const FULL_FROM_PX = 12;
+
+function link(x: number, y: number, w: number, h: number): string {
+  const m = y + h / 2;
+  return `M${x + w} ${m}C${x + w * 0.6} ${y - h * 0.05} ${x + w * 0.02} ${y - h * 0.02} ${x + w * 0.04} ${m}C${x + w * 0.02} ${y + h * 1.02} ${x + w * 0.6} ${y + h * 1.05} ${x + w} ${m}Z`;
+}
+
+function barrel(x: number, y: number, w: number, h: number): string {
+  const dip = h * 0.14;
+  return `M${x} ${y}Q${x + w / 2} ${y + dip} ${x + w} ${y}V${y + h}Q${x + w / 2} ${y + h - dip} ${x} ${y + h}Z`;
+}
+
+/** Stitch tops as chain links, row ends as barrels with their number of joints; the rarer kind filled. */
+export function UnitMarks({ units, x, pxPerMm, y, height }: Props) {
+  const smallest = Math.min(...units.map((unit) => unit.widthMm)) * pxPerMm;
+  const shape = (unit: DrawnUnit) => {
+    const w = unit.widthMm * pxPerMm;
+    const gap = Math.min(1.5, w * 0.06);
+    return unit.kind === 'ROW_END'
+      ? barrel(x(unit.fromMm) + gap, y, w - 2 * gap, height)
+      : link(x(unit.fromMm), y + height * 0.2, w, height * 0.6);
+  };
+  const paths = (rare: boolean) =>
+    units
+      .filter((unit) => unit.rare === rare)
+      .map(shape)
+      .join('');
+  return (
+    <g aria-hidden="true">
+      <path
+        d={paths(false)}
+        fill="var(--cloth)"
+        stroke="var(--outline)"
+        strokeWidth={smallest < FULL_FROM_PX ? 0.6 : 1.3}
+      />
+      <path
+        d={paths(true)}
+        fill="var(--weld)"
+        stroke="var(--outline)"
+        strokeWidth={smallest < FULL_FROM_PX ? 0.6 : 1.3}
+      />
+      {units
+        .filter((unit) => unit.kind === 'ROW_END' && unit.widthMm * pxPerMm >= FULL_FROM_PX + 4)
+        .map((unit) => (
+          <text
+            key={unit.key}
+            x={x(unit.fromMm + unit.widthMm / 2)}
+            y={y + height / 2 + 1}
+            className={unit.rare ? 'barrel-figure rare' : 'barrel-figure'}
+          >
+            {unit.joints}
+          </text>
+        ))}
+    </g>
+  );
+}

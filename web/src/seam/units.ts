@@ -1,0 +1,48 @@
+import type { SeamPlan, SidePlan } from '../api/types';
+import { type Joint, rareSize } from '../drawing/joints';
+import { railOf } from '../drawing/geometry';
+import { unitOf } from './railGeometry';
+
+export interface DrawnUnit {
+  key: string;
+  kind: 'STITCH_TOP' | 'FOUNDATION_LOOP' | 'ROW_END';
+  number: number;
+  fromMm: number;
+  widthMm: number;
+  joints: number;
+  rare: boolean;
+  lastPlace: number;
+}
+
+/** The units of one side with how many joints each takes, and whether it is of the rarer kind. */
+export function unitsOf(seam: SeamPlan, side: SidePlan, onA: boolean, joints: Joint[]): DrawnUnit[] {
+  const units = new Map<string, DrawnUnit>();
+  for (let place = 0; place < side.places; place += 1) {
+    const unit = unitOf(side, place);
+    const known = units.get(unit.key);
+    if (known) {
+      known.lastPlace = place;
+    } else {
+      units.set(unit.key, {
+        ...unit,
+        kind: railOf(side, place).kind,
+        joints: 0,
+        rare: false,
+        lastPlace: place,
+      });
+    }
+  }
+  const rare = seam.intervals.map((interval) => rareSize(interval.groups));
+  for (const joint of joints) {
+    const place = onA ? joint.a : joint.b;
+    if (place < 0) {
+      continue;
+    }
+    const unit = units.get(unitOf(side, place).key)!;
+    unit.joints += 1;
+    const size = onA ? joint.q : joint.p;
+    const coarse = onA ? side.places < seam.b.places : side.places <= seam.a.places;
+    unit.rare ||= joint.interval >= 0 && coarse && rare[joint.interval] === size;
+  }
+  return [...units.values()];
+}

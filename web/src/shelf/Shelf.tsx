@@ -1,0 +1,127 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { Link } from 'react-router';
+import { problemIn } from '../api/client';
+import { importFile, setShelfState, shelfQuery } from '../api/garments';
+import type { FindingView, Summary } from '../api/types';
+import { counted, plural } from '../format';
+import { Header } from '../shell/Header';
+import { Failed, Findings, Loading } from '../shell/Messages';
+import { ShelfGarment } from './ShelfGarment';
+
+/** Garments in hand, all drawn to one scale. */
+export function Shelf() {
+  const query = useQuery(shelfQuery);
+  const queries = useQueryClient();
+  const [putAway, setPutAway] = useState<Summary>();
+  const [refused, setRefused] = useState<FindingView[]>([]);
+  const refresh = () => queries.invalidateQueries({ queryKey: shelfQuery.queryKey });
+
+  const readFile = async (file: File) => {
+    setRefused([]);
+    try {
+      await importFile(await file.text());
+      await refresh();
+    } catch (error) {
+      const problem = problemIn(error);
+      setRefused(
+        problem.findings.length > 0
+          ? problem.findings
+          : [{ code: 'NOT_JSON', severity: 'ERROR', facts: [], sentence: problem.detail, remedy: '' }],
+      );
+    }
+  };
+
+  const setState = async (garment: Summary, state: 'OPEN' | 'DELETED') => {
+    await setShelfState(garment.id, state);
+    setPutAway(state === 'DELETED' ? garment : undefined);
+    await refresh();
+  };
+
+  const garments = query.data ?? [];
+  return (
+    <>
+      <Header links={[{ to: '/', word: 'Shelf', end: true }]} />
+      <main id="main" className="shelf">
+        <div className="shelf-head">
+          <h1>
+            {query.data
+              ? `${counted(garments.length)} ${plural(garments.length, 'garment', 'garments')} in hand`
+              : 'The shelf'}
+          </h1>
+          <span className="soft">All drawn to one scale: a tick on the shelf is 10 cm.</span>
+          <span className="shelf-actions">
+            <FileButton onFile={(file) => void readFile(file)} />
+            <Link to="/new" className="btn btn-primary">
+              Lay out a new one
+            </Link>
+          </span>
+        </div>
+        <Findings findings={refused} title="This file was not read, and nothing was changed" />
+        {putAway && (
+          <section className="waiting" role="status">
+            <p>
+              <strong>{putAway.name}</strong> was deleted.
+            </p>
+            <Button variant="outline-dark" onClick={() => void setState(putAway, 'OPEN')}>
+              Put it back
+            </Button>
+          </section>
+        )}
+        {query.isError && <Failed error={query.error} again={() => void query.refetch()} />}
+        {query.isPending && <Loading what="Looking at the shelf…" />}
+        {query.data && garments.length === 0 && <Empty />}
+        <ul className="boards">
+          {garments.map((garment) => (
+            <ShelfGarment
+              key={garment.id}
+              garment={garment}
+              onDelete={() => void setState(garment, 'DELETED')}
+            />
+          ))}
+        </ul>
+      </main>
+    </>
+  );
+}
+
+function Empty() {
+  return (
+    <section className="empty">
+      <h2>The shelf is empty</h2>
+      <p>
+        Type about a dozen numbers of a drop-shoulder cardigan or pullover, and Ruxel draws the pieces to
+        scale, tells what meets what, and where each stitch goes.
+      </p>
+      <Link to="/new" className="btn btn-primary">
+        Lay out the first one
+      </Link>
+    </section>
+  );
+}
+
+function FileButton({ onFile }: { onFile: (file: File) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label="Garment file"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) {
+            onFile(file);
+          }
+        }}
+      />
+      <Button variant="outline-dark" onClick={() => input.current?.click()}>
+        Open a file
+      </Button>
+    </>
+  );
+}

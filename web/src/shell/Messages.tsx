@@ -1,0 +1,59 @@
+import { Button } from 'react-bootstrap';
+import { Link } from 'react-router';
+import { problemIn } from '../api/client';
+import type { FindingView } from '../api/types';
+import { Header } from './Header';
+
+export function Loading({ what }: { what: string }) {
+  return (
+    <p className="quiet soft" role="status">
+      {what}
+    </p>
+  );
+}
+
+export function Failed({ error, again }: { error: unknown; again: () => void }) {
+  const problem = problemIn(error);
+  return (
+    <div className="quiet" role="alert">
+      <h2>This did not work</h2>
+      <p>{problem.detail}</p>
+      <Button variant="outline-dark" onClick={again}>
+        Try again
+      </Button>
+    </div>
+  );
+}
+
+export function NotFound() {
+  return (
+    <>
+      <Header links={[]} />
+      <main className="quiet">
+        <h1>Nothing lies here</h1>
+        <p>This address leads to no garment.</p>
+        <Link to="/">Go to the shelf</Link>
+      </main>
+    </>
+  );
+}
+
+/** Findings with what to do about each. */
+export function Findings({ findings, title }: { findings: FindingView[]; title: string }) {
+  if (findings.length === 0) {
+    return null;
+  }
+  return (
+    <section className="findings" role="alert" aria-label={title}>
+      <h3>{title}</h3>
+      <ul>
+        {findings.map((finding, index) => (
+          <li key={index}>
+            {finding.path && !finding.answer && <code>{finding.path}</code>}{' '}
+            <strong>{finding.sentence}</strong> {finding.remedy}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,133 @@
+import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
+import { shade } from '../drawing/dyes';
+import { corners, onTable, type Point } from '../drawing/geometry';
+import { length } from '../format';
+import type { Sheet } from './sheet';
+
+const TEXT_PX = 17;
+const CHAR_PX = 7.6;
+const INSIDE = 15;
+
+interface Label {
+  text: string;
+  at: Point;
+  angle: number;
+  colour: string;
+  halo: string;
+  size: number;
+}
+
+interface Rect {
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+}
+
+function rectOf(label: Label): Rect {
+  const along = (label.text.length * CHAR_PX * label.size) / TEXT_PX / 2 + 3;
+  const across = label.size / 2 + 3;
+  const steep = Math.abs(label.angle) > 45;
+  const w = steep ? across : along;
+  const h = steep ? along : across;
+  return { left: label.at.x - w, right: label.at.x + w, top: label.at.y - h, bottom: label.at.y + h };
+}
+
+function apart(one: Rect, other: Rect): boolean {
+  return one.right < other.left || other.right < one.left || one.bottom < other.top || other.bottom < one.top;
+}
+
+/** Names first, then counts from the longest run down; what finds no room is in the table of counts. */
+function placed(labels: Label[]): Label[] {
+  const taken: Rect[] = [];
+  return labels.filter((label) => {
+    const rect = rectOf(label);
+    const free = taken.every((other) => apart(rect, other));
+    if (free) {
+      taken.push(rect);
+    }
+    return free;
+  });
+}
+
+function upright(angle: number): number {
+  const turned = ((angle + 540) % 360) - 180;
+  return turned > 90 ? turned - 180 : turned <= -90 ? turned + 180 : turned;
+}
+
+function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan): Label | undefined {
+  const start = sheet.px(onTable(piece, { x: run.x, y: run.y }, sheet.shifts));
+  const end = sheet.px(
+    onTable(piece, { x: run.x + run.count * run.dx, y: run.y + run.count * run.dy }, sheet.shifts),
+  );
+  const long = Math.hypot(end.x - start.x, end.y - start.y);
+  const rows = run.kind === 'ROW_END';
+  const full = rows ? `${run.count} rows` : `${run.count} st · ${length(run.lengthMm, sheet.plan.unit)}`;
+  const short = rows ? String(run.count) : `${run.count} st`;
+  const text = [full, short].find((candidate) => candidate.length * CHAR_PX + 8 < long);
+  if (!text || (run.fabric === 'RIB' && rows)) {
+    return undefined;
+  }
+  // The inside lies to the left of the ring's way; y is down on screen.
+  const inside = { x: (end.y - start.y) / long, y: -(end.x - start.x) / long };
+  const isRib = run.fabric === 'RIB';
+  const dye = shade(isRib ? piece.cloth.ribColour : piece.cloth.colour);
+  const depth = edge.id === 'hem' || edge.id === 'cuff' ? INSIDE + 2 : INSIDE;
+  return {
+    text,
+    at: { x: (start.x + end.x) / 2 + inside.x * depth, y: (start.y + end.y) / 2 + inside.y * depth },
+    angle: upright((Math.atan2(end.y - start.y, end.x - start.x) * 180) / Math.PI),
+    colour: dye.text,
+    halo: dye.base,
+    size: TEXT_PX,
+  };
+}
+
+function nameLabel(sheet: Sheet, piece: PiecePlan): Label {
+  const points = corners(piece).map((corner) => sheet.px(onTable(piece, corner, sheet.shifts)));
+  const xs = points.map((p) => p.x);
+  const ys = points.map((p) => p.y);
+  const dye = shade(piece.cloth.colour);
+  const width = Math.max(...xs) - Math.min(...xs);
+  const size = Math.max(17, Math.min(28, (width / Math.max(1, piece.name.length)) * 1.4));
+  return {
+    text: piece.name,
+    at: { x: (Math.max(...xs) + Math.min(...xs)) / 2, y: (Math.max(...ys) + Math.min(...ys)) / 2 },
+    angle: 0,
+    colour: dye.text,
+    halo: dye.base,
+    size,
+  };
+}
+
+export function Labels({ sheet }: { sheet: Sheet }) {
+  const names = sheet.plan.pieces.map((piece) => nameLabel(sheet, piece));
+  const counts = sheet.plan.pieces
+    .flatMap((piece) =>
+      piece.edges.flatMap((edge) =>
+        edge.runs.map((run) => ({ run, label: runLabel(sheet, piece, edge, run) })),
+      ),
+    )
+    .sort((one, other) => other.run.lengthMm - one.run.lengthMm)
+    .flatMap(({ label }) => (label ? [label] : []));
+  return (
+    <g aria-hidden="true">
+      {placed([...names, ...counts]).map((label, index) => (
+        <text
+          key={index}
+          x={label.at.x}
+          y={label.at.y}
+          transform={`rotate(${label.angle} ${label.at.x} ${label.at.y})`}
+          textAnchor="middle"
+          dominantBaseline="central"
+          className={index < names.length ? 'piece-name' : 'cloth-label'}
+          fill={label.colour}
+          stroke={label.halo}
+          fontSize={label.size}
+        >
+          {label.text}
+        </text>
+      ))}
+    </g>
+  );
+}

@@ -1,0 +1,84 @@
+import type { SeamPlan } from '../api/types';
+import type { SeamState } from '../drawing/Signs';
+import { type DrawnJoint, drawnJoints, type Sheet } from './sheet';
+
+const STUB = 13;
+const SPARSE = 4;
+
+/** Bows run outside the cloth from front to back, away from the middle of the table. */
+function bow(joint: DrawnJoint, middleX: number, reach: number): string {
+  const out = Math.sign(joint.a.x - middleX) || 1;
+  const x = joint.a.x + out * reach;
+  return `M${joint.a.x} ${joint.a.y}C${x} ${joint.a.y} ${x} ${joint.b.y} ${joint.b.x} ${joint.b.y}`;
+}
+
+/** Where both edges belong to one piece, its layers fold: only the ends of the threads show. */
+function stubs(joint: DrawnJoint): string {
+  const down = Math.sign(joint.a.y - joint.b.y) || 1;
+  const loop = (x: number, y: number, way: number) => `M${x - 3} ${y}c0 ${way * STUB} 6 ${way * STUB} 6 0`;
+  return loop(joint.a.x, joint.a.y, down) + loop(joint.b.x, joint.b.y, -down);
+}
+
+function zigzag(joints: DrawnJoint[]): string {
+  return joints
+    .map((joint, i) => `${i === 0 ? 'M' : 'L'}${joint.a.x} ${joint.a.y}L${joint.b.x} ${joint.b.y}`)
+    .join('');
+}
+
+function threads(sheet: Sheet, seam: SeamPlan, joints: DrawnJoint[], joined: boolean): string {
+  const isFold = seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
+  if (joined && !isFold) {
+    return zigzag(joints);
+  }
+  if (!isFold) {
+    return joints.map((joint) => `M${joint.a.x} ${joint.a.y}L${joint.b.x} ${joint.b.y}`).join('');
+  }
+  const every = joined ? 2 : SPARSE;
+  return joints
+    .filter((_, i) => i % every === 0)
+    .map((joint) => {
+      if (joint.samePiece) {
+        return stubs(joint);
+      }
+      const span = Math.abs(joint.a.y - joint.b.y);
+      return bow(joint, sheet.origin.x, joined ? 10 + span * 0.04 : 24 + span * 0.22);
+    })
+    .join('');
+}
+
+export function SeamThreads({
+  sheet,
+  seam,
+  state,
+  next,
+}: {
+  sheet: Sheet;
+  seam: SeamPlan;
+  state: SeamState;
+  next: boolean;
+}) {
+  const joined = state === 'JOINED';
+  const isFold = seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
+  const d = threads(sheet, seam, drawnJoints(sheet, seam), joined);
+  const colour = next
+    ? 'var(--madder)'
+    : joined && !isFold
+      ? 'var(--paper)'
+      : joined
+        ? 'var(--ink)'
+        : 'var(--waiting)';
+  return (
+    <g aria-hidden="true">
+      {joined && !isFold && (
+        <path d={d} fill="none" stroke="var(--outline)" strokeWidth={3.6} strokeLinejoin="round" />
+      )}
+      <path
+        d={d}
+        fill="none"
+        stroke={colour}
+        strokeWidth={next ? 1.7 : joined ? 1.9 : 1.1}
+        strokeLinejoin="round"
+      />
+    </g>
+  );
+}

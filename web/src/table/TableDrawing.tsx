@@ -1,0 +1,115 @@
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import type { Opened } from '../api/types';
+import { closeUp, tableBox, type Point } from '../drawing/geometry';
+import { Mat } from '../drawing/Mat';
+import { PieceShape, pieceTransform } from '../drawing/PieceShape';
+import { seamState } from '../drawing/seamState';
+import { Labels } from './Labels';
+import { OpeningDots } from './OpeningDots';
+import { SeamThreads } from './SeamThreads';
+import { seamMiddle, type Sheet } from './sheet';
+
+const MARGIN = { side: 64, top: 34, bottom: 40 };
+
+interface Props {
+  garment: Opened;
+  joined: Set<string>;
+  width: number;
+  height: number;
+}
+
+export function TableDrawing({ garment, joined, width, height }: Props) {
+  const { plan, next } = garment;
+  const sheet = useMemo<Sheet>(() => {
+    const shifts = closeUp(plan, (seam) => joined.has(seam));
+    const box = tableBox(plan.pieces);
+    const scale = Math.min(
+      (width - 2 * MARGIN.side) / (box.right - box.left),
+      (height - MARGIN.top - MARGIN.bottom) / (box.top - box.bottom),
+    );
+    const origin = {
+      x: width / 2 - ((box.left + box.right) / 2) * scale,
+      y: MARGIN.top + (height - MARGIN.top - MARGIN.bottom) / 2 + ((box.bottom + box.top) / 2) * scale,
+    };
+    const px = (point: Point) => ({ x: origin.x + point.x * scale, y: origin.y - point.y * scale });
+    return { plan, shifts, scale, origin, px };
+  }, [plan, joined, width, height]);
+  const progressOf = (seam: string) => garment.progress.find((p) => p.seam === seam);
+  const nextSeam = plan.seams.find((seam) => seam.id === next?.seam);
+  return (
+    <>
+      <svg
+        width={width}
+        height={height}
+        role="img"
+        aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
+      >
+        <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
+        {plan.seams
+          .filter((seam) => seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE')
+          .map((seam) => (
+            <SeamThreads
+              key={seam.id}
+              sheet={sheet}
+              seam={seam}
+              state={seamState(seam, progressOf(seam.id))}
+              next={seam.id === next?.seam}
+            />
+          ))}
+        {plan.pieces.map((piece) => (
+          <g
+            key={piece.id}
+            transform={pieceTransform(piece, sheet.origin, sheet.scale, sheet.shifts[piece.id])}
+          >
+            <PieceShape piece={piece} marks={sheet.scale > 0.2} dashed={!piece.closes} />
+          </g>
+        ))}
+        {plan.seams
+          .filter((seam) => seam.role !== 'SIDE_SLEEVE' && seam.role !== 'SIDE')
+          .map((seam) => (
+            <SeamThreads
+              key={seam.id}
+              sheet={sheet}
+              seam={seam}
+              state={seamState(seam, progressOf(seam.id))}
+              next={seam.id === next?.seam}
+            />
+          ))}
+        <OpeningDots sheet={sheet} />
+        <Labels sheet={sheet} />
+        {nextSeam && <Tie from={seamMiddle(sheet, nextSeam)} to={{ x: width - 268, y: height - 150 }} />}
+        <text x={20} y={height - 14} className="mat-note">
+          One mark is one stitch. Heavy lines: 10 cm.
+        </text>
+      </svg>
+      {next && (
+        <div className="next-label">
+          <span className="soft">Next step</span>
+          <h2>{next.title}</h2>
+          <p>{next.direction}</p>
+          <Link
+            className="btn btn-primary"
+            to={`/garments/${garment.id}/${next.begun ? 'bench' : 'seam'}/${next.seam}`}
+          >
+            {next.begun ? 'Go on with it' : 'Look at this seam'}
+          </Link>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** The thread from a statement to what it speaks of. */
+function Tie({ from, to }: { from: Point | undefined; to: Point }) {
+  if (!from) {
+    return null;
+  }
+  const bend = `M${from.x} ${from.y}C${from.x} ${(from.y + to.y) / 2 + 30} ${to.x - 60} ${to.y} ${to.x + 8} ${to.y}`;
+  return (
+    <g aria-hidden="true">
+      <path d={bend} fill="none" stroke="var(--madder)" strokeWidth={1.8} />
+      <circle cx={from.x} cy={from.y} r={5} fill="var(--paper)" stroke="var(--madder)" strokeWidth={2} />
+    </g>
+  );
+}

@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import { Link } from 'react-router';
+import { counted, length, percent, plural } from '../format';
+import { Sign, STATE_WORDS } from '../drawing/Signs';
+import { countsOf, seamState } from '../drawing/seamState';
+import { Findings } from '../shell/Messages';
+import type { GarmentEditor } from '../shell/useGarment';
+
+/** Beside the mat: every seam with its state, the openings, and what to look at first. */
+export function TableStrip({ editor, joined }: { editor: GarmentEditor; joined: Set<string> }) {
+  const { garment } = editor;
+  const { plan } = garment;
+  const hasGone = plan.findings.some((finding) => finding.code === 'SETTING_GONE');
+  return (
+    <aside className="strip" aria-label="Seams and openings">
+      <h1>
+        {counted(joined.size)} of {counted(plan.seams.length).toLowerCase()}{' '}
+        {plural(plan.seams.length, 'seam', 'seams')} joined
+      </h1>
+      <p className="soft">
+        Opened flat round the shoulder line, right sides up, fronts towards you. Left and right as worn.
+      </p>
+      <ul className="seam-list">
+        {plan.seams.map((seam) => {
+          const state = seamState(
+            seam,
+            garment.progress.find((p) => p.seam === seam.id),
+          );
+          const ease = seam.ease && state.startsWith('EASE') ? `, ${percent(seam.ease.share)}` : '';
+          return (
+            <li key={seam.id}>
+              <Link to={`/garments/${garment.id}/seam/${seam.id}`}>
+                <Sign state={state} />
+                <strong>{seam.name}</strong>
+                <span>{countsOf(seam)}</span>
+                <span className="state">
+                  {STATE_WORDS[state]}
+                  {ease}
+                </span>
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      <h2>
+        {counted(plan.gluing.openings.length)} {plural(plan.gluing.openings.length, 'opening', 'openings')}
+      </h2>
+      <p className="soft">when all is joined</p>
+      <ul className="openings">
+        {plan.gluing.openings.map((opening, index) => (
+          <li key={index}>
+            <span>{opening.name}</span>
+            <strong>{length(opening.lengthMm, plan.unit)}</strong>
+          </li>
+        ))}
+      </ul>
+      <Findings findings={plan.findings} title="Look at this first" />
+      {hasGone && (
+        <Button
+          variant="outline-dark"
+          onClick={() => void editor.change([{ kind: 'GONE_SETTINGS_DROPPED' }])}
+        >
+          Remove decisions without a place
+        </Button>
+      )}
+      <Rename editor={editor} />
+    </aside>
+  );
+}
+
+function Rename({ editor }: { editor: GarmentEditor }) {
+  const [name, setName] = useState(editor.garment.plan.name);
+  const save = () => {
+    if (name.trim() !== editor.garment.plan.name) {
+      void editor.change([{ kind: 'RENAMED', name }]);
+    }
+  };
+  return (
+    <Form
+      className="rename"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+    >
+      <Form.Label htmlFor="rename">Name of the garment</Form.Label>
+      <Form.Control
+        id="rename"
+        value={name}
+        maxLength={200}
+        onChange={(event) => setName(event.target.value)}
+        onBlur={save}
+      />
+    </Form>
+  );
+}
