@@ -27,8 +27,11 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
   const queries = useQueryClient();
   const [saving, setSaving] = useState<Saving>({ status: 'saved' });
   const [refused, setRefused] = useState<FindingView[]>([]);
-  const version = useRef(garment.version);
-  version.current = Math.max(version.current, garment.version);
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+  const current = useCallback(
+    () => queries.getQueryData<Opened>(garmentQuery(garment.id).queryKey)?.version ?? garment.version,
+    [queries, garment.id, garment.version],
+  );
 
   const send = useCallback(
     async (base: number, changes: Change[]) => {
@@ -36,7 +39,6 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
       setRefused([]);
       try {
         const opened = await sendChanges(garment.id, base, changes);
-        version.current = opened.version;
         queries.setQueryData(garmentQuery(garment.id).queryKey, opened);
         setSaving({ status: 'saved' });
         return true;
@@ -62,7 +64,15 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
     [garment.id, queries],
   );
 
-  const change = useCallback((changes: Change[]) => send(version.current, changes), [send]);
+  // One after the other, so that quick changes do not overtake each other.
+  const change = useCallback(
+    (changes: Change[]) => {
+      const sent = last.current.then(() => send(current(), changes));
+      last.current = sent;
+      return sent;
+    },
+    [send, current],
+  );
 
   const refresh = useCallback(async () => {
     await queries.invalidateQueries({ queryKey: garmentQuery(garment.id).queryKey });
@@ -72,9 +82,9 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
     if (saving.status === 'stale') {
       await send(saving.currentVersion, saving.changes);
     } else if (saving.status === 'unsent') {
-      await send(version.current, saving.changes);
+      await send(current(), saving.changes);
     }
-  }, [saving, send]);
+  }, [saving, send, current]);
 
   const drop = useCallback(async () => {
     setSaving({ status: 'saved' });
