@@ -216,6 +216,10 @@ export interface components {
             movable: boolean;
             name: string;
         };
+        Assumed: {
+            answer: string;
+            value: string;
+        };
         BenchJoint: {
             /** Format: int32 */
             a: number;
@@ -362,7 +366,7 @@ export interface components {
             severity: "ERROR" | "WARNING" | "NOTE";
         };
         GarmentPlan: {
-            assumed: string[];
+            assumed: components["schemas"]["Assumed"][];
             consequences: components["schemas"]["ConsequenceView"][];
             findings: components["schemas"]["FindingView"][];
             gluing: components["schemas"]["GluingPlan"];

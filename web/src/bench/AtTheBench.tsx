@@ -76,7 +76,10 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
     <div className="bench">
       <section className="bench-count" aria-live="polite" aria-label="Joint">
         <span className="bench-word">{isDone ? 'All joints' : 'Joint'}</span>
-        <span className="bench-number display" data-testid="joint">
+        <span
+          className={position + 1 > 99 ? 'bench-number display long' : 'bench-number display'}
+          data-testid="joint"
+        >
           {isDone ? all : position + 1}
         </span>
         <span className="bench-word">of {all}</span>

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import type { BenchPlan, PiecePlan, SeamPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
-import { placeMm, railOf } from '../drawing/geometry';
+import { railOf } from '../drawing/geometry';
 import { expand } from '../drawing/joints';
 import { useSize } from '../drawing/useSize';
 import { jointMm } from '../seam/railGeometry';
@@ -15,10 +15,10 @@ interface Props {
   position: number;
 }
 
-const HEIGHT = 268;
+const HEIGHT = 318;
 const PLACE_PX = 62;
-const A = { y: 62, height: 56 };
-const B = { y: 180, height: 50 };
+const A = { y: 82, height: 62 };
+const B = { y: 216, height: 56 };
 
 /** The few places round the joint in hand, large. */
 export function BenchWindow({ plan, pieces, position }: Props) {
@@ -29,8 +29,7 @@ export function BenchWindow({ plan, pieces, position }: Props) {
   const now = joints[Math.min(position, joints.length - 1)]!;
   const finest = Math.min(...plan.a.rails.map((r) => r.placeMm), ...plan.b.rails.map((r) => r.placeMm));
   const scale = PLACE_PX / finest;
-  const midA = now.a >= 0 ? placeMm(plan.a, now.a) : placeMm(plan.a, 0);
-  const midB = now.b >= 0 ? placeMm(plan.b, now.b) : (plan.anchors.find((anchor) => anchor.joins)?.bMm ?? 0);
+  const { a: midA, b: midB } = jointMm(plan, now);
   const xA = (mm: number) => width / 2 + (mm - midA) * scale;
   const xB = (mm: number) => width / 2 + (mm - midB) * scale;
   const inView = (x: (mm: number) => number) => (unit: DrawnUnit) =>
@@ -39,10 +38,8 @@ export function BenchWindow({ plan, pieces, position }: Props) {
   const dyeB = shade(pieces.find((p) => p.id === railOf(plan.b, Math.max(0, now.b)).piece)!.cloth.colour);
   const markers = new Set(plan.checkpoints.map((checkpoint) => checkpoint.joint - 1));
   const thread = (index: number) => {
-    const joint = joints[index]!;
-    const from = joint.a >= 0 ? xA(jointMm(plan.a, joint.a, joint.indexInGroup, joint.q)) : width / 2;
-    const to = joint.b >= 0 ? xB(jointMm(plan.b, joint.b, joint.indexInGroup, joint.p)) : width / 2;
-    return { from, to };
+    const { a, b } = jointMm(plan, joints[index]!);
+    return { from: xA(a), to: xB(b) };
   };
   const near = joints.map((_, index) => index).filter((index) => Math.abs(index - position) < 14);
   return (
@@ -81,20 +78,34 @@ export function BenchWindow({ plan, pieces, position }: Props) {
               />
             );
           })}
-          <UnitMarks units={unitsA.filter(inView(xA))} x={xA} pxPerMm={scale} y={A.y} height={A.height} />
           <UnitMarks
-            units={unitsB.filter(inView(xB)).map((unit) => ({ ...unit, kind: unit.kind }))}
+            figure="number"
+            units={unitsA.filter(inView(xA))}
+            x={xA}
+            pxPerMm={scale}
+            y={A.y}
+            height={A.height}
+          />
+          <UnitMarks
+            figure="number"
+            units={unitsB.filter(inView(xB))}
             x={xB}
             pxPerMm={scale}
             y={B.y}
             height={B.height}
           />
           <Numbers units={unitsA.filter(inView(xA))} x={xA} y={A.y + A.height / 2 + 6} place={now.a} />
-          <rect x={0} y={0} width={plan.a.name.length * 11 + 24} height={34} fill="var(--paper)" />
+          <rect x={0} y={0} width={(plan.a.name.length + 15) * 10.5} height={34} fill="var(--paper)" />
           <text x={6} y={23} className="window-title">
             {plan.a.name}, right side up
           </text>
-          <rect x={0} y={HEIGHT - 34} width={plan.b.name.length * 11 + 24} height={34} fill="var(--paper)" />
+          <rect
+            x={0}
+            y={HEIGHT - 34}
+            width={plan.b.name.length * 10.5 + 16}
+            height={34}
+            fill="var(--paper)"
+          />
           <text x={6} y={HEIGHT - 10} className="window-title">
             {plan.b.name}
           </text>
@@ -106,7 +117,7 @@ export function BenchWindow({ plan, pieces, position }: Props) {
                 <circle
                   key={index}
                   cx={(from + to) / 2}
-                  cy={148}
+                  cy={180}
                   r={15}
                   fill="none"
                   stroke="var(--weld)"

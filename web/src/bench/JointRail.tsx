@@ -16,42 +16,44 @@ export function JointRail({ all, position, checkpoints }: Props) {
   const x = (joint: number) => MARGIN + joint * step;
   const r = Math.min(6, Math.max(1.4, step * 0.3));
   return (
-    <div ref={ref} className="joint-rail">
-      <svg width={width} height={54} role="img" aria-label={`${position} of ${all} joints done`}>
-        <line x1={x(0)} x2={x(all)} y1={20} y2={20} stroke="var(--waiting)" strokeWidth={1.2} />
-        {position > 0 && (
-          <line x1={x(0)} x2={x(position)} y1={20} y2={20} stroke="var(--madder)" strokeWidth={4} />
-        )}
-        {Array.from({ length: all }, (_, i) => (
-          <ellipse
-            key={i}
-            cx={x(i + 0.5)}
-            cy={20}
-            rx={Math.max(1.5, step * 0.42)}
-            ry={r}
-            fill={i < position ? 'var(--madder)' : 'var(--paper)'}
-            stroke={i < position ? 'var(--madder)' : 'var(--waiting)'}
-          />
-        ))}
-        {checkpoints
-          .filter((checkpoint) => checkpoint.joint > 0)
-          .map((checkpoint) => (
-            <g key={checkpoint.number}>
-              <circle
-                cx={x(checkpoint.joint - 0.5)}
-                cy={20}
-                r={10}
-                fill="none"
-                stroke="var(--weld)"
-                strokeWidth={4.5}
-              />
-              <text x={x(checkpoint.joint - 0.5)} y={49} textAnchor="middle" className="rail-figure">
-                {checkpoint.joint}
-              </text>
-            </g>
+    <div className="joint-rail">
+      <div ref={ref}>
+        <svg width={width} height={54} role="img" aria-label={`${position} of ${all} joints done`}>
+          <line x1={x(0)} x2={x(all)} y1={20} y2={20} stroke="var(--waiting)" strokeWidth={1.2} />
+          {position > 0 && (
+            <line x1={x(0)} x2={x(position)} y1={20} y2={20} stroke="var(--madder)" strokeWidth={4} />
+          )}
+          {Array.from({ length: all }, (_, i) => (
+            <ellipse
+              key={i}
+              cx={x(i + 0.5)}
+              cy={20}
+              rx={Math.max(1.5, step * 0.42)}
+              ry={r}
+              fill={i < position ? 'var(--madder)' : 'var(--paper)'}
+              stroke={i < position ? 'var(--madder)' : 'var(--waiting)'}
+            />
           ))}
-        <path d={`M${x(position + 0.5) - 7} 0h14l-7 9z`} fill="var(--ink)" />
-      </svg>
+          {checkpoints
+            .filter((checkpoint) => checkpoint.joint > 0)
+            .map((checkpoint) => (
+              <g key={checkpoint.number}>
+                <circle
+                  cx={x(checkpoint.joint - 0.5)}
+                  cy={20}
+                  r={10}
+                  fill="none"
+                  stroke="var(--weld)"
+                  strokeWidth={4.5}
+                />
+                <text x={x(checkpoint.joint - 0.5)} y={49} textAnchor="middle" className="rail-figure">
+                  {checkpoint.joint}
+                </text>
+              </g>
+            ))}
+          <path d={`M${x(position + 0.5) - 7} 0h14l-7 9z`} fill="var(--ink)" />
+        </svg>
+      </div>
     </div>
   );
 }

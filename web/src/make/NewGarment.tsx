@@ -94,6 +94,7 @@ function Answering({ construction }: { construction: Construction }) {
                   text={texts[question.key] ?? ''}
                   onText={(text) => setText(question.key, text)}
                   finding={findings.find((finding) => finding.answer === question.key)}
+                  usual={drawn?.assumed.find((a) => a.answer === question.key)?.value}
                   consequence={drawn?.consequences.find((c) => c.answer === question.key)?.sentence}
                 />
               ))}
@@ -109,7 +110,7 @@ function Answering({ construction }: { construction: Construction }) {
       </form>
       <GrowingDrawing
         plan={drawn}
-        assumed={drawn?.assumed ?? []}
+        assumed={drawn?.assumed.map((a) => a.answer) ?? []}
         questions={asked}
         stale={findings.some((f) => f.severity === 'ERROR')}
       />

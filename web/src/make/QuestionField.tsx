@@ -7,10 +7,12 @@ interface Props {
   onText: (text: string) => void;
   finding: FindingView | undefined;
   consequence: string | undefined;
+  /** The value taken while the question has no answer. */
+  usual: string | undefined;
 }
 
 /** One question with what follows from its answer, or what is wrong with it. */
-export function QuestionField({ question, text, onText, finding, consequence }: Props) {
+export function QuestionField({ question, text, onText, finding, consequence, usual }: Props) {
   const below = `${question.key}-below`;
   return (
     <Form.Group controlId={question.key} className="question">
@@ -22,7 +24,9 @@ export function QuestionField({ question, text, onText, finding, consequence }: 
           aria-describedby={below}
           isInvalid={Boolean(finding)}
         >
-          <option value="">The usual</option>
+          <option value="">
+            {usual ? `${question.choices.find((c) => c.value === usual)?.label ?? usual}, assumed` : 'Choose'}
+          </option>
           {question.choices.map((choice) => (
             <option key={choice.value} value={choice.value}>
               {choice.label}
@@ -33,7 +37,7 @@ export function QuestionField({ question, text, onText, finding, consequence }: 
         <Form.Control
           value={text}
           inputMode="decimal"
-          placeholder="usual"
+          placeholder={usual ? `${usual}, assumed` : ''}
           onChange={(event) => onText(event.target.value)}
           aria-describedby={below}
           aria-invalid={Boolean(finding)}

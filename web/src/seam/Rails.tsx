@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
-import type { AnchorPlan, PiecePlan, SeamPlan, SidePlan } from '../api/types';
+import type { AnchorPlan, PiecePlan, Rail, SeamPlan, SidePlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 import { expand } from '../drawing/joints';
-import { placeMm } from '../drawing/geometry';
+import { placeMm, railOf } from '../drawing/geometry';
+import { Mat } from '../drawing/Mat';
 import { length } from '../format';
 import { AnchorHandle } from './AnchorHandle';
-import { halfPlaceAt, jointMm, railScale, type RailScale } from './railGeometry';
+import { halfPlaceAt, jointMm, railScale, type RailScale, unitOf } from './railGeometry';
 import { UnitMarks } from './UnitMarks';
 import { unitsOf } from './units';
 
@@ -36,11 +37,11 @@ export function Rails(props: RailsProps) {
   const threads = joints
     .filter((joint) => joint.a >= 0 && joint.b >= 0)
     .map((joint) => {
-      const xa = scale.xA(jointMm(seam.a, joint.a, joint.q > 1 ? joint.indexInGroup : 0, joint.q));
-      const xb = scale.xB(jointMm(seam.b, joint.b, joint.p > 1 ? joint.indexInGroup : 0, joint.p));
-      return `M${xa} ${A.marks + A.marksHeight - 3}L${xb} ${B.marks + 2}`;
+      const { a, b } = jointMm(seam, joint);
+      return `M${scale.xA(a)} ${A.marks + A.marksHeight - 3}L${scale.xB(b)} ${B.marks + 2}`;
     })
     .join('');
+  const stops = seam.checkpoints.filter((checkpoint) => checkpoint.kind !== 'ANCHOR');
   return (
     <svg
       width={width}
@@ -49,6 +50,7 @@ export function Rails(props: RailsProps) {
       role="group"
       aria-label={`${seam.a.name} facing ${seam.b.name}, to scale`}
     >
+      <Mat width={width} height={HEIGHT} origin={{ x: scale.xA(0), y: 0 }} scale={scale.pxPerMm} />
       <SideTitle side={seam.a} unit={unit} y={30} x={scale.xA(0)} />
       <Cloth side={seam.a} pieces={props.pieces} x={scale.xA} y={A.cloth} height={A.clothHeight} />
       <UnitMarks units={unitsA} x={scale.xA} pxPerMm={scale.pxPerMm} y={A.marks} height={A.marksHeight} />
@@ -61,6 +63,20 @@ export function Rails(props: RailsProps) {
       />
       <Cloth side={seam.b} pieces={props.pieces} x={scale.xB} y={B.cloth} height={B.clothHeight} />
       <UnitMarks units={unitsB} x={scale.xB} pxPerMm={scale.pxPerMm} y={B.marks} height={B.marksHeight} />
+      <PlaceNumbers
+        side={seam.a}
+        pieces={props.pieces}
+        places={[0, seam.a.places - 1, ...stops.map((c) => c.placeA - 1)]}
+        x={scale.xA}
+        y={A.cloth + A.clothHeight - 14}
+      />
+      <PlaceNumbers
+        side={seam.b}
+        pieces={props.pieces}
+        places={stops.map((c) => c.placeB - 1)}
+        x={scale.xB}
+        y={B.cloth + 22}
+      />
       <Markers seam={seam} scale={scale} />
       <Brackets seam={seam} scale={scale} />
       {seam.anchors.map((anchor) => (
@@ -110,12 +126,14 @@ function Cloth({
           to - from > rail.pieceName.length * 9 + 20;
         return (
           <g key={`${rail.span}${rail.run}`}>
+            <rect x={from} y={y} width={to - from} height={height} fill={dye.base} />
+            <ClothMarks rail={rail} from={from} to={to} y={y} height={height} colour={dye.stitch} />
             <rect
               x={from}
               y={y}
               width={to - from}
               height={height}
-              fill={dye.base}
+              fill="none"
               stroke="var(--outline)"
               strokeWidth={1.2}
             />
@@ -125,12 +143,75 @@ function Cloth({
                 y={y + height / 2 + 6}
                 textAnchor="middle"
                 fill={dye.text}
+                stroke={dye.base}
                 className="rail-piece"
               >
                 {rail.pieceName}
               </text>
             )}
           </g>
+        );
+      })}
+    </g>
+  );
+}
+
+interface MarksProps {
+  rail: Rail;
+  from: number;
+  to: number;
+  y: number;
+  height: number;
+  colour: string;
+}
+
+/** One mark a stitch or a row, as it lies in the cloth; left out where it would be a blur. */
+function ClothMarks({ rail, from, to, y, height, colour }: MarksProps) {
+  const units = rail.places / rail.placesPerUnit;
+  const unit = (to - from) / units;
+  if (unit < 4) {
+    return null;
+  }
+  const rows = Math.max(1, Math.round(height / 42));
+  const w = unit * 0.56;
+  const r = Math.min(w / 2, 7);
+  const h = height / rows - 6;
+  const bar = (x: number, top: number) =>
+    `M${x} ${top + r}a${r} ${r} 0 0 1 ${r} ${-r}h${w - 2 * r}a${r} ${r} 0 0 1 ${r} ${r}v${h - 2 * r}a${r} ${r} 0 0 1 ${-r} ${r}h${2 * r - w}a${r} ${r} 0 0 1 ${-r} ${-r}z`;
+  const marks = Array.from({ length: units * rows }, (_, i) =>
+    bar(from + (Math.floor(i / rows) + 0.22) * unit, y + ((i % rows) * height) / rows + 3),
+  );
+  return <path d={marks.join('')} fill={colour} />;
+}
+
+interface NumbersProps {
+  side: SidePlan;
+  pieces: PiecePlan[];
+  places: number[];
+  x: (mm: number) => number;
+  y: number;
+}
+
+/** The maker's numbers of some places, on the cloth. */
+function PlaceNumbers({ side, pieces, places, x, y }: NumbersProps) {
+  const shown = [...new Set(places)].filter((place) => place >= 0 && place < side.places);
+  return (
+    <g aria-hidden="true">
+      {shown.map((place) => {
+        const rail = railOf(side, place);
+        const cloth = pieces.find((piece) => piece.id === rail.piece)!.cloth;
+        const dye = shade(rail.fabric === 'RIB' ? cloth.ribColour : cloth.colour);
+        return (
+          <text
+            key={place}
+            x={x(placeMm(side, place))}
+            y={y}
+            className="place-number"
+            fill={dye.text}
+            stroke={dye.base}
+          >
+            {unitOf(side, place).number}
+          </text>
         );
       })}
     </g>

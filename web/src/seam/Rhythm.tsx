@@ -18,7 +18,7 @@ export function Rhythm({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) 
   }
   return (
     <section aria-label="Rhythm">
-      <h2>Where the hook goes</h2>
+      <h2>Where each stitch goes</h2>
       {seam.intervals.map((interval, index) => (
         <p key={index}>
           <span className="soft">

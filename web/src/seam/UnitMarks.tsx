@@ -6,6 +6,7 @@ interface Props {
   pxPerMm: number;
   y: number;
   height: number;
+  figure?: 'joints' | 'number';
 }
 
 const FULL_FROM_PX = 12;
@@ -21,7 +22,7 @@ function barrel(x: number, y: number, w: number, h: number): string {
 }
 
 /** Stitch tops as chain links, row ends as barrels with their number of joints; the rarer kind filled. */
-export function UnitMarks({ units, x, pxPerMm, y, height }: Props) {
+export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints' }: Props) {
   const smallest = Math.min(...units.map((unit) => unit.widthMm)) * pxPerMm;
   const shape = (unit: DrawnUnit) => {
     const w = unit.widthMm * pxPerMm;
@@ -58,7 +59,7 @@ export function UnitMarks({ units, x, pxPerMm, y, height }: Props) {
             y={y + height / 2 + 1}
             className={unit.rare ? 'barrel-figure rare' : 'barrel-figure'}
           >
-            {unit.joints}
+            {unit[figure]}
           </text>
         ))}
     </g>

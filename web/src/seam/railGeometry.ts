@@ -1,5 +1,6 @@
 import type { SeamPlan, SidePlan } from '../api/types';
 import { placeMm, railOf } from '../drawing/geometry';
+import type { Joint } from '../drawing/joints';
 
 /** Both rails at one scale, aligned at one anchor. */
 export interface RailScale {
@@ -47,8 +48,14 @@ export function unitOf(
   };
 }
 
-/** Where in a place's width a joint is drawn: the (j + ½)/p part of the place. */
-export function jointMm(side: SidePlan, place: number, index: number, size: number): number {
-  const rail = railOf(side, place);
-  return placeMm(side, place) + ((index + 0.5) / size - 0.5) * rail.placeMm;
+/** Where a joint is drawn on both sides: the (j + ½)/p part of a place that takes p of the other side. */
+export function jointMm(seam: SeamPlan, joint: Joint): { a: number; b: number } {
+  const part = (side: SidePlan, place: number, size: number) =>
+    placeMm(side, place) +
+    ((joint.indexInGroup + 0.5) / size - 0.5) * (size > 1 ? railOf(side, place).placeMm : 0);
+  const fixed = seam.anchors.find((anchor) => anchor.a === 2 * joint.a + 1 || anchor.b === 2 * joint.b + 1);
+  return {
+    a: joint.a >= 0 ? part(seam.a, joint.a, joint.q) : (fixed?.aMm ?? 0),
+    b: joint.b >= 0 ? part(seam.b, joint.b, joint.p) : (fixed?.bMm ?? 0),
+  };
 }

@@ -40,6 +40,7 @@ export function Shelf() {
   };
 
   const garments = query.data ?? [];
+  const few = garments.length <= 2;
   return (
     <>
       <Header links={[{ to: '/', word: 'Shelf', end: true }]} />
@@ -72,11 +73,12 @@ export function Shelf() {
         {query.isError && <Failed error={query.error} again={() => void query.refetch()} />}
         {query.isPending && <Loading what="Looking at the shelf…" />}
         {query.data && garments.length === 0 && <Empty />}
-        <ul className="boards">
+        <ul className={few ? 'boards boards-few' : 'boards'}>
           {garments.map((garment) => (
             <ShelfGarment
               key={garment.id}
               garment={garment}
+              scale={few ? 0.25 : 0.205}
               onDelete={() => void setState(garment, 'DELETED')}
             />
           ))}

@@ -3,14 +3,20 @@ import { Link } from 'react-router';
 import type { Summary } from '../api/types';
 import { GarmentDrawing } from '../drawing/GarmentDrawing';
 
-const PX_PER_MM = 0.235;
-
 function closed(garment: Summary): number {
   return garment.progress.filter((seam) => seam.state === 'JOINED').length;
 }
 
 /** One garment on its board: the drawing, what is joined, the one next step. */
-export function ShelfGarment({ garment, onDelete }: { garment: Summary; onDelete: () => void }) {
+export function ShelfGarment({
+  garment,
+  scale,
+  onDelete,
+}: {
+  garment: Summary;
+  scale: number;
+  onDelete: () => void;
+}) {
   const joined = closed(garment);
   const next = garment.next;
   return (
@@ -19,7 +25,7 @@ export function ShelfGarment({ garment, onDelete }: { garment: Summary; onDelete
         <Link to={`/garments/${garment.id}`} className="board-drawing" aria-label={`Open ${garment.name}`}>
           <GarmentDrawing
             pieces={garment.pieces}
-            scale={PX_PER_MM}
+            scale={scale}
             title={`${garment.name}, its pieces to scale`}
           />
         </Link>
@@ -63,7 +69,7 @@ export function ShelfGarment({ garment, onDelete }: { garment: Summary; onDelete
           </p>
         </div>
       </div>
-      <Ruler />
+      <Ruler scale={scale} />
     </li>
   );
 }
@@ -95,8 +101,8 @@ function Stitches({ joined, all }: { joined: number; all: number }) {
   );
 }
 
-function Ruler() {
-  const tick = 100 * PX_PER_MM;
+function Ruler({ scale }: { scale: number }) {
+  const tick = 100 * scale;
   return (
     <svg className="ruler" width="100%" height={18} aria-hidden="true">
       <defs>

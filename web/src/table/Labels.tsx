@@ -7,6 +7,8 @@ import type { Sheet } from './sheet';
 const TEXT_PX = 17;
 const CHAR_PX = 7.6;
 const INSIDE = 15;
+/** Where along its run a count may stand, best first. */
+const SPOTS = [0.5, 0.42, 0.58, 0.34, 0.66];
 
 interface Label {
   text: string;
@@ -37,25 +39,27 @@ function apart(one: Rect, other: Rect): boolean {
   return one.right < other.left || other.right < one.left || one.bottom < other.top || other.bottom < one.top;
 }
 
-/** Names first, then counts from the longest run down; what finds no room is in the table of counts. */
-function placed(labels: Label[]): Label[] {
+/**
+ * Names first, then counts from the longest run down, each at the first of its spots that is free; what
+ * finds no room is in the table of counts.
+ */
+function placed(labels: Label[][]): Label[] {
   const taken: Rect[] = [];
-  return labels.filter((label) => {
-    const rect = rectOf(label);
-    const free = taken.every((other) => apart(rect, other));
+  return labels.flatMap((spots) => {
+    const free = spots.find((label) => taken.every((other) => apart(rectOf(label), other)));
     if (free) {
-      taken.push(rect);
+      taken.push(rectOf(free));
     }
-    return free;
+    return free ? [free] : [];
   });
 }
 
 function upright(angle: number): number {
   const turned = ((angle + 540) % 360) - 180;
-  return turned > 90 ? turned - 180 : turned <= -90 ? turned + 180 : turned;
+  return turned >= 89 ? turned - 180 : turned < -91 ? turned + 180 : turned;
 }
 
-function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan): Label | undefined {
+function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan): Label[] {
   const start = sheet.px(onTable(piece, { x: run.x, y: run.y }, sheet.shifts));
   const end = sheet.px(
     onTable(piece, { x: run.x + run.count * run.dx, y: run.y + run.count * run.dy }, sheet.shifts),
@@ -66,21 +70,24 @@ function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan):
   const short = rows ? String(run.count) : `${run.count} st`;
   const text = [full, short].find((candidate) => candidate.length * CHAR_PX + 8 < long);
   if (!text || (run.fabric === 'RIB' && rows)) {
-    return undefined;
+    return [];
   }
   // The inside lies to the left of the ring's way; y is down on screen.
   const inside = { x: (end.y - start.y) / long, y: -(end.x - start.x) / long };
   const isRib = run.fabric === 'RIB';
   const dye = shade(isRib ? piece.cloth.ribColour : piece.cloth.colour);
   const depth = edge.id === 'hem' || edge.id === 'cuff' ? INSIDE + 2 : INSIDE;
-  return {
+  return SPOTS.map((along) => ({
     text,
-    at: { x: (start.x + end.x) / 2 + inside.x * depth, y: (start.y + end.y) / 2 + inside.y * depth },
+    at: {
+      x: start.x + (end.x - start.x) * along + inside.x * depth,
+      y: start.y + (end.y - start.y) * along + inside.y * depth,
+    },
     angle: upright((Math.atan2(end.y - start.y, end.x - start.x) * 180) / Math.PI),
     colour: dye.text,
     halo: dye.base,
     size: TEXT_PX,
-  };
+  }));
 }
 
 function nameLabel(sheet: Sheet, piece: PiecePlan): Label {
@@ -109,10 +116,10 @@ export function Labels({ sheet }: { sheet: Sheet }) {
       ),
     )
     .sort((one, other) => other.run.lengthMm - one.run.lengthMm)
-    .flatMap(({ label }) => (label ? [label] : []));
+    .map(({ label }) => label);
   return (
     <g aria-hidden="true">
-      {placed([...names, ...counts]).map((label, index) => (
+      {placed([...names.map((name) => [name]), ...counts]).map((label, index) => (
         <text
           key={index}
           x={label.at.x}

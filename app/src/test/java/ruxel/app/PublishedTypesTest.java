@@ -22,7 +22,7 @@ class PublishedTypesTest {
       Files.writeString(COMMITTED, text);
     }
     assertThat(Files.readString(COMMITTED))
-        .as("run: mvn -pl app -am test -Dtest=PublishedTypesTest -DargLine=-Dopenapi.write=true -Dsurefire.failIfNoSpecifiedTests=false, then npm run types in web")
+        .as("run ./ruxel types")
         .isEqualTo(text);
   }
 }

@@ -1,7 +1,9 @@
 package ruxel.core.garment;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +21,7 @@ final class AnswerReader {
   private final Answers answers;
   private final Map<String, Question> questions = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
-  private final List<String> assumed = new ArrayList<>();
+  private final Map<String, String> assumed = new LinkedHashMap<>();
 
   AnswerReader(Answers answers, List<Question> asked) {
     this.answers = answers;
@@ -35,8 +37,9 @@ final class AnswerReader {
   }
 
   double number(String key, double usual) {
-    Optional<Answers.Answer> given = given(key);
+    Optional<Answers.Answer> given = answers.get(key);
     if (given.isEmpty()) {
+      assumed.put(key, new Answers.Numeric(usual).text());
       return usual;
     }
     Question question = questions.get(key);
@@ -58,8 +61,9 @@ final class AnswerReader {
   }
 
   String choice(String key, String usual) {
-    Optional<Answers.Answer> given = given(key);
+    Optional<Answers.Answer> given = answers.get(key);
     if (given.isEmpty()) {
+      assumed.put(key, usual);
       return usual;
     }
     Question question = questions.get(key);
@@ -75,14 +79,6 @@ final class AnswerReader {
     return given.get().text();
   }
 
-  private Optional<Answers.Answer> given(String key) {
-    Optional<Answers.Answer> given = answers.get(key);
-    if (given.isEmpty()) {
-      assumed.add(key);
-    }
-    return given;
-  }
-
   private double refused(double usual, FindingCode code, String key, Fact... facts) {
     refuse(code, key, facts);
     return usual;
@@ -96,7 +92,8 @@ final class AnswerReader {
     return List.copyOf(findings);
   }
 
-  List<String> assumed() {
-    return List.copyOf(assumed);
+  /** The values taken for questions without an answer, in the order in which they were read. */
+  Map<String, String> assumed() {
+    return Collections.unmodifiableMap(assumed);
   }
 }

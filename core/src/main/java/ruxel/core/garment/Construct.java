@@ -1,6 +1,9 @@
 package ruxel.core.garment;
 
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
@@ -12,13 +15,13 @@ public record Construct(
     List<ExpectedOpening> openings,
     List<Placement> placements,
     List<Consequence> consequences,
-    List<String> assumed) {
+    Map<String, String> assumed) {
   public Construct {
     pieces = List.copyOf(pieces);
     seams = List.copyOf(seams);
     openings = List.copyOf(openings);
     placements = List.copyOf(placements);
     consequences = List.copyOf(consequences);
-    assumed = List.copyOf(assumed);
+    assumed = Collections.unmodifiableMap(new LinkedHashMap<>(assumed));
   }
 }

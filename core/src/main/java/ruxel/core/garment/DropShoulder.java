@@ -3,7 +3,9 @@ package ruxel.core.garment;
 import static ruxel.core.seam.Span.Along.FORWARD;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Outcome;
@@ -55,14 +57,16 @@ final class DropShoulder implements Template {
             asked(reader.assumed(), m.cardigan())));
   }
 
-  private List<String> asked(List<String> assumed, boolean cardigan) {
+  private Map<String, String> asked(Map<String, String> assumed, boolean cardigan) {
     String kind = cardigan ? DropShoulderQuestions.CARDIGAN : DropShoulderQuestions.PULLOVER;
     List<String> forKind =
         questions().stream()
             .filter(question -> question.only().isEmpty() || question.only().contains(kind))
             .map(Question::key)
             .toList();
-    return assumed.stream().filter(forKind::contains).toList();
+    Map<String, String> asked = new LinkedHashMap<>(assumed);
+    asked.keySet().retainAll(forKind);
+    return asked;
   }
 
   private static List<ExpectedOpening> openings(List<Piece> pieces, boolean cardigan) {

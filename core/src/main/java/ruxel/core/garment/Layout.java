@@ -2,6 +2,7 @@ package ruxel.core.garment;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -31,7 +32,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                 () ->
                     Outcome.of(
                         new Construct(
-                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), List.of())));
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of())));
     return base.then(construct -> Outcome.of(laid(construct, garment.settings())));
   }
 

@@ -69,7 +69,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
   }
 
   private static String where(ruxel.core.seam.ResolvedSpan span) {
-    return span.piece().name() + ", " + span.edge().name();
+    return "the %s of the %s".formatted(span.edge().name(), span.piece().name().toLowerCase(java.util.Locale.ROOT));
   }
 
   private static List<Reason> reasons(Seam seam, List<Contiguity.Need> needs, List<Step> before, Map<String, Seam> byId) {

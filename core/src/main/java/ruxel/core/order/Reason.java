@@ -6,11 +6,11 @@ import java.util.List;
 public record Reason(Code code, List<String> seams, String first, String second) {
   /** Musts are refused when broken, preferences are warned of (handbook 13). */
   public enum Code {
-    MAKES_POINT(true, "After {seams}: it brings {first} and {second} to one point, and this seam runs across it."),
+    MAKES_POINT(true, "After the {seams}: it brings {first} and {second} to one point, and this seam runs across it."),
     SHOULDERS_FIRST(false, "Both shoulders before both sleeves: the pieces hang together and still lie open."),
     FLAT_FIRST(false, "Set in flat, before side and sleeve close: both layers lie on the table and none is caught."),
     CLOSES_LAST(false, "It closes the tube, so it comes when nothing flat is left."),
-    LIKE_ITS_TWIN(false, "Right after {seams}, so that both sides are worked alike.");
+    LIKE_ITS_TWIN(false, "Right after the {seams}, so that both sides are worked alike.");
 
     private final boolean must;
     private final String sentence;

@@ -15,7 +15,7 @@ public record GarmentPlan(
     GluingPlan gluing,
     List<StepPlan> steps,
     List<ConsequenceView> consequences,
-    List<String> assumed,
+    List<Assumed> assumed,
     List<FindingView> findings) {
 
   /** The gluing of all seams; handles −1 where not every right side can be outside. */
@@ -54,6 +54,9 @@ public record GarmentPlan(
 
   /** What is open after a step. */
   public record OpenNow(String name, double lengthMm) {}
+
+  /** The value taken for a question without an answer. */
+  public record Assumed(String answer, String value) {}
 
   /** What follows from an answer. */
   public record ConsequenceView(String answer, String sentence) {}

@@ -82,7 +82,7 @@ public final class Planner {
         construct.consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
             .toList(),
-        construct.assumed(),
+        construct.assumed().entrySet().stream().map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue())).toList(),
         FindingView.all(findings, wording));
   }
 
