@@ -52,7 +52,14 @@ export function Rails(props: RailsProps) {
     >
       <Mat width={width} height={HEIGHT} origin={{ x: scale.xA(0), y: 0 }} scale={scale.pxPerMm} />
       <SideTitle side={seam.a} unit={unit} y={30} x={scale.xA(0)} />
-      <Cloth side={seam.a} pieces={props.pieces} x={scale.xA} y={A.cloth} height={A.clothHeight} />
+      <Cloth
+        side={seam.a}
+        pieces={props.pieces}
+        x={scale.xA}
+        y={A.cloth}
+        height={A.clothHeight}
+        nameY={A.cloth + 24}
+      />
       <UnitMarks units={unitsA} x={scale.xA} pxPerMm={scale.pxPerMm} y={A.marks} height={A.marksHeight} />
       <path
         d={threads}
@@ -61,7 +68,14 @@ export function Rails(props: RailsProps) {
         strokeWidth={scale.pxPerMm > 1.5 ? 2 : 1}
         aria-hidden="true"
       />
-      <Cloth side={seam.b} pieces={props.pieces} x={scale.xB} y={B.cloth} height={B.clothHeight} />
+      <Cloth
+        side={seam.b}
+        pieces={props.pieces}
+        x={scale.xB}
+        y={B.cloth}
+        height={B.clothHeight}
+        nameY={B.cloth + 38}
+      />
       <UnitMarks units={unitsB} x={scale.xB} pxPerMm={scale.pxPerMm} y={B.marks} height={B.marksHeight} />
       <PlaceNumbers
         side={seam.a}
@@ -75,7 +89,7 @@ export function Rails(props: RailsProps) {
         pieces={props.pieces}
         places={stops.map((c) => c.placeB - 1)}
         x={scale.xB}
-        y={B.cloth + 22}
+        y={B.cloth + 17}
       />
       <Markers seam={seam} scale={scale} />
       <Brackets seam={seam} scale={scale} />
@@ -105,12 +119,14 @@ function Cloth({
   x,
   y,
   height,
+  nameY,
 }: {
   side: SidePlan;
   pieces: PiecePlan[];
   x: (mm: number) => number;
   y: number;
   height: number;
+  nameY: number;
 }) {
   return (
     <g aria-hidden="true">
@@ -140,7 +156,7 @@ function Cloth({
             {named && (
               <text
                 x={(from + to) / 2}
-                y={y + height / 2 + 6}
+                y={nameY}
                 textAnchor="middle"
                 fill={dye.text}
                 stroke={dye.base}
@@ -204,7 +220,7 @@ function PlaceNumbers({ side, pieces, places, x, y }: NumbersProps) {
         return (
           <text
             key={place}
-            x={x(placeMm(side, place))}
+            x={Math.max(x(0) + 14, Math.min(x(side.lengthMm) - 14, x(placeMm(side, place))))}
             y={y}
             className="place-number"
             fill={dye.text}
@@ -342,7 +358,7 @@ function AnchorBar({ anchor, scale, ...props }: { anchor: AnchorPlan; scale: Rai
             onCancel={props.onCancel}
           />
           <text x={xb} y={HEIGHT - 4} textAnchor="middle" className="anchor-name">
-            {anchor.name}: {anchor.aName}, {anchor.bName}
+            {anchor.name}
           </text>
         </>
       ) : (

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -119,7 +120,8 @@ class GarmentController {
   }
 
   private static ResponseEntity<Opened> tagged(Opened opened) {
-    return ResponseEntity.ok().eTag("\"" + opened.version() + "\"").body(opened);
+    // Work moves on without a new version, so that a kept copy would be out of date.
+    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).eTag("\"" + opened.version() + "\"").body(opened);
   }
 
   /** −1, which is no version, for a tag that is none of ours. */
