@@ -20,7 +20,6 @@ export function App() {
         <Route path="seam" element={<SeamView />} />
         <Route path="seam/:seam" element={<SeamView />} />
         <Route path="order" element={<OrderView />} />
-        <Route path="answers" element={<NewGarment />} />
       </Route>
       <Route path="/garments/:id/bench/:seam" element={<Bench />} />
       <Route path="*" element={<NotFound />} />

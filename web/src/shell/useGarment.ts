@@ -19,7 +19,6 @@ export interface GarmentEditor {
   /** Sends waiting changes on top of the newest version. */
   putOnTop: () => Promise<void>;
   drop: () => Promise<void>;
-  forgetRefused: () => void;
 }
 
 /** Saves each change as it is made; what could not be saved waits and is offered. */
@@ -91,5 +90,5 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
     await refresh();
   }, [refresh]);
 
-  return { garment, saving, refused, change, putOnTop, drop, forgetRefused: () => setRefused([]) };
+  return { garment, saving, refused, change, putOnTop, drop };
 }

@@ -1,6 +1,6 @@
 import type { SeamPlan } from '../api/types';
 import type { SeamState } from '../drawing/Signs';
-import { type DrawnJoint, drawnJoints, type Sheet } from './sheet';
+import { type DrawnJoint, drawnJoints, isFold, type Sheet } from './sheet';
 
 const STUB = 13;
 const SPARSE = 4;
@@ -26,11 +26,11 @@ function zigzag(joints: DrawnJoint[]): string {
 }
 
 function threads(sheet: Sheet, seam: SeamPlan, joints: DrawnJoint[], joined: boolean): string {
-  const isFold = seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
-  if (joined && !isFold) {
+  const fold = isFold(seam);
+  if (joined && !fold) {
     return zigzag(joints);
   }
-  if (!isFold) {
+  if (!fold) {
     return joints.map((joint) => `M${joint.a.x} ${joint.a.y}L${joint.b.x} ${joint.b.y}`).join('');
   }
   const every = joined ? 2 : SPARSE;
@@ -58,18 +58,18 @@ export function SeamThreads({
   next: boolean;
 }) {
   const joined = state === 'JOINED';
-  const isFold = seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
+  const fold = isFold(seam);
   const d = threads(sheet, seam, drawnJoints(sheet, seam), joined);
   const colour = next
     ? 'var(--madder)'
-    : joined && !isFold
+    : joined && !fold
       ? 'var(--paper)'
       : joined
         ? 'var(--ink)'
         : 'var(--waiting)';
   return (
     <g aria-hidden="true">
-      {joined && !isFold && (
+      {joined && !fold && (
         <path d={d} fill="none" stroke="var(--outline)" strokeWidth={3.6} strokeLinejoin="round" />
       )}
       <path

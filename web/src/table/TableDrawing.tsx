@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { Opened } from '../api/types';
+import type { Opened, SeamPlan } from '../api/types';
 import { closeUp, tableBox, type Point } from '../drawing/geometry';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
@@ -8,7 +8,7 @@ import { seamState } from '../drawing/seamState';
 import { Labels } from './Labels';
 import { OpeningDots } from './OpeningDots';
 import { SeamThreads } from './SeamThreads';
-import { seamMiddle, type Sheet } from './sheet';
+import { isFold, seamMiddle, type Sheet } from './sheet';
 
 const MARGIN = { side: 64, top: 34, bottom: 40 };
 
@@ -37,6 +37,15 @@ export function TableDrawing({ garment, joined, width, height }: Props) {
   }, [plan, joined, width, height]);
   const progressOf = (seam: string) => garment.progress.find((p) => p.seam === seam);
   const nextSeam = plan.seams.find((seam) => seam.id === next?.seam);
+  const threads = (seam: SeamPlan) => (
+    <SeamThreads
+      key={seam.id}
+      sheet={sheet}
+      seam={seam}
+      state={seamState(seam, progressOf(seam.id))}
+      next={seam.id === next?.seam}
+    />
+  );
   return (
     <>
       <svg
@@ -46,17 +55,7 @@ export function TableDrawing({ garment, joined, width, height }: Props) {
         aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
       >
         <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
-        {plan.seams
-          .filter((seam) => seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE')
-          .map((seam) => (
-            <SeamThreads
-              key={seam.id}
-              sheet={sheet}
-              seam={seam}
-              state={seamState(seam, progressOf(seam.id))}
-              next={seam.id === next?.seam}
-            />
-          ))}
+        {plan.seams.filter(isFold).map(threads)}
         {plan.pieces.map((piece) => (
           <g
             key={piece.id}
@@ -65,17 +64,7 @@ export function TableDrawing({ garment, joined, width, height }: Props) {
             <PieceShape piece={piece} marks={sheet.scale > 0.2} dashed={!piece.closes} />
           </g>
         ))}
-        {plan.seams
-          .filter((seam) => seam.role !== 'SIDE_SLEEVE' && seam.role !== 'SIDE')
-          .map((seam) => (
-            <SeamThreads
-              key={seam.id}
-              sheet={sheet}
-              seam={seam}
-              state={seamState(seam, progressOf(seam.id))}
-              next={seam.id === next?.seam}
-            />
-          ))}
+        {plan.seams.filter((seam) => !isFold(seam)).map(threads)}
         <OpeningDots sheet={sheet} />
         <Labels sheet={sheet} />
         {nextSeam && <Tie from={seamMiddle(sheet, nextSeam)} to={{ x: width - 268, y: height - 150 }} />}

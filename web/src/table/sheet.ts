@@ -41,3 +41,8 @@ export function seamMiddle(sheet: Sheet, seam: SeamPlan): Point | undefined {
   const middle = joints[Math.floor(joints.length * 0.72)];
   return middle && { x: (middle.a.x + middle.b.x) / 2, y: (middle.a.y + middle.b.y) / 2 };
 }
+
+/** Whether the two edges meet when the layers are folded on each other, so that threads run outside the cloth. */
+export function isFold(seam: SeamPlan): boolean {
+  return seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
+}

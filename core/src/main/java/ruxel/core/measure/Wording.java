@@ -45,16 +45,6 @@ public record Wording(Unit unit, Terms terms) {
     return stitch.name(terms);
   }
 
-  /** What to do with a stitch that is not worked. */
-  public String skip() {
-    return terms == Terms.US ? "skip" : "miss";
-  }
-
-  /** Gauge or tension. */
-  public String gauge() {
-    return terms == Terms.US ? "gauge" : "tension";
-  }
-
   /** A number in letters up to twelve. */
   public static String number(long n) {
     return n >= 0 && n < NUMBERS.length ? NUMBERS[(int) n] : Long.toString(n);
