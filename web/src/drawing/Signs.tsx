@@ -1,4 +1,5 @@
 import type { EaseView } from '../api/types';
+import { percent } from '../format';
 
 export type SeamState = EaseView['verdict'] | 'JOINED' | 'IN_HAND' | 'LOOK';
 
@@ -12,6 +13,12 @@ export const STATE_WORDS: Record<SeamState, string> = {
   IN_HAND: 'In hand',
   LOOK: 'Look first',
 };
+
+/** A state's word, with the share of ease where there is any. */
+export function stateWords(state: SeamState, share: number | undefined): string {
+  const eases = share !== undefined && share >= 0.0005 && state !== 'JOINED' && state !== 'IN_HAND';
+  return eases ? `${STATE_WORDS[state]}, ${percent(share)}` : STATE_WORDS[state];
+}
 
 export const STATE_COLOURS: Record<SeamState, string> = {
   MATCHED: 'var(--lichen-ink)',

@@ -1,10 +1,12 @@
 import type { GarmentPlan, Question } from '../api/types';
-import { tableBox } from '../drawing/geometry';
+import { counted, plural } from '../format';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { useSize } from '../drawing/useSize';
+import { Labels } from '../drawing/Labels';
+import { fitted } from '../drawing/sheet';
 
-const MARGIN = 40;
+const MARGIN = { side: 40, top: 40, bottom: 40 };
 
 /** Which answers shape which part: a piece is dashed while one of its numbers is only assumed. */
 const SHAPES: Record<string, string[]> = {
@@ -34,9 +36,13 @@ export function GrowingDrawing({ plan, assumed, questions, stale }: Props) {
       <div className="make-notes" role="status">
         {stale && <p className="wrong">The last drawing that was possible is kept.</p>}
         {labels.length > 0 ? (
-          <p className="soft">
-            <strong>Assumed for now:</strong> {labels.join(', ')}.
-          </p>
+          <details>
+            <summary>
+              {counted(labels.length)} of {questions.length} answers {plural(labels.length, 'is', 'are')}{' '}
+              assumed
+            </summary>
+            <p className="soft">{labels.join(', ')}.</p>
+          </details>
         ) : (
           <p>All numbers are yours.</p>
         )}
@@ -56,20 +62,12 @@ function Drawing({
   width: number;
   height: number;
 }) {
-  const box = tableBox(plan.pieces);
-  const scale = Math.min(
-    (width - 2 * MARGIN) / (box.right - box.left),
-    (height - 2 * MARGIN) / (box.top - box.bottom),
-  );
-  const origin = {
-    x: width / 2 - ((box.left + box.right) / 2) * scale,
-    y: height / 2 + ((box.bottom + box.top) / 2) * scale,
-  };
+  const sheet = fitted(plan, {}, { width, height }, MARGIN);
   return (
     <svg width={width} height={height} role="img" aria-label={`${plan.pieces.length} pieces, drawn to scale`}>
-      <Mat width={width} height={height} origin={origin} scale={scale} />
+      <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
       {plan.pieces.map((piece) => (
-        <g key={piece.id} transform={pieceTransform(piece, origin, scale)}>
+        <g key={piece.id} transform={pieceTransform(piece, sheet.origin, sheet.scale)}>
           <PieceShape
             piece={piece}
             marks
@@ -77,6 +75,7 @@ function Drawing({
           />
         </g>
       ))}
+      <Labels sheet={sheet} />
       <text x={width - 16} y={height - 14} textAnchor="end" className="mat-note">
         Heavy lines on the mat: 10 cm
       </text>

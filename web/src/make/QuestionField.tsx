@@ -23,9 +23,10 @@ export function QuestionField({ question, text, onText, finding, consequence, us
           onChange={(event) => onText(event.target.value)}
           aria-describedby={below}
           isInvalid={Boolean(finding)}
+          className={text === '' ? 'assumed' : ''}
         >
           <option value="">
-            {usual ? `${question.choices.find((c) => c.value === usual)?.label ?? usual}, assumed` : 'Choose'}
+            {usual ? (question.choices.find((c) => c.value === usual)?.label ?? usual) : 'Choose'}
           </option>
           {question.choices.map((choice) => (
             <option key={choice.value} value={choice.value}>
@@ -50,7 +51,10 @@ export function QuestionField({ question, text, onText, finding, consequence, us
             {finding.sentence} {finding.remedy}
           </span>
         ) : (
-          <span className="soft">{consequence ?? question.help}</span>
+          <span className="soft">
+            {question.type === 'CHOICE' && usual !== undefined && 'Assumed. '}
+            {consequence ?? question.help}
+          </span>
         )}
       </div>
     </Form.Group>

@@ -1,5 +1,5 @@
 import type { EaseView, SeamPlan } from '../api/types';
-import { Sign, STATE_WORDS } from '../drawing/Signs';
+import { Sign, STATE_WORDS, stateWords } from '../drawing/Signs';
 import { difference, length, percent } from '../format';
 
 const LADDER_MOST = 0.12;
@@ -15,9 +15,7 @@ export function EasePanel({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' 
     <section aria-label="Ease">
       <div className={`verdict verdict-${ease.verdict.toLowerCase()}`}>
         <Sign state={ease.verdict} size={32} />
-        <strong>
-          {STATE_WORDS[ease.verdict]}, {percent(ease.share)}
-        </strong>
+        <strong>{stateWords(ease.verdict, ease.share)}</strong>
       </div>
       <p>{ease.words}</p>
       <Ladder ease={ease} />

@@ -7,6 +7,7 @@ import { Mat } from '../drawing/Mat';
 import { length } from '../format';
 import { AnchorHandle } from './AnchorHandle';
 import { halfPlaceAt, jointMm, railScale, type RailScale, unitOf } from './railGeometry';
+import { spread } from './spread';
 import { UnitMarks } from './UnitMarks';
 import { unitsOf } from './units';
 
@@ -93,6 +94,7 @@ export function Rails(props: RailsProps) {
       />
       <Markers seam={seam} scale={scale} />
       <Brackets seam={seam} scale={scale} />
+      <AnchorNames seam={seam} scale={scale} width={width} />
       {seam.anchors.map((anchor) => (
         <AnchorBar key={anchor.id} anchor={anchor} scale={scale} {...props} />
       ))}
@@ -309,6 +311,30 @@ function Brackets({ seam, scale }: { seam: SeamPlan; scale: RailScale }) {
   );
 }
 
+const START_WORDS_PX = 86;
+const END_WORDS_PX = 46;
+
+function AnchorNames({ seam, scale, width }: { seam: SeamPlan; scale: RailScale; width: number }) {
+  const inner = seam.anchors
+    .filter((anchor) => anchor.movable)
+    .map((anchor) => ({ text: anchor.name, x: scale.xB(anchor.bMm) }));
+  return (
+    <g className="anchor-name">
+      <text x={16} y={HEIGHT - 4}>
+        Start here
+      </text>
+      {spread(inner, 16 + START_WORDS_PX, width - 16 - END_WORDS_PX).map((spot) => (
+        <text key={spot.text} x={spot.x} y={HEIGHT - 4} textAnchor="middle">
+          {spot.text}
+        </text>
+      ))}
+      <text x={width - 16} y={HEIGHT - 4} textAnchor="end">
+        End
+      </text>
+    </g>
+  );
+}
+
 function AnchorBar({ anchor, scale, ...props }: { anchor: AnchorPlan; scale: RailScale } & RailsProps) {
   const { seam } = props;
   const xa = scale.xA(anchor.aMm);
@@ -329,7 +355,7 @@ function AnchorBar({ anchor, scale, ...props }: { anchor: AnchorPlan; scale: Rai
           aria-hidden="true"
         />
       )}
-      {anchor.movable ? (
+      {anchor.movable && (
         <>
           <AnchorHandle
             x={xa}
@@ -357,19 +383,7 @@ function AnchorBar({ anchor, scale, ...props }: { anchor: AnchorPlan; scale: Rai
             onRest={props.onRest}
             onCancel={props.onCancel}
           />
-          <text x={xb} y={HEIGHT - 4} textAnchor="middle" className="anchor-name">
-            {anchor.name}
-          </text>
         </>
-      ) : (
-        <text
-          x={anchor.id === 'START' ? 16 : props.width - 16}
-          y={HEIGHT - 4}
-          textAnchor={anchor.id === 'START' ? 'start' : 'end'}
-          className="anchor-name"
-        >
-          {anchor.id === 'START' ? 'Start here' : 'End'}
-        </text>
       )}
     </g>
   );

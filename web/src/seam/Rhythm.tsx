@@ -3,7 +3,8 @@ import type { IntervalView, SeamPlan } from '../api/types';
 import { difference } from '../format';
 
 function anchorName(seam: SeamPlan, id: string): string {
-  return seam.anchors.find((anchor) => anchor.id === id)?.name ?? id;
+  const name = seam.anchors.find((anchor) => anchor.id === id)?.name ?? id;
+  return name.startsWith('the ') ? name : `the ${name}`;
 }
 
 /** The rhythm of each interval in words, and the table of markers. */
@@ -22,9 +23,9 @@ export function Rhythm({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) 
       {seam.intervals.map((interval, index) => (
         <p key={index}>
           <span className="soft">
-            {anchorName(seam, interval.start)} to {anchorName(seam, interval.end)},{' '}
+            From {anchorName(seam, interval.start)} to {anchorName(seam, interval.end)},{' '}
             {interval.aTo - interval.aFrom} on {interval.bTo - interval.bFrom}
-            {interval.from === 'END' ? ', told from its end' : ''}:
+            {interval.from === 'END' && interval.most > 1 ? ', told from its end' : ''}:
           </span>{' '}
           <strong className="rhythm-words">{interval.words}.</strong>{' '}
           <Drift interval={interval} unit={unit} />

@@ -1,7 +1,7 @@
 import { length } from '../format';
 import type { OpeningPlan } from '../api/types';
 import { onTable, type Point } from '../drawing/geometry';
-import type { Sheet } from './sheet';
+import type { Sheet } from '../drawing/sheet';
 
 const OUT = 6;
 

@@ -1,6 +1,6 @@
 import type { SeamPlan } from '../api/types';
 import type { SeamState } from '../drawing/Signs';
-import { type DrawnJoint, drawnJoints, isFold, type Sheet } from './sheet';
+import { type DrawnJoint, drawnJoints, isFold, type Sheet } from '../drawing/sheet';
 
 const STUB = 13;
 const SPARSE = 4;

@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Opened, SeamPlan } from '../api/types';
-import { closeUp, tableBox, type Point } from '../drawing/geometry';
+import { closeUp, type Point } from '../drawing/geometry';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { seamState } from '../drawing/seamState';
-import { Labels } from './Labels';
+import { Labels } from '../drawing/Labels';
 import { OpeningDots } from './OpeningDots';
 import { SeamThreads } from './SeamThreads';
-import { isFold, seamMiddle, type Sheet } from './sheet';
+import { fitted, isFold, nearestJoint } from '../drawing/sheet';
 
 const MARGIN = { side: 64, top: 34, bottom: 40 };
 
@@ -21,20 +21,17 @@ interface Props {
 
 export function TableDrawing({ garment, joined, width, height }: Props) {
   const { plan, next } = garment;
-  const sheet = useMemo<Sheet>(() => {
-    const shifts = closeUp(plan, (seam) => joined.has(seam));
-    const box = tableBox(plan.pieces);
-    const scale = Math.min(
-      (width - 2 * MARGIN.side) / (box.right - box.left),
-      (height - MARGIN.top - MARGIN.bottom) / (box.top - box.bottom),
-    );
-    const origin = {
-      x: width / 2 - ((box.left + box.right) / 2) * scale,
-      y: MARGIN.top + (height - MARGIN.top - MARGIN.bottom) / 2 + ((box.bottom + box.top) / 2) * scale,
-    };
-    const px = (point: Point) => ({ x: origin.x + point.x * scale, y: origin.y - point.y * scale });
-    return { plan, shifts, scale, origin, px };
-  }, [plan, joined, width, height]);
+  const sheet = useMemo(
+    () =>
+      fitted(
+        plan,
+        closeUp(plan, (seam) => joined.has(seam)),
+        { width, height },
+        MARGIN,
+      ),
+    [plan, joined, width, height],
+  );
+  const label = { x: width - 268, y: height - 150 };
   const progressOf = (seam: string) => garment.progress.find((p) => p.seam === seam);
   const nextSeam = plan.seams.find((seam) => seam.id === next?.seam);
   const threads = (seam: SeamPlan) => (
@@ -67,7 +64,7 @@ export function TableDrawing({ garment, joined, width, height }: Props) {
         {plan.seams.filter((seam) => !isFold(seam)).map(threads)}
         <OpeningDots sheet={sheet} />
         <Labels sheet={sheet} />
-        {nextSeam && <Tie from={seamMiddle(sheet, nextSeam)} to={{ x: width - 268, y: height - 150 }} />}
+        {nextSeam && <Tie from={nearestJoint(sheet, nextSeam, label)} to={label} />}
         <text x={20} y={height - 14} className="mat-note">
           One mark is one stitch. Heavy lines: 10 cm.
         </text>

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
-import { counted, length, percent, plural } from '../format';
-import { Sign, STATE_WORDS } from '../drawing/Signs';
+import { counted, length, plural } from '../format';
+import { Sign, stateWords } from '../drawing/Signs';
 import { countsOf, seamState } from '../drawing/seamState';
 import { Findings } from '../shell/Messages';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -27,17 +27,13 @@ export function TableStrip({ editor, joined }: { editor: GarmentEditor; joined: 
             seam,
             garment.progress.find((p) => p.seam === seam.id),
           );
-          const ease = seam.ease && state.startsWith('EASE') ? `, ${percent(seam.ease.share)}` : '';
           return (
             <li key={seam.id}>
               <Link to={`/garments/${garment.id}/seam/${seam.id}`}>
                 <Sign state={state} />
                 <strong>{seam.name}</strong>
                 <span>{countsOf(seam)}</span>
-                <span className="state">
-                  {STATE_WORDS[state]}
-                  {ease}
-                </span>
+                <span className="state">{stateWords(state, seam.ease?.share)}</span>
               </Link>
             </li>
           );

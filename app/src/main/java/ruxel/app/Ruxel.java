@@ -18,12 +18,22 @@ public final class Ruxel {
     List<String> words = List.of(arguments);
     String command = words.isEmpty() ? "" : words.get(0);
     switch (command) {
-      case "demo", "start" -> serve(ServeOptions.parse(words, USUAL_PORT));
+      case "demo", "start" -> serve(options(words));
       case "plan" -> System.exit(PlanCommand.run(words.subList(1, words.size()), System.in, System.out, System.err));
       default -> {
         System.err.println("Expected demo, start or plan, got (" + command + "). See README.md.");
         System.exit(2);
       }
+    }
+  }
+
+  private static ServeOptions options(List<String> words) {
+    try {
+      return ServeOptions.parse(words, USUAL_PORT);
+    } catch (IllegalArgumentException e) {
+      System.err.println(e.getMessage());
+      System.exit(2);
+      throw e;
     }
   }
 

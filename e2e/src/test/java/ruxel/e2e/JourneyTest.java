@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
@@ -29,6 +30,7 @@ class JourneyTest {
     server = RuxelServer.start(cluster.cluster(), 0);
     server.bean(DemoWardrobe.class).fillIfEmpty();
     browser = new Browser();
+    PlaywrightAssertions.setDefaultAssertionTimeout(60_000);
   }
 
   @AfterAll
@@ -83,7 +85,7 @@ class JourneyTest {
     handle.focus();
     page.keyboard().press("ArrowRight");
     assertThat(handle).hasAttribute("aria-valuetext", "after stitch 26");
-    page.keyboard().press("Enter");
+    page.waitForResponse("**/changes", () -> page.keyboard().press("Enter"));
     page.reload();
     assertThat(handle).hasAttribute("aria-valuetext", "after stitch 26");
   }

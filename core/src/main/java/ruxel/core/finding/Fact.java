@@ -20,6 +20,10 @@ public sealed interface Fact {
     return new Difference(name, mm);
   }
 
+  static Fact fine(String name, double mm) {
+    return new Fine(name, mm);
+  }
+
   static Fact share(String name, double share) {
     return new Share(name, share);
   }
@@ -49,6 +53,14 @@ public sealed interface Fact {
     @Override
     public String worded(Wording wording) {
       return wording.difference(mm);
+    }
+  }
+
+  /** The size of one stitch or row in mm. */
+  record Fine(String name, double mm) implements Fact {
+    @Override
+    public String worded(Wording wording) {
+      return wording.fine(mm);
     }
   }
 

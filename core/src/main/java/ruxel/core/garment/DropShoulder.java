@@ -131,7 +131,7 @@ final class DropShoulder implements Template {
     double top = m.sleeveTop() * w;
     double ease = Math.abs(top - armhole) / Math.max(top, armhole);
     List<Consequence> all = new ArrayList<>();
-    all.add(told("gaugeRows", "One stitch is {w} wide, one row {h} high.", Fact.length("w", w), Fact.length("h", h)));
+    all.add(told("gaugeRows", "One stitch is {w} wide, one row {h} high.", Fact.fine("w", w), Fact.fine("h", h)));
     all.add(told("backStitches", "{n} stitches, {width} wide" + (m.chainCounts() ? ", turning chain counted." : "."), Fact.count("n", m.back()), Fact.length("width", m.back() * w)));
     if (m.cardigan()) {
       double apart = (m.back() - 2 * m.front()) * w;

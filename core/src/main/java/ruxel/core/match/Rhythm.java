@@ -56,7 +56,11 @@ public record Rhythm(int plain, int rare, int a, int u, int v, int s, int b) {
     return List.of(a, u, v, b);
   }
 
-  /** "Two into one 3 times, then one to one; all that 3 times; then two into one twice". */
+  /**
+   * "Two into one 3 times, then one to one; all that 3 times; then two into one twice". Behind a plain run the
+   * repeat is announced instead, so that "all that" cannot be read as taking the run in: "Two into one twice;
+   * then, 7 times over: two into one, then one to one".
+   */
   public String words() {
     List<String> parts = new ArrayList<>();
     addPlain(parts, a);
@@ -65,10 +69,17 @@ public record Rhythm(int plain, int rare, int a, int u, int v, int s, int b) {
       addPlain(block, u);
       block.add(into(rare));
       addPlain(block, v);
-      parts.add(String.join(", then ", block) + (s > 1 ? "; all that " + Wording.times(s) : ""));
+      parts.add(repeated(String.join(", then ", block)));
     }
     addPlain(parts, b);
     return Wording.capital(String.join("; then ", parts));
+  }
+
+  private String repeated(String block) {
+    if (s == 1) {
+      return block;
+    }
+    return a == 0 ? block + "; all that " + Wording.times(s) : Wording.times(s) + " over: " + block;
   }
 
   private void addPlain(List<String> parts, int count) {

@@ -37,6 +37,11 @@ public record Wording(Unit unit, Terms terms) {
         : String.format(Locale.ROOT, "%.2f in", mm / MM_PER_INCH);
   }
 
+  /** The size of one stitch or row: tenths of a millimetre, or inches to the hundredth. */
+  public String fine(double mm) {
+    return unit == Unit.CM ? trimmed(mm) + " mm" : difference(mm);
+  }
+
   public String percent(double share) {
     return String.format(Locale.ROOT, "%.1f %%", share * 100);
   }

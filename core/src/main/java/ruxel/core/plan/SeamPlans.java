@@ -11,6 +11,7 @@ import ruxel.core.match.Ease;
 import ruxel.core.match.Group;
 import ruxel.core.match.Interval;
 import ruxel.core.match.IntervalPlan;
+import ruxel.core.match.Place;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.Rhythm;
@@ -118,9 +119,22 @@ final class SeamPlans {
         marked(a), marked(b), plan.most(), runLengths(plan.groups()), plan.cost(), plan.optimum(),
         plan.rhythm().isPresent() ? Worked.RHYTHM : Worked.OPTIMUM,
         plan.rhythm().map(SeamPlans::rhythmView),
-        plan.words(),
+        plan.words() + partsWords(interval),
         plan.cost().worst() / Math.max(a.size(), b.size()) * longer,
         easeView(ease));
+  }
+
+  /** Row ends that give two or three places are joined that often. */
+  private String partsWords(Interval interval) {
+    int most =
+        Math.max(
+            mostParts(match.a(), interval.aFromInclusive(), interval.aToExclusive()),
+            mostParts(match.b(), interval.bFromInclusive(), interval.bToExclusive()));
+    return most == 1 ? "" : ", with %s places in each row end".formatted(Wording.number(most));
+  }
+
+  private static int mostParts(SideLayout side, int fromInclusive, int toExclusive) {
+    return side.places().subList(fromInclusive, toExclusive).stream().mapToInt(Place::parts).max().orElse(1);
   }
 
   private static RhythmView rhythmView(Rhythm r) {

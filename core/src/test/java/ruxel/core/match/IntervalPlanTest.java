@@ -63,6 +63,14 @@ class IntervalPlanTest {
   }
 
   @Test
+  void announcesARepeatThatStandsBehindAPlainRun() {
+    IntervalPlan plan = IntervalPlan.of(Stretch.even(33), Stretch.even(20), From.START, RULES);
+    assertThat(plan.rhythm()).contains(new Rhythm(2, 1, 3, 1, 0, 7, 3));
+    assertThat(plan.words())
+        .isEqualTo("Two into one 3 times; then 7 times over: two into one, then one to one; then two into one 3 times");
+  }
+
+  @Test
   void joinsEqualCountsOneToOneAlsoOnUnevenEdges() {
     Stretch uneven = new Stretch(new double[] {5, 1, 1, 1}, new boolean[4]);
     IntervalPlan plan = IntervalPlan.of(uneven, Stretch.even(4), From.END, RULES);

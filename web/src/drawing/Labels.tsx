@@ -1,6 +1,6 @@
 import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
-import { shade } from '../drawing/dyes';
-import { corners, onTable, type Point } from '../drawing/geometry';
+import { shade } from './dyes';
+import { corners, onTable, type Point } from './geometry';
 import { length } from '../format';
 import type { Sheet } from './sheet';
 

@@ -1,0 +1,80 @@
+import type { GarmentPlan, SeamPlan, SidePlan } from '../api/types';
+import { onTable, placePoint, type Point, type Shifts, tableBox } from './geometry';
+import { expand } from './joints';
+
+export interface Size {
+  width: number;
+  height: number;
+}
+
+interface Margin {
+  side: number;
+  top: number;
+  bottom: number;
+}
+
+/** A plan with how it is put on the screen. */
+export interface Sheet {
+  plan: GarmentPlan;
+  shifts: Shifts;
+  scale: number;
+  origin: Point;
+  px: (point: Point) => Point;
+}
+
+/** Puts a plan on the screen so that all of it is seen inside the margins. */
+export function fitted(plan: GarmentPlan, shifts: Shifts, size: Size, margin: Margin): Sheet {
+  const box = tableBox(plan.pieces);
+  const [width, height] = [size.width - 2 * margin.side, size.height - margin.top - margin.bottom];
+  const scale = Math.min(width / (box.right - box.left), height / (box.top - box.bottom));
+  const origin = {
+    x: size.width / 2 - ((box.left + box.right) / 2) * scale,
+    y: margin.top + height / 2 + ((box.bottom + box.top) / 2) * scale,
+  };
+  return {
+    plan,
+    shifts,
+    scale,
+    origin,
+    px: (point) => ({ x: origin.x + point.x * scale, y: origin.y - point.y * scale }),
+  };
+}
+
+/** A place of a seam's side on the screen. */
+export function placeOnScreen(sheet: Sheet, side: SidePlan, place: number): { piece: string; at: Point } {
+  const { piece, point } = placePoint(side, place);
+  const plan = sheet.plan.pieces.find((candidate) => candidate.id === piece)!;
+  return { piece, at: sheet.px(onTable(plan, point, sheet.shifts)) };
+}
+
+export interface DrawnJoint {
+  a: Point;
+  b: Point;
+  samePiece: boolean;
+}
+
+/** The joints that pass through a place on both sides, where they are drawn. */
+export function drawnJoints(sheet: Sheet, seam: SeamPlan): DrawnJoint[] {
+  return expand(seam)
+    .filter((joint) => joint.a >= 0 && joint.b >= 0)
+    .map((joint) => {
+      const a = placeOnScreen(sheet, seam.a, joint.a);
+      const b = placeOnScreen(sheet, seam.b, joint.b);
+      return { a: a.at, b: b.at, samePiece: a.piece === b.piece };
+    });
+}
+
+/** The middle of the joint that lies nearest to a point on the screen. */
+export function nearestJoint(sheet: Sheet, seam: SeamPlan, to: Point): Point | undefined {
+  const middles = drawnJoints(sheet, seam).map(({ a, b }) => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }));
+  const away = (point: Point) => Math.hypot(point.x - to.x, point.y - to.y);
+  return middles.reduce<Point | undefined>(
+    (best, point) => (best === undefined || away(point) < away(best) ? point : best),
+    undefined,
+  );
+}
+
+/** Whether the two edges meet when the layers are folded on each other, so that threads run outside the cloth. */
+export function isFold(seam: SeamPlan): boolean {
+  return seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
+}
