@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{garment}/work": {
         parameters: {
             query?: never;
@@ -100,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/file": {
         parameters: {
             query?: never;
@@ -108,6 +140,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
         put?: never;
         post?: never;
         delete?: never;
@@ -132,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/state": {
         parameters: {
             query?: never;
@@ -142,6 +206,22 @@ export interface paths {
         get?: never;
         put: operations["setState"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -242,12 +322,16 @@ export interface components {
             answers?: {
                 [key: string]: unknown;
             };
+            before?: string;
             cleared?: string[];
             /** Format: int32 */
             count?: number;
             edge?: string;
             /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "GONE_SETTINGS_DROPPED";
+            hand?: "RIGHT" | "LEFT";
+            /** @enum {string} */
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "GONE_SETTINGS_DROPPED";
+            laid?: components["schemas"]["Laid"];
             method?: string;
             name?: string;
             piece?: string;
@@ -264,6 +348,7 @@ export interface components {
         };
         Changes: {
             changes: components["schemas"]["ChangeRequest"][];
+            key?: string;
         };
         CheckpointPlan: {
             /** Format: int32 */
@@ -304,6 +389,11 @@ export interface components {
             id: string;
             name: string;
             questions: components["schemas"]["Question"][];
+        };
+        CopyRequest: {
+            changes?: components["schemas"]["ChangeRequest"][];
+            /** Format: int32 */
+            version?: number;
         };
         Cost: {
             /** Format: int32 */
@@ -354,7 +444,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             path?: string;
@@ -370,6 +460,8 @@ export interface components {
             consequences: components["schemas"]["ConsequenceView"][];
             findings: components["schemas"]["FindingView"][];
             gluing: components["schemas"]["GluingPlan"];
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
             name: string;
             pieces: components["schemas"]["PiecePlan"][];
             seams: components["schemas"]["SeamPlan"][];
@@ -392,6 +484,14 @@ export interface components {
             segments: number;
             turned: string[];
             twist: string[];
+        };
+        HistoryEntry: {
+            label: string;
+            /** Format: date-time */
+            madeAt: string;
+            takenBack: boolean;
+            /** Format: int32 */
+            version: number;
         };
         IntervalView: {
             /** Format: int32 */
@@ -431,6 +531,14 @@ export interface components {
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
         };
+        Laid: {
+            /** Format: double */
+            dxMm: number;
+            /** Format: double */
+            dyMm: number;
+            /** Format: int32 */
+            quarterTurns: number;
+        };
         MethodFacts: {
             allowed: boolean;
             /** @enum {string} */
@@ -462,6 +570,7 @@ export interface components {
             title: string;
             words: string;
         };
+        Nothing: unknown;
         OpenNow: {
             /** Format: double */
             lengthMm: number;
@@ -477,6 +586,8 @@ export interface components {
             next?: components["schemas"]["NextStep"];
             plan: components["schemas"]["GarmentPlan"];
             progress: components["schemas"]["SeamProgress"][];
+            redo?: string;
+            undo?: string;
             /** Format: int32 */
             version: number;
         };
@@ -593,10 +704,11 @@ export interface components {
         };
         ReasonView: {
             /** @enum {string} */
-            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "FLAT_FIRST" | "CLOSES_LAST" | "LIKE_ITS_TWIN";
-            must: boolean;
+            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "FLAT_FIRST" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
             seams: string[];
             sentence: string;
+            /** @enum {string} */
+            weight: "MUST" | "EASIER" | "YOURS" | "WARNING";
         };
         RhythmView: {
             /** @enum {string} */
@@ -660,6 +772,7 @@ export interface components {
             intervals: components["schemas"]["IntervalView"][];
             /** Format: int32 */
             joints: number;
+            look: boolean;
             method?: string;
             methods: components["schemas"]["MethodFacts"][];
             name: string;
@@ -698,7 +811,7 @@ export interface components {
         };
         StateChange: {
             /** @enum {string} */
-            state: "OPEN" | "DELETED";
+            state: "OPEN" | "ARCHIVED" | "DELETED";
         };
         StepPlan: {
             after: string[];
@@ -782,7 +895,9 @@ export interface operations {
     };
     shelf: {
         parameters: {
-            query?: never;
+            query?: {
+                state?: "OPEN" | "ARCHIVED" | "DELETED";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -834,6 +949,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+        };
+    };
+    sample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
             };
         };
         responses: {
@@ -924,6 +1063,32 @@ export interface operations {
             };
         };
     };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: never;
@@ -942,6 +1107,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryEntry"][];
                 };
             };
         };
@@ -972,6 +1159,34 @@ export interface operations {
             };
         };
     };
+    redo: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
+            };
+        };
+    };
     setState: {
         parameters: {
             query?: never;
@@ -993,6 +1208,34 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
             };
         };
     };

@@ -1,14 +1,12 @@
 package ruxel.app;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import ruxel.app.garment.DemoGarments;
 import ruxel.app.garment.GarmentService;
 import ruxel.app.work.WorkService;
 import ruxel.core.bench.Work;
@@ -28,11 +26,12 @@ public class DemoWardrobe {
 
   /** Lays the demo garments on an empty shelf; a shelf with anything on it stays as it is. */
   public void fillIfEmpty() {
-    if (!garments.shelf().isEmpty()) {
+    if (!garments.shelf("OPEN").isEmpty()) {
       return;
     }
-    garments.importFile(file("tide-bell-pullover.json"));
-    UUID cardigan = garments.importFile(file("lamplighters-cardigan.json"));
+    garments.importFile(DemoGarments.JACKET.file());
+    garments.importFile(DemoGarments.PULLOVER.file());
+    UUID cardigan = garments.importFile(DemoGarments.CARDIGAN.file());
     join(cardigan, "shoulder.left");
     join(cardigan, "shoulder.right");
     begin(cardigan, "armhole.left", JOINTS_INTO_THE_SLEEVE);
@@ -51,13 +50,5 @@ public class DemoWardrobe {
             .mapToObj(joint -> new WorkService.Sent(joint, Work.Kind.JOINT, joint, Optional.empty()));
     work.keep(view.id(), "demo", events.toList());
     return view;
-  }
-
-  private static byte[] file(String name) {
-    try (InputStream in = DemoWardrobe.class.getResourceAsStream("/demo/" + name)) {
-      return in.readAllBytes();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 }

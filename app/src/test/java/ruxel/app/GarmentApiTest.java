@@ -59,7 +59,7 @@ class GarmentApiTest {
     assertThat(second.statusCode()).isEqualTo(409);
     JsonNode problem = TestServer.json(second);
     assertThat(problem.path("currentVersion").asInt()).isEqualTo(2);
-    assertThat(problem.path("labels").get(0).asString()).isEqualTo("Chose backstitch for armhole.left");
+    assertThat(problem.path("labels").get(0).asString()).isEqualTo("Chose backstitch for the left armhole");
     assertThat(change(id, 2, "{\"kind\":\"RENAMED\",\"name\":\"Other\"}").statusCode()).as("put on top").isEqualTo(200);
     assertThat(TestServer.json(server.get("/api/garments/" + id)).path("plan").path("name").asString()).isEqualTo("Other");
   }

@@ -30,10 +30,10 @@ class FloorsTest {
           .whereLayer("bench").mayNotBeAccessedByAnyLayer()
           .whereLayer("plan").mayOnlyBeAccessedByLayers("bench")
           .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "bench")
-          .whereLayer("order").mayOnlyBeAccessedByLayers("plan")
+          .whereLayer("order").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench")
-          .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "plan")
+          .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "garment", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "bench")
           .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "bench");
 

@@ -32,6 +32,7 @@ final class FileMapper {
         file.name(),
         file.unit(),
         file.terms(),
+        file.hand(),
         Optional.ofNullable(file.recipe()).map(r -> new Recipe(r.construction(), answers(r.answers()))),
         file.pieces().stream().map(FileMapper::piece).toList(),
         file.seams().stream().map(FileMapper::seam).toList(),
@@ -99,7 +100,9 @@ final class FileMapper {
                 new Settings(
                     s.counts().stream().map(c -> new Settings.MadeCount(c.piece(), c.edge(), c.run(), c.count())).toList(),
                     s.anchors().stream().map(m -> new Settings.MovedAnchor(m.seam(), m.anchor(), m.side(), spot(m.spot()))).toList(),
-                    s.methods().stream().map(m -> new Settings.ChosenMethod(m.seam(), m.method())).toList()))
+                    s.methods().stream().map(m -> new Settings.ChosenMethod(m.seam(), m.method())).toList(),
+                    s.laid().stream().map(l -> new Settings.LaidPiece(l.piece(), l.dxMm(), l.dyMm(), l.quarterTurns())).toList(),
+                    s.order()))
         .orElse(Settings.NONE);
   }
 
@@ -113,6 +116,7 @@ final class FileMapper {
         g.name(),
         g.unit(),
         g.terms(),
+        g.hand(),
         g.recipe().map(r -> new GarmentFile.RecipeOf(r.construction(), answers(r.answers()))).orElse(null),
         g.pieces().stream().map(FileMapper::piece).toList(),
         g.seams().stream().map(FileMapper::seam).toList(),
@@ -177,6 +181,8 @@ final class FileMapper {
     return new GarmentFile.SettingsOf(
         s.counts().stream().map(c -> new GarmentFile.CountOf(c.piece(), c.edge(), c.run(), c.count())).toList(),
         s.anchors().stream().map(m -> new GarmentFile.MovedOf(m.seam(), m.anchor(), m.side(), spot(m.spot()))).toList(),
-        s.methods().stream().map(m -> new GarmentFile.MethodOf(m.seam(), m.method())).toList());
+        s.methods().stream().map(m -> new GarmentFile.MethodOf(m.seam(), m.method())).toList(),
+        s.laid().stream().map(l -> new GarmentFile.LaidOf(l.piece(), l.dxMm(), l.dyMm(), l.quarterTurns())).toList(),
+        s.order());
   }
 }

@@ -22,13 +22,14 @@ import ruxel.core.seam.Span;
  * values take what the document says.
  */
 @JsonInclude(JsonInclude.Include.NON_EMPTY)
-@JsonPropertyOrder({"format", "version", "name", "unit", "terms", "recipe", "pieces", "seams", "openings", "settings", "houseRules"})
+@JsonPropertyOrder({"format", "version", "name", "unit", "terms", "hand", "recipe", "pieces", "seams", "openings", "settings", "houseRules"})
 record GarmentFile(
     String format,
     int version,
     String name,
     Wording.Unit unit,
     Terms terms,
+    Wording.Hand hand,
     RecipeOf recipe,
     List<PieceOf> pieces,
     List<SeamOf> seams,
@@ -41,6 +42,7 @@ record GarmentFile(
   GarmentFile {
     unit = unit == null ? Wording.Unit.CM : unit;
     terms = terms == null ? Terms.US : terms;
+    hand = hand == null ? Wording.Hand.RIGHT : hand;
     pieces = list(pieces);
     seams = list(seams);
     openings = list(openings);
@@ -110,21 +112,26 @@ record GarmentFile(
   record OpeningOf(String id, String name, List<SpanOf> spans) {}
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
-  record SettingsOf(List<CountOf> counts, List<MovedOf> anchors, List<MethodOf> methods) {
+  record SettingsOf(
+      List<CountOf> counts, List<MovedOf> anchors, List<MethodOf> methods, List<LaidOf> laid, List<String> order) {
     SettingsOf {
       counts = list(counts);
       anchors = list(anchors);
       methods = list(methods);
+      laid = list(laid);
+      order = list(order);
     }
 
     boolean isNothing() {
-      return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty();
+      return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty();
     }
   }
 
   record CountOf(String piece, String edge, String run, int count) {}
 
   record MovedOf(String seam, String anchor, Side side, SpotOf spot) {}
+
+  record LaidOf(String piece, double dxMm, double dyMm, int quarterTurns) {}
 
   record MethodOf(String seam, String method) {}
 }

@@ -9,7 +9,6 @@ import java.util.List;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
-import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
@@ -42,7 +41,7 @@ public final class PlanCommand {
       out.println(PlanJson.write(good.value()));
       return 0;
     }
-    Wording wording = new Wording(Wording.Unit.CM, Terms.US);
+    Wording wording = Wording.USUAL;
     for (Finding finding : plan.findings()) {
       err.printf("%s: %s %s%n", finding.where().path().orElse("$"), finding.sentence(wording), finding.remedy(wording));
     }

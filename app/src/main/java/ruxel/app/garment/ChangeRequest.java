@@ -12,6 +12,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
+import ruxel.core.garment.Settings;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.seam.Side;
@@ -22,6 +23,7 @@ public record ChangeRequest(
     Optional<String> name,
     Optional<Wording.Unit> unit,
     Optional<Terms> terms,
+    Optional<Wording.Hand> hand,
     Optional<Map<String, Object>> answers,
     Optional<List<String>> cleared,
     Optional<String> piece,
@@ -32,7 +34,12 @@ public record ChangeRequest(
     Optional<String> anchor,
     Optional<Side> side,
     Optional<Integer> position,
-    Optional<String> method) {
+    Optional<String> method,
+    Optional<Laid> laid,
+    Optional<String> before) {
+  /** Where a piece lies, reckoned from where the construction lays it. */
+  public record Laid(double dxMm, double dyMm, int quarterTurns) {}
+
   /** The kinds of change. */
   public enum Kind {
     RENAMED,
@@ -41,6 +48,9 @@ public record ChangeRequest(
     COUNT_MADE,
     ANCHOR_MOVED,
     METHOD_CHOSEN,
+    PIECE_MOVED,
+    STEP_MOVED,
+    ORDER_LEFT,
     GONE_SETTINGS_DROPPED
   }
 
@@ -48,12 +58,16 @@ public record ChangeRequest(
     Optional<? extends Change> change =
         switch (kind) {
           case RENAMED -> name.map(Change.Renamed::new);
-          case REWORDED -> unit.flatMap(u -> terms.map(t -> new Change.Reworded(new Wording(u, t))));
+          case REWORDED -> unit.flatMap(u -> terms.flatMap(t -> hand.map(h -> new Change.Reworded(new Wording(u, t, h)))));
           case ANSWERS_CHANGED -> Optional.of(new Change.AnswersChanged(given()));
           case COUNT_MADE -> piece.flatMap(p -> edge.flatMap(e -> run.map(r -> new Change.CountMade(p, e, r, count))));
           case ANCHOR_MOVED -> seam.flatMap(
               s -> anchor.flatMap(a -> side.flatMap(d -> position.map(n -> new Change.AnchorMoved(s, a, d, n)))));
           case METHOD_CHOSEN -> seam.flatMap(s -> method.map(m -> new Change.MethodChosen(s, m)));
+          case PIECE_MOVED -> piece.map(
+              p -> new Change.PieceMoved(p, laid.map(l -> new Settings.LaidPiece(p, l.dxMm(), l.dyMm(), l.quarterTurns()))));
+          case STEP_MOVED -> seam.map(s -> new Change.StepMoved(s, before));
+          case ORDER_LEFT -> Optional.of(new Change.OrderLeft());
           case GONE_SETTINGS_DROPPED -> Optional.of(new Change.GoneSettingsDropped());
         };
     return change
@@ -76,11 +90,13 @@ public record ChangeRequest(
   private String needs() {
     return switch (kind) {
       case RENAMED -> "name";
-      case REWORDED -> "unit and terms";
+      case REWORDED -> "unit, terms and hand";
       case COUNT_MADE -> "piece, edge and run";
       case ANCHOR_MOVED -> "seam, anchor, side and position";
       case METHOD_CHOSEN -> "seam and method";
-      case ANSWERS_CHANGED, GONE_SETTINGS_DROPPED -> "nothing";
+      case PIECE_MOVED -> "piece";
+      case STEP_MOVED -> "seam";
+      case ANSWERS_CHANGED, ORDER_LEFT, GONE_SETTINGS_DROPPED -> "nothing";
     };
   }
 

@@ -16,8 +16,10 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruxel.app.garment.GarmentViews.Construction;
+import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
@@ -40,18 +42,26 @@ class GarmentController {
 
   record Created(UUID id) {}
 
-  record Changes(List<ChangeRequest> changes) {}
+  /** Changes with the key of the request, so that one sent twice is carried out once. */
+  record Changes(List<ChangeRequest> changes, Optional<String> key) {}
 
   record PreviewOfChanges(int baseVersion, List<ChangeRequest> changes, Optional<List<String>> want) {}
 
   record PreviewOfAnswers(
       String construction, Map<String, Object> answers, Optional<Wording.Unit> unit, Optional<Terms> terms) {}
 
-  /** Whether a garment lies on the shelf. */
+  /** Whether a garment lies on the shelf, in the archive, or was thrown away. */
   enum ShelfState {
     OPEN,
+    ARCHIVED,
     DELETED
   }
+
+  /** A copy of a version, or of the newest, with changes made to it. */
+  record CopyRequest(Optional<Integer> version, Optional<List<ChangeRequest>> changes) {}
+
+  /** Nothing; a write carries JSON all the same. */
+  record Nothing() {}
 
   record StateChange(ShelfState state) {}
 
@@ -61,8 +71,8 @@ class GarmentController {
   }
 
   @GetMapping("/garments")
-  List<Summary> shelf() {
-    return garments.shelf();
+  List<Summary> shelf(@RequestParam(defaultValue = "OPEN") ShelfState state) {
+    return garments.shelf(state.name());
   }
 
   @PostMapping("/garments")
@@ -77,6 +87,37 @@ class GarmentController {
 
   private static ResponseEntity<Created> created(UUID id) {
     return ResponseEntity.created(URI.create("/api/garments/" + id)).body(new Created(id));
+  }
+
+  @PostMapping("/garments/sample")
+  ResponseEntity<Created> sample(@RequestBody Nothing nothing) {
+    return created(garments.importFile(DemoGarments.CARDIGAN.file()));
+  }
+
+  @PostMapping("/garments/{id}/copy")
+  ResponseEntity<Created> copy(@PathVariable UUID id, @RequestBody CopyRequest wanted) {
+    return created(garments.copy(id, wanted.version(), wanted.changes().orElse(List.of())));
+  }
+
+  @PostMapping("/garments/{id}/undo")
+  ResponseEntity<Opened> undo(
+      @PathVariable UUID id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
+      @RequestBody Nothing nothing) {
+    return tagged(garments.undo(id, required(ifMatch)));
+  }
+
+  @PostMapping("/garments/{id}/redo")
+  ResponseEntity<Opened> redo(
+      @PathVariable UUID id,
+      @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
+      @RequestBody Nothing nothing) {
+    return tagged(garments.redo(id, required(ifMatch)));
+  }
+
+  @GetMapping("/garments/{id}/history")
+  List<HistoryEntry> history(@PathVariable UUID id) {
+    return garments.history(id);
   }
 
   @GetMapping("/garments/{id}")
@@ -96,8 +137,11 @@ class GarmentController {
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Changes changes) {
-    int version = ifMatch.map(GarmentController::version).orElseThrow(Problems.NoVersion::new);
-    return tagged(garments.change(id, version, changes.changes()));
+    return tagged(garments.change(id, required(ifMatch), changes.changes(), changes.key()));
+  }
+
+  private static int required(Optional<String> ifMatch) {
+    return ifMatch.map(GarmentController::version).orElseThrow(Problems.NoVersion::new);
   }
 
   @PostMapping("/garments/{id}/preview")
@@ -107,16 +151,13 @@ class GarmentController {
 
   @PostMapping("/preview")
   Preview preview(@RequestBody PreviewOfAnswers asked) {
-    Wording wording = new Wording(asked.unit().orElse(Wording.Unit.CM), asked.terms().orElse(Terms.US));
+    Wording wording = new Wording(asked.unit().orElse(Wording.Unit.CM), asked.terms().orElse(Terms.US), Wording.Hand.RIGHT);
     return garments.preview(asked.construction(), AnswerValues.of(asked.answers()), wording);
   }
 
   @PutMapping("/garments/{id}/state")
   void setState(@PathVariable UUID id, @RequestBody StateChange wanted) {
-    switch (wanted.state()) {
-      case DELETED -> garments.putAway(id);
-      case OPEN -> garments.putBack(id);
-    }
+    garments.setState(id, wanted.state().name());
   }
 
   private static ResponseEntity<Opened> tagged(Opened opened) {

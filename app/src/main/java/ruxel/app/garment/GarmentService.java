@@ -1,26 +1,23 @@
 package ruxel.app.garment;
 
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import ruxel.app.garment.GarmentViews.NextStep;
+import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
-import ruxel.app.garment.GarmentViews.SeamProgress;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
-import ruxel.app.work.Progress;
-import ruxel.core.bench.Work;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.Garment;
+import ruxel.core.garment.Names;
 import ruxel.core.garment.Recipe;
-import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -29,65 +26,121 @@ import ruxel.core.plan.SeamPlan;
 import ruxel.files.GarmentFiles;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Opens, changes and tries out garments. */
+/** Opens, changes, copies and tries out garments, and takes changes back. */
 @Service
 public class GarmentService {
-  private static final Wording USUAL = new Wording(Wording.Unit.CM, Terms.US);
-
   private final GarmentStore store;
-  private final Progress progress;
+  private final GarmentReader reader;
+  private final BegunSeams begun;
   private final JsonMapper json;
 
-  GarmentService(GarmentStore store, Progress progress, JsonMapper json) {
+  GarmentService(GarmentStore store, GarmentReader reader, BegunSeams begun, JsonMapper json) {
     this.store = store;
-    this.progress = progress;
+    this.reader = reader;
+    this.begun = begun;
     this.json = json;
   }
 
-  public List<Summary> shelf() {
-    return store.open().stream().map(this::summary).toList();
+  public List<Summary> shelf(String state) {
+    return reader.shelf(state);
   }
 
   public Opened open(UUID id) {
-    return opened(row(id));
+    return reader.opened(reader.row(id));
   }
 
   public String file(UUID id) {
-    return GarmentFiles.write(garment(row(id)));
+    return GarmentFiles.write(reader.versioned(id).garment());
   }
 
   public UUID create(String name, String construction, Answers answers) {
     Garment unnamed = Garment.of("", new Recipe(construction, answers));
-    Garment garment = Problems.valueOf(new Change.Renamed(name).apply(unnamed), USUAL);
-    Problems.valueOf(Planner.plan(garment), USUAL);
-    return store.insert(garment.name(), GarmentFiles.write(garment), "Laid out");
+    return insert(Problems.valueOf(new Change.Renamed(name).apply(unnamed), Wording.USUAL), "Laid out");
   }
 
   public UUID importFile(byte[] bytes) {
-    Garment garment = Problems.valueOf(GarmentFiles.read(bytes), USUAL);
-    Problems.valueOf(Planner.plan(garment), garment.wording());
-    return store.insert(garment.name(), GarmentFiles.write(garment), "Read from a file");
+    return insert(Problems.valueOf(GarmentFiles.read(bytes), Wording.USUAL), "Read from a file");
   }
 
   /**
-   * Applies all changes to the version they are based on.
+   * A new garment like this one at a version, with changes made to it; what was done at the bench stays with
+   * the first.
+   */
+  public UUID copy(UUID id, Optional<Integer> version, List<ChangeRequest> requests) {
+    GarmentStore.Row row = reader.row(id);
+    String document =
+        version.flatMap(wanted -> store.document(id, wanted)).orElse(row.document());
+    Garment from = GarmentReader.garment(document);
+    Garment changed = Problems.valueOf(changed(from, requests), from.wording());
+    String name = "Copy of " + changed.name();
+    return insert(changed.withName(name.substring(0, Math.min(Garment.MOST_NAME, name.length()))), "Copied from " + row.name());
+  }
+
+  private UUID insert(Garment garment, String label) {
+    GarmentReader.plan(garment);
+    return store.insert(garment.name(), GarmentFiles.write(garment), label);
+  }
+
+  /**
+   * Applies all changes to the version they are based on. A request whose key was carried out already is
+   * acknowledged again.
    *
    * @throws Problems.Stale when that version is no longer the current one
    */
-  public Opened change(UUID id, int baseVersion, List<ChangeRequest> requests) {
-    GarmentStore.Row row = row(id);
-    Garment before = garment(row);
+  public Opened change(UUID id, int baseVersion, List<ChangeRequest> requests, Optional<String> key) {
+    GarmentStore.Row row = reader.row(id);
+    if (key.filter(known -> store.knows(id, known)).isPresent()) {
+      return reader.opened(row);
+    }
     requireCurrent(row, baseVersion);
+    Garment before = GarmentReader.garment(row.document());
     List<Change> changes = Problems.valueOf(ChangeRequest.all(requests), before.wording());
     Garment after = Problems.valueOf(Change.applyAll(before, changes), before.wording());
-    String label = String.join(", ", changes.stream().map(Change::label).toList());
-    boolean saved =
-        store.save(id, baseVersion, after.name(), GarmentFiles.write(after), json.writeValueAsString(requests), label);
-    GarmentStore.Row now = row(id);
+    begun.requireKept(id, before, after);
+    Names names = Names.of(before);
+    String label = String.join(", ", changes.stream().map(change -> change.label(names)).toList());
+    return save(
+        row, GarmentStore.Next.change(after.name(), GarmentFiles.write(after), json.writeValueAsString(requests), label, key));
+  }
+
+  /** Takes the last change back that was not taken back yet; work at the bench stays as it is (model 5). */
+  public Opened undo(UUID id, int baseVersion) {
+    GarmentStore.Row row = reader.row(id);
+    History.Entry last =
+        History.of(store.versions(id)).toUndo().orElseThrow(() -> nothing(row, FindingCode.NOTHING_TO_UNDO));
+    return turnTo(row, baseVersion, last.version() - 1, last, History.Kind.UNDO);
+  }
+
+  /** Does again what was taken back last. */
+  public Opened redo(UUID id, int baseVersion) {
+    GarmentStore.Row row = reader.row(id);
+    History.Entry next =
+        History.of(store.versions(id)).toRedo().orElseThrow(() -> nothing(row, FindingCode.NOTHING_TO_REDO));
+    return turnTo(row, baseVersion, next.version(), next, History.Kind.REDO);
+  }
+
+  private static Problems.Refused nothing(GarmentStore.Row row, FindingCode code) {
+    return new Problems.Refused(List.of(Finding.of(code, Where.NOWHERE)), GarmentReader.garment(row.document()).wording());
+  }
+
+  private Opened turnTo(GarmentStore.Row row, int baseVersion, int version, History.Entry entry, History.Kind kind) {
+    requireCurrent(row, baseVersion);
+    String document = store.document(row.id(), version).orElseThrow();
+    Garment after = GarmentReader.garment(document);
+    begun.requireKept(row.id(), GarmentReader.garment(row.document()), after);
+    String label = (kind == History.Kind.UNDO ? "Took back: " : "Did again: ") + entry.label();
+    return save(
+        row,
+        new GarmentStore.Next(after.name(), document, "[]", label, kind, Optional.of(entry.version()), Optional.empty()));
+  }
+
+  private Opened save(GarmentStore.Row row, GarmentStore.Next next) {
+    boolean saved = store.save(row.id(), row.version(), next);
+    GarmentStore.Row now = reader.row(row.id());
     if (!saved) {
-      throw new Problems.Stale(now.version(), store.labelsSince(id, baseVersion));
+      throw new Problems.Stale(now.version(), store.labelsSince(row.id(), row.version()));
     }
-    return opened(now);
+    return reader.opened(now);
   }
 
   private void requireCurrent(GarmentStore.Row row, int baseVersion) {
@@ -96,15 +149,29 @@ public class GarmentService {
     }
   }
 
+  /** What was done, oldest first; then what was taken back, the last taken back first. */
+  public List<HistoryEntry> history(UUID id) {
+    History history = History.of(store.versions(reader.row(id).id()));
+    List<HistoryEntry> entries = new java.util.ArrayList<>();
+    history.standing().forEach(e -> entries.add(new HistoryEntry(e.version(), e.label(), e.madeAt(), false)));
+    for (int i = history.takenBack().size() - 1; i >= 0; i--) {
+      History.Entry e = history.takenBack().get(i);
+      entries.add(new HistoryEntry(e.version(), e.label(), e.madeAt(), true));
+    }
+    return List.copyOf(entries);
+  }
+
   /** What changes would do; saves nothing. {@code want} narrows the plan to these seams. */
   public Preview preview(UUID id, int baseVersion, List<ChangeRequest> requests, List<String> want) {
-    GarmentStore.Row row = row(id);
+    GarmentStore.Row row = reader.row(id);
     requireCurrent(row, baseVersion);
-    Garment before = garment(row);
-    Outcome<GarmentPlan> plan =
-        ChangeRequest.all(requests).then(changes -> Change.applyAll(before, changes)).then(Planner::plan);
-    Preview whole = preview(plan, before.wording());
+    Garment before = GarmentReader.garment(row.document());
+    Preview whole = preview(changed(before, requests).then(Planner::plan), before.wording());
     return want.isEmpty() ? whole : new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings());
+  }
+
+  private static Outcome<Garment> changed(Garment garment, List<ChangeRequest> requests) {
+    return ChangeRequest.all(requests).then(changes -> Change.applyAll(garment, changes));
   }
 
   /** What answers would make; saves nothing. */
@@ -122,95 +189,13 @@ public class GarmentService {
   private static GarmentPlan onlySeams(GarmentPlan p, List<String> want) {
     List<SeamPlan> seams = p.seams().stream().filter(seam -> want.contains(seam.id())).toList();
     return new GarmentPlan(
-        p.name(), p.unit(), p.terms(), List.of(), seams, p.gluing(), List.of(), List.of(), p.assumed(), p.findings());
+        p.name(), p.unit(), p.terms(), p.hand(), List.of(), seams, p.gluing(), List.of(), List.of(), p.assumed(), p.findings());
   }
 
-  public void putAway(UUID id) {
-    setState(id, "DELETED");
-  }
-
-  public void putBack(UUID id) {
-    setState(id, "OPEN");
-  }
-
-  private void setState(UUID id, String state) {
+  /** Takes a garment off the shelf, archives it or puts it back. */
+  public void setState(UUID id, String state) {
     if (!store.setState(id, state)) {
-      throw unknown();
+      throw GarmentReader.unknown();
     }
-  }
-
-  private static Problems.NotFound unknown() {
-    return new Problems.NotFound("There is no such garment; it may have been deleted. The shelf shows what there is.");
-  }
-
-  /** The current garment with its version, for work that freezes a plan. */
-  public Versioned versioned(UUID id) {
-    GarmentStore.Row row = row(id);
-    return new Versioned(row.version(), garment(row));
-  }
-
-  /** A garment and its version. */
-  public record Versioned(int version, Garment garment) {}
-
-  private GarmentStore.Row row(UUID id) {
-    return store.find(id).orElseThrow(GarmentService::unknown);
-  }
-
-  private static Garment garment(GarmentStore.Row row) {
-    return Problems.valueOf(GarmentFiles.read(row.document().getBytes(StandardCharsets.UTF_8)), USUAL);
-  }
-
-  private Summary summary(GarmentStore.Row row) {
-    GarmentPlan plan = plan(row);
-    List<SeamProgress> done = seamProgress(row.id(), plan);
-    return new Summary(row.id(), row.name(), row.changedAt(), plan.pieces(), done, next(plan, done));
-  }
-
-  private Opened opened(GarmentStore.Row row) {
-    Garment garment = garment(row);
-    GarmentPlan plan = Problems.valueOf(Planner.plan(garment), garment.wording());
-    List<SeamProgress> done = seamProgress(row.id(), plan);
-    return new Opened(
-        row.id(), row.version(),
-        garment.recipe().map(Recipe::construction),
-        garment.recipe().map(recipe -> AnswerValues.values(recipe.answers())).orElse(Map.of()),
-        plan, done, next(plan, done));
-  }
-
-  private GarmentPlan plan(GarmentStore.Row row) {
-    Garment garment = garment(row);
-    return Problems.valueOf(Planner.plan(garment), garment.wording());
-  }
-
-  private List<SeamProgress> seamProgress(UUID id, GarmentPlan plan) {
-    Map<String, Progress.OfSeam> bySeam = progress.of(id);
-    List<SeamProgress> all = new ArrayList<>();
-    for (GarmentPlan.StepPlan step : plan.steps()) {
-      Optional<Progress.OfSeam> of = Optional.ofNullable(bySeam.get(step.seam()));
-      int joints = plan.seams().stream().filter(seam -> seam.id().equals(step.seam())).mapToInt(SeamPlan::joints).findFirst().orElse(0);
-      all.add(
-          new SeamProgress(
-              step.seam(), of.map(Progress.OfSeam::work), of.map(o -> o.folded().state()),
-              of.map(o -> o.folded().position()).orElse(0), joints));
-    }
-    return List.copyOf(all);
-  }
-
-  /** The first seam in the order that is not joined. */
-  private static Optional<NextStep> next(GarmentPlan plan, List<SeamProgress> progress) {
-    for (GarmentPlan.StepPlan step : plan.steps()) {
-      SeamProgress of = progress.get(step.number() - 1);
-      if (of.state().filter(state -> state == Work.State.JOINED).isEmpty()) {
-        String words =
-            plan.seams().stream()
-                .filter(seam -> seam.id().equals(step.seam()))
-                .findFirst()
-                .flatMap(SeamPlan::ease)
-                .map(SeamPlan.EaseView::words)
-                .orElse("Look at this seam first: it cannot be planned yet.");
-        return Optional.of(new NextStep(step.seam(), step.title(), step.direction(), words, of.work().isPresent()));
-      }
-    }
-    return Optional.empty();
   }
 }

@@ -16,6 +16,13 @@ public class GarmentStore {
   /** A garment's row; the document is garment-file JSON. */
   public record Row(UUID id, int version, String name, String document, OffsetDateTime changedAt) {}
 
+  /** What a new version is: its document, what led to it, and the key of the request that asked for it. */
+  record Next(String name, String document, String changes, String label, History.Kind kind, Optional<Integer> of, Optional<String> key) {
+    static Next change(String name, String document, String changes, String label, Optional<String> key) {
+      return new Next(name, document, changes, label, History.Kind.CHANGE, Optional.empty(), key);
+    }
+  }
+
   private static final int FORMAT_VERSION = 1;
 
   private final JdbcClient jdbc;
@@ -24,14 +31,15 @@ public class GarmentStore {
     this.jdbc = jdbc;
   }
 
-  public List<Row> open() {
+  public List<Row> all(String state) {
     return jdbc.sql(
             """
             SELECT id, version, name, document::text AS document, changed_at
             FROM garment
-            WHERE state = 'OPEN'
+            WHERE state = :state
             ORDER BY changed_at DESC, id
             """)
+        .param("state", state)
         .query(GarmentStore::row)
         .list();
   }
@@ -41,11 +49,51 @@ public class GarmentStore {
             """
             SELECT id, version, name, document::text AS document, changed_at
             FROM garment
-            WHERE id = :id AND state = 'OPEN'
+            WHERE id = :id AND state <> 'DELETED'
             """)
         .param("id", id)
         .query(GarmentStore::row)
         .optional();
+  }
+
+  /** The document a garment had at a version. */
+  public Optional<String> document(UUID id, int version) {
+    return jdbc.sql("SELECT document::text FROM garment_version WHERE garment_id = :id AND version = :version")
+        .param("id", id)
+        .param("version", version)
+        .query(String.class)
+        .optional();
+  }
+
+  /** All versions of a garment, oldest first. */
+  List<History.Entry> versions(UUID id) {
+    return jdbc.sql(
+            """
+            SELECT version, kind, of_version, label, made_at
+            FROM garment_version
+            WHERE garment_id = :id
+            ORDER BY version
+            """)
+        .param("id", id)
+        .query(
+            (rs, n) ->
+                new History.Entry(
+                    rs.getInt("version"),
+                    History.Kind.valueOf(rs.getString("kind")),
+                    Optional.ofNullable(rs.getObject("of_version", Integer.class)),
+                    rs.getString("label"),
+                    rs.getObject("made_at", OffsetDateTime.class)))
+        .list();
+  }
+
+  /** Whether the request with this key was carried out already. */
+  public boolean knows(UUID id, String key) {
+    return jdbc.sql("SELECT count(*) FROM garment_version WHERE garment_id = :id AND request_key = :key")
+            .param("id", id)
+            .param("key", key)
+            .query(Long.class)
+            .single()
+        > 0;
   }
 
   @Transactional
@@ -61,13 +109,13 @@ public class GarmentStore {
         .param("format", FORMAT_VERSION)
         .param("document", document)
         .update();
-    remember(id, 1, document, "[]", label);
+    remember(id, 1, Next.change(name, document, "[]", label, Optional.empty()));
     return id;
   }
 
   /** Saves the next version; false when {@code version} is no longer the current one. */
   @Transactional
-  public boolean save(UUID id, int version, String name, String document, String changes, String label) {
+  boolean save(UUID id, int version, Next next) {
     int updated =
         jdbc.sql(
                 """
@@ -77,26 +125,29 @@ public class GarmentStore {
                 """)
             .param("id", id)
             .param("version", version)
-            .param("name", name)
-            .param("document", document)
+            .param("name", next.name())
+            .param("document", next.document())
             .update();
     if (updated == 1) {
-      remember(id, version + 1, document, changes, label);
+      remember(id, version + 1, next);
     }
     return updated == 1;
   }
 
-  private void remember(UUID id, int version, String document, String changes, String label) {
+  private void remember(UUID id, int version, Next next) {
     jdbc.sql(
             """
-            INSERT INTO garment_version (garment_id, version, document, change, label, made_at)
-            VALUES (:id, :version, :document::jsonb, :change::jsonb, :label, now())
+            INSERT INTO garment_version (garment_id, version, document, change, label, made_at, kind, of_version, request_key)
+            VALUES (:id, :version, :document::jsonb, :change::jsonb, :label, now(), :kind, :of, :key)
             """)
         .param("id", id)
         .param("version", version)
-        .param("document", document)
-        .param("change", changes)
-        .param("label", label)
+        .param("document", next.document())
+        .param("change", next.changes())
+        .param("label", next.label())
+        .param("kind", next.kind().name())
+        .param("of", next.of().orElse(null), java.sql.Types.INTEGER)
+        .param("key", next.key().orElse(null), java.sql.Types.VARCHAR)
         .update();
   }
 
@@ -121,10 +172,6 @@ public class GarmentStore {
             .param("state", state)
             .update()
         == 1;
-  }
-
-  public boolean isEmpty() {
-    return jdbc.sql("SELECT count(*) FROM garment").query(Long.class).single() == 0;
   }
 
   private static Row row(ResultSet rs, int number) throws SQLException {

@@ -38,7 +38,12 @@ public final class GarmentViews {
       Map<String, Object> answers,
       GarmentPlan plan,
       List<SeamProgress> progress,
-      Optional<NextStep> next) {}
+      Optional<NextStep> next,
+      Optional<String> undo,
+      Optional<String> redo) {}
+
+  /** A change of the history; taken back ones can be done again. */
+  public record HistoryEntry(int version, String label, OffsetDateTime madeAt, boolean takenBack) {}
 
   /** A garment that is only tried out. */
   public record Preview(Optional<GarmentPlan> plan, List<FindingView> findings) {}

@@ -7,7 +7,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruxel.core.bench.Work;
 
-/** Folds the events of a garment's seams to where each of them is. */
+/** Folds the events of garments' seams to where each of them is. */
 @Component
 public class Progress {
   /** The newest work of a seam, folded. */
@@ -29,15 +29,22 @@ public class Progress {
 
   /** By seam id; seams never taken to the bench are missing. */
   public Map<String, OfSeam> of(UUID garment) {
-    Map<String, OfSeam> bySeam = new HashMap<>();
-    List<WorkStore.Latest> latest = store.latest(garment);
-    Map<UUID, List<Work.Event>> events = store.eventsOfGarment(garment);
-    for (WorkStore.Latest work : latest) {
+    return of(List.of(garment)).getOrDefault(garment, Map.of());
+  }
+
+  /** The same for several garments in two queries, by garment. */
+  public Map<UUID, Map<String, OfSeam>> of(List<UUID> garments) {
+    Map<UUID, Map<String, OfSeam>> all = new HashMap<>();
+    if (garments.isEmpty()) {
+      return all;
+    }
+    Map<UUID, List<Work.Event>> events = store.eventsOf(garments);
+    for (WorkStore.Latest work : store.latest(garments)) {
       OfSeam folded = new OfSeam(work.id(), Work.of(events.getOrDefault(work.id(), List.of())));
       if (folded.counts()) {
-        bySeam.put(work.seam(), folded);
+        all.computeIfAbsent(work.garment(), key -> new HashMap<>()).put(work.seam(), folded);
       }
     }
-    return bySeam;
+    return all;
   }
 }

@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import ruxel.app.garment.GarmentService;
+import ruxel.app.garment.GarmentReader;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
@@ -53,10 +53,10 @@ public class WorkService {
 
   private final WorkStore store;
   private final Progress progress;
-  private final GarmentService garments;
+  private final GarmentReader garments;
   private final JsonMapper json;
 
-  WorkService(WorkStore store, Progress progress, GarmentService garments, JsonMapper json) {
+  WorkService(WorkStore store, Progress progress, GarmentReader garments, JsonMapper json) {
     this.store = store;
     this.progress = progress;
     this.garments = garments;
@@ -70,7 +70,7 @@ public class WorkService {
     if (bySeam.containsKey(seam)) {
       return view(bySeam.get(seam).work());
     }
-    GarmentService.Versioned versioned = garments.versioned(garment);
+    GarmentReader.Versioned versioned = garments.versioned(garment);
     BenchPlan plan =
         Directions.of(versioned.garment(), seam)
             .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
@@ -103,7 +103,7 @@ public class WorkService {
     WorkStore.Row row = store.find(id).orElseThrow(() -> new Problems.NotFound("There is no such work."));
     BenchPlan plan = plan(row);
     Work work = Work.of(store.events(id));
-    GarmentService.Versioned today = garments.versioned(row.garment());
+    GarmentReader.Versioned today = garments.versioned(row.garment());
     boolean changed = Directions.of(today.garment(), row.seam()).filter(plan::equals).isEmpty();
     return new View(
         id, row.garment(), today.garment().name(), row.seam(), row.garmentVersion(), changed, plan,

@@ -19,7 +19,7 @@ public class WorkStore {
   public record Row(UUID id, UUID garment, String seam, int garmentVersion, String plan) {}
 
   /** The newest work of a seam. */
-  public record Latest(UUID id, String seam) {}
+  public record Latest(UUID garment, UUID id, String seam) {}
 
   private final JdbcClient jdbc;
 
@@ -55,17 +55,19 @@ public class WorkStore {
     jdbc.sql("SELECT id FROM work WHERE id = :id FOR UPDATE").param("id", id).query(UUID.class).single();
   }
 
-  /** The newest work of each seam of a garment. */
-  public List<Latest> latest(UUID garment) {
+  /** The newest work of each seam of the garments. */
+  public List<Latest> latest(List<UUID> garments) {
     return jdbc.sql(
             """
-            SELECT DISTINCT ON (seam) id, seam
+            SELECT DISTINCT ON (garment_id, seam) garment_id, id, seam
             FROM work
-            WHERE garment_id = :garment
-            ORDER BY seam, started_at DESC
+            WHERE garment_id IN (:garments)
+            ORDER BY garment_id, seam, started_at DESC
             """)
-        .param("garment", garment)
-        .query((rs, n) -> new Latest(rs.getObject("id", UUID.class), rs.getString("seam")))
+        .param("garments", garments)
+        .query(
+            (rs, n) ->
+                new Latest(rs.getObject("garment_id", UUID.class), rs.getObject("id", UUID.class), rs.getString("seam")))
         .list();
   }
 
@@ -76,17 +78,17 @@ public class WorkStore {
         .list();
   }
 
-  /** All events of a garment's works in one query, by work. */
-  public Map<UUID, List<Work.Event>> eventsOfGarment(UUID garment) {
+  /** All events of the garments' works in one query, by work. */
+  public Map<UUID, List<Work.Event>> eventsOf(List<UUID> garments) {
     Map<UUID, List<Work.Event>> byWork = new LinkedHashMap<>();
     jdbc.sql(
             """
             SELECT e.work_id, e.seq, e.kind, e.joint, e.note
             FROM work_event e JOIN work w ON w.id = e.work_id
-            WHERE w.garment_id = :garment
+            WHERE w.garment_id IN (:garments)
             ORDER BY e.work_id, e.seq
             """)
-        .param("garment", garment)
+        .param("garments", garments)
         .query(
             rs -> {
               byWork.computeIfAbsent(rs.getObject("work_id", UUID.class), key -> new ArrayList<>()).add(event(rs));

@@ -49,6 +49,8 @@ public enum FindingCode {
   EMPTY_INTERVAL(Severity.ERROR, "Between {first} and {second} one side has {count} places and the other none.", "Move one of the two anchors."),
   TOO_LARGE(Severity.ERROR, "{seam} has {a} places on {b}: too many to plan at once.", "Put an anchor in its middle."),
   SHOULDER_UNEQUAL(Severity.WARNING, "{seam}: {a} stitches meet {b}. Shoulders are made equal.", "Count both again; more than one stitch is not eased here."),
+  ROWS_DIFFER(Severity.WARNING, "{seam}: from {start} to {end} {a} row ends meet {b}. Rows on rows are joined one to one; the difference is {gap}.", "Count the rows of both again before you join; a row too few is found or worked sooner than it is eased."),
+  TWINS_DIFFER(Severity.WARNING, "{piece} and {twin} are not alike: {count} {units} and {other} at the {edge}; that is {gap}.", "Count both again; left and right should be worked alike."),
   GAP(Severity.NOTE, "In {seam} the joints lie {gap} apart and could leave gaps.", "Take two places of each row."),
   OFF_CENTRE(Severity.WARNING, "In {seam} the middle of {piece} lies {gap} from the shoulder.", "Move the anchor at the shoulder, or check that the piece is not upside down."),
 
@@ -66,6 +68,12 @@ public enum FindingCode {
   UNKNOWN_ANCHOR(Severity.ERROR, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),
   CHANGE_INCOMPLETE(Severity.ERROR, "The change {kind} needs {missing}.", "Send it with the change."),
   STEP_TOO_EARLY(Severity.ERROR, "{seam} comes after {first}: that brings its ends together.", "Join {first} first."),
+  STEP_FORBIDDEN(Severity.ERROR, "The {seam} cannot come before the {first}. {why}", "Leave it behind the {first}."),
+  STEP_FINISHED(Severity.ERROR, "{seam} is joined already; finished steps keep their place.", "Move only steps that are still to come."),
+  PIECE_TOO_FAR(Severity.ERROR, "A piece is moved at most {most}.", "Move it less far, or put it back in its place."),
+  BEGUN_WITHOUT_PIECES(Severity.ERROR, "{seam} is begun at the bench; this would take it away.", "Undo that seam at the bench first."),
+  NOTHING_TO_UNDO(Severity.ERROR, "There is nothing to undo.", "Go on from here."),
+  NOTHING_TO_REDO(Severity.ERROR, "There is nothing to do again.", "Go on from here."),
   ORDER_CIRCLE(Severity.ERROR, "{seams} each wait for the other.", "Part one of the seams in two.");
 
   /** What a finding does to the garment. */

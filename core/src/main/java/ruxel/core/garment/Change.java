@@ -10,6 +10,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.match.AnchorMove;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
@@ -21,7 +22,8 @@ import ruxel.core.seam.Side;
 public sealed interface Change {
   Outcome<Garment> apply(Garment garment);
 
-  String label();
+  /** What the history calls it. */
+  String label(Names names);
 
   /** All in order; the first that is refused refuses the whole. */
   static Outcome<Garment> applyAll(Garment garment, List<Change> changes) {
@@ -46,7 +48,7 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
+    public String label(Names names) {
       return "Named " + name.strip();
     }
   }
@@ -59,8 +61,12 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
-      return "Shown in " + (wording.unit() == Wording.Unit.CM ? "cm" : "inches") + ", " + wording.terms() + " terms";
+    public String label(Names names) {
+      return "Shown in %s, %s terms, %s-handed"
+          .formatted(
+              wording.unit() == Wording.Unit.CM ? "cm" : "inches",
+              wording.terms(),
+              wording.hand() == Wording.Hand.RIGHT ? "right" : "left");
     }
   }
 
@@ -82,8 +88,12 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
-      return answers.size() == 1 ? "Answered " + answers.keySet().iterator().next() : "Answered " + answers.size() + " questions";
+    public String label(Names names) {
+      if (answers.size() != 1) {
+        return "Changed " + answers.size() + " answers";
+      }
+      Map.Entry<String, Optional<Answers.Answer>> only = answers.entrySet().iterator().next();
+      return names.question(only.getKey()) + ": " + only.getValue().map(Answers.Answer::text).orElse("the usual");
     }
   }
 
@@ -110,8 +120,10 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
-      return count.map(n -> "Counted " + n + " on ").orElse("Took back the count on ") + piece + ", " + edge;
+    public String label(Names names) {
+      return "%s %s of %s"
+          .formatted(
+              count.map(n -> "Counted " + n + " at").orElse("Took back the count at"), names.edge(piece, edge), names.piece(piece));
     }
   }
 
@@ -137,8 +149,8 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
-      return "Moved the anchor " + anchor + " of " + seam;
+    public String label(Names names) {
+      return "Moved %s of %s".formatted(names.anchor(seam, anchor), names.seam(seam));
     }
   }
 
@@ -155,8 +167,66 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
-      return "Chose " + method + " for " + seam;
+    public String label(Names names) {
+      return "Chose %s for %s".formatted(names.method(method), names.seam(seam));
+    }
+  }
+
+  /** A piece moved or turned on the table; empty puts it back where the construction lays it. */
+  record PieceMoved(String piece, Optional<Settings.LaidPiece> where) implements Change {
+    private static final double FARTHEST_MM = 5000;
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      boolean tooFar = where.filter(w -> !(Math.abs(w.dxMm()) <= FARTHEST_MM && Math.abs(w.dyMm()) <= FARTHEST_MM)).isPresent();
+      if (tooFar) {
+        return Outcome.refused(
+            Finding.of(FindingCode.PIECE_TOO_FAR, Where.piece(piece), Fact.length("most", FARTHEST_MM)));
+      }
+      return Layout.of(garment)
+          .then(
+              layout ->
+                  layout.construct().pieces().stream().anyMatch(p -> p.id().equals(piece))
+                      ? Outcome.of(garment.withSettings(garment.settings().withLaid(piece, where)))
+                      : Outcome.refused(unknownPiece(piece, layout.construct())));
+    }
+
+    @Override
+    public String label(Names names) {
+      return where.isPresent() ? "Moved %s on the table".formatted(names.piece(piece)) : "Put %s back in its place".formatted(names.piece(piece));
+    }
+
+    private static Finding unknownPiece(String piece, Construct construct) {
+      String choices = String.join(", ", construct.pieces().stream().map(Piece::id).toList());
+      return Finding.of(FindingCode.UNKNOWN_PIECE, Where.piece(piece), Fact.text("value", piece), Fact.text("choices", choices));
+    }
+  }
+
+  /** A step of the order moved before another, or to the end. Refused where a must stands against it. */
+  record StepMoved(String seam, Optional<String> before) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment)
+          .then(layout -> StepMove.of(garment, layout.construct(), seam, before))
+          .then(order -> Outcome.of(garment.withSettings(garment.settings().withOrder(order))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Put %s %s in the order".formatted(names.seam(seam), before.map(other -> "before " + names.seam(other)).orElse("last"));
+    }
+  }
+
+  /** The order of work left to the house again. */
+  record OrderLeft() implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withSettings(garment.settings().withOrder(List.of())));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took the usual order";
     }
   }
 
@@ -169,7 +239,7 @@ public sealed interface Change {
     }
 
     @Override
-    public String label() {
+    public String label(Names names) {
       return "Removed decisions without a place";
     }
   }

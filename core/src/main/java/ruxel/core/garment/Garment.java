@@ -16,6 +16,7 @@ public record Garment(
     String name,
     Wording.Unit unit,
     Terms terms,
+    Wording.Hand hand,
     Optional<Recipe> recipe,
     List<Piece> pieces,
     List<Seam> seams,
@@ -35,26 +36,26 @@ public record Garment(
 
   public static Garment of(String name, Recipe recipe) {
     return new Garment(
-        name, Wording.Unit.CM, Terms.US, Optional.of(recipe), List.of(), List.of(), List.of(), Settings.NONE, HouseRules.USUAL);
+        name, Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.of(recipe), List.of(), List.of(), List.of(), Settings.NONE, HouseRules.USUAL);
   }
 
   public Wording wording() {
-    return new Wording(unit, terms);
+    return new Wording(unit, terms, hand);
   }
 
   public Garment withName(String changed) {
-    return new Garment(changed, unit, terms, recipe, pieces, seams, openings, settings, rules);
+    return new Garment(changed, unit, terms, hand, recipe, pieces, seams, openings, settings, rules);
   }
 
   public Garment withWording(Wording changed) {
-    return new Garment(name, changed.unit(), changed.terms(), recipe, pieces, seams, openings, settings, rules);
+    return new Garment(name, changed.unit(), changed.terms(), changed.hand(), recipe, pieces, seams, openings, settings, rules);
   }
 
   public Garment withRecipe(Recipe changed) {
-    return new Garment(name, unit, terms, Optional.of(changed), pieces, seams, openings, settings, rules);
+    return new Garment(name, unit, terms, hand, Optional.of(changed), pieces, seams, openings, settings, rules);
   }
 
   public Garment withSettings(Settings changed) {
-    return new Garment(name, unit, terms, recipe, pieces, seams, openings, changed, rules);
+    return new Garment(name, unit, terms, hand, recipe, pieces, seams, openings, changed, rules);
   }
 }

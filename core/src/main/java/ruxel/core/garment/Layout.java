@@ -9,8 +9,10 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
+import ruxel.core.lay.Placement;
 import ruxel.core.lay.Rows;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor;
@@ -66,10 +68,13 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     }
     settings.anchors().stream().filter(moved -> anchor(construct.seams(), moved).isEmpty()).forEach(goneAnchors::add);
     settings.methods().stream().filter(chosen -> seam(construct.seams(), chosen.seam()).isEmpty()).forEach(goneMethods::add);
+    List<Settings.LaidPiece> goneLaid =
+        settings.laid().stream().filter(l -> construct.pieces().stream().noneMatch(p -> p.id().equals(l.piece()))).toList();
     Construct laid =
         new Construct(
-            pieces, seams, construct.openings(), construct.placements(), construct.consequences(), construct.assumed());
-    Settings gone = new Settings(goneCounts, goneAnchors, goneMethods);
+            pieces, seams, construct.openings(), placements(construct.placements(), pieces, settings.laid()),
+            construct.consequences(), construct.assumed());
+    Settings gone = new Settings(goneCounts, goneAnchors, goneMethods, goneLaid, List.of());
     return new Layout(laid, gone, findings(gone));
   }
 
@@ -92,6 +97,24 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
             .map(run -> run.id().equals(made.run()) ? run.withCounts(run.counts().withMade(Optional.of(made.count()))) : run)
             .toList();
     return edge.withRuns(runs);
+  }
+
+  private static List<Placement> placements(
+      List<Placement> usual, List<Piece> pieces, List<Settings.LaidPiece> laid) {
+    List<Placement> placements = new ArrayList<>(usual);
+    for (Settings.LaidPiece own : laid) {
+      pieces.stream()
+          .filter(piece -> piece.id().equals(own.piece()))
+          .findFirst()
+          .ifPresent(
+              piece ->
+                  placements.replaceAll(
+                      p ->
+                          p.piece().equals(own.piece())
+                              ? p.turnedAbout(new Outline(piece).middle(), own.quarterTurns()).moved(own.dxMm(), own.dyMm())
+                              : p));
+    }
+    return placements;
   }
 
   private static Seam decided(Seam seam, Settings settings) {
@@ -118,6 +141,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     List<Finding> findings = new ArrayList<>();
     gone.counts().forEach(count -> findings.add(gone("the count of " + count.run() + " on " + count.piece() + ", " + count.edge())));
     gone.anchors().forEach(anchor -> findings.add(gone("the anchor " + anchor.anchor() + " of " + anchor.seam())));
+    gone.laid().forEach(laid -> findings.add(gone("where " + laid.piece() + " lies")));
     gone.methods().forEach(method -> findings.add(gone("the method of " + method.seam())));
     return List.copyOf(findings);
   }

@@ -11,8 +11,13 @@ import ruxel.core.seam.Side;
  * Everything decided since the recipe, by stable id (model 5). Laid over whatever the template makes; a
  * setting whose target is gone stays until the maker removes it.
  */
-public record Settings(List<MadeCount> counts, List<MovedAnchor> anchors, List<ChosenMethod> methods) {
-  public static final Settings NONE = new Settings(List.of(), List.of(), List.of());
+public record Settings(
+    List<MadeCount> counts,
+    List<MovedAnchor> anchors,
+    List<ChosenMethod> methods,
+    List<LaidPiece> laid,
+    List<String> order) {
+  public static final Settings NONE = new Settings(List.of(), List.of(), List.of(), List.of(), List.of());
 
   /** A run counted on the finished piece. */
   public record MadeCount(String piece, String edge, String run, int count) {
@@ -31,7 +36,15 @@ public record Settings(List<MadeCount> counts, List<MovedAnchor> anchors, List<C
   /** The joining method of a seam. */
   public record ChosenMethod(String seam, String method) {}
 
+  /**
+   * A piece moved on the table by mm and turned to the left by quarters about its middle, reckoned from where
+   * the construction lays it.
+   */
+  public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns) {}
+
   public Settings {
+    laid = List.copyOf(laid);
+    order = List.copyOf(order);
     counts = List.copyOf(counts);
     anchors = List.copyOf(anchors);
     methods = List.copyOf(methods);
@@ -40,19 +53,30 @@ public record Settings(List<MadeCount> counts, List<MovedAnchor> anchors, List<C
   Settings withCount(MadeCount target, Optional<Integer> count) {
     List<MadeCount> changed = without(counts, target::sameTarget);
     count.ifPresent(n -> changed.add(new MadeCount(target.piece(), target.edge(), target.run(), n)));
-    return new Settings(changed, anchors, methods);
+    return new Settings(changed, anchors, methods, laid, order);
   }
 
   Settings withAnchor(MovedAnchor moved) {
     List<MovedAnchor> changed = without(anchors, moved::sameTarget);
     changed.add(moved);
-    return new Settings(counts, changed, methods);
+    return new Settings(counts, changed, methods, laid, order);
   }
 
   Settings withMethod(ChosenMethod chosen) {
     List<ChosenMethod> changed = without(methods, other -> other.seam().equals(chosen.seam()));
     changed.add(chosen);
-    return new Settings(counts, anchors, changed);
+    return new Settings(counts, anchors, changed, laid, order);
+  }
+
+  Settings withLaid(String piece, Optional<LaidPiece> where) {
+    List<LaidPiece> changed = without(laid, other -> other.piece().equals(piece));
+    where.ifPresent(changed::add);
+    return new Settings(counts, anchors, methods, changed, order);
+  }
+
+  /** The seams in the order the maker wants; the empty list leaves it to the house. */
+  Settings withOrder(List<String> wanted) {
+    return new Settings(counts, anchors, methods, laid, wanted);
   }
 
   /** Without the decisions whose targets are gone. */
@@ -60,11 +84,13 @@ public record Settings(List<MadeCount> counts, List<MovedAnchor> anchors, List<C
     return new Settings(
         without(counts, gone.counts::contains),
         without(anchors, gone.anchors::contains),
-        without(methods, gone.methods::contains));
+        without(methods, gone.methods::contains),
+        without(laid, gone.laid::contains),
+        order);
   }
 
   public boolean isEmpty() {
-    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty();
+    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty();
   }
 
   private static <T> List<T> without(List<T> list, Predicate<T> unwanted) {

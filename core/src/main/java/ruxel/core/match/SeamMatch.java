@@ -9,10 +9,8 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.HouseRules;
-import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.piece.Fabric;
 import ruxel.core.seam.ResolvedSeam;
-import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 
 /**
@@ -70,7 +68,7 @@ public record SeamMatch(
     List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), plans, joints, a, b, rules);
     return new SeamMatch(
         seam, a, b, cut.anchors(), cut.intervals(), List.copyOf(plans), List.copyOf(eases),
-        whole(eases, a, b, rules), joints, checkpoints, notes(seam, a, b, rules));
+        whole(eases, a, b, rules), joints, checkpoints, SeamNotes.of(seam, a, b, cut.intervals(), rules));
   }
 
   private static Ease ease(Interval interval, SideLayout a, SideLayout b, HouseRules rules) {
@@ -109,24 +107,6 @@ public record SeamMatch(
     double ripple = eases.stream().mapToDouble(Ease::rippleMm).max().orElse(0);
     Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, rules);
     return worst.map(verdict -> new Ease(own.aMm(), own.bMm(), own.share(), verdict, ripple));
-  }
-
-  private static List<Finding> notes(ResolvedSeam seam, SideLayout a, SideLayout b, HouseRules rules) {
-    List<Finding> notes = new ArrayList<>();
-    Where where = Where.seam(seam.seam().id());
-    Fact name = Fact.text("seam", seam.seam().name());
-    if (seam.seam().role() == SeamRole.SHOULDER && a.size() != b.size()) {
-      notes.add(Finding.of(FindingCode.SHOULDER_UNEQUAL, where, name, Fact.count("a", a.size()), Fact.count("b", b.size())));
-    }
-    double widest = Math.min(widestPlace(a), widestPlace(b));
-    if (widest > rules.get(Rule.GAP_MM)) {
-      notes.add(Finding.of(FindingCode.GAP, where, name, Fact.length("gap", widest)));
-    }
-    return List.copyOf(notes);
-  }
-
-  private static double widestPlace(SideLayout side) {
-    return side.places().stream().mapToDouble(Place::widthMm).max().orElse(0);
   }
 
   /** Whether the seam has a plan that can be taken to the bench. */

@@ -3,10 +3,19 @@ package ruxel.core.measure;
 import java.util.Locale;
 
 /**
- * How numbers and words are shown to one maker: cm or inches, US or UK terms. Every sentence of the
+ * How numbers and words are shown to one maker: cm or inches, US or UK terms, right- or left-handed. Every sentence of the
  * core is put together here or with the help of this record; nothing else formats.
  */
-public record Wording(Unit unit, Terms terms) {
+public record Wording(Unit unit, Terms terms, Hand hand) {
+  /** What is taken until the maker says otherwise. */
+  public static final Wording USUAL = new Wording(Unit.CM, Terms.US, Hand.RIGHT);
+
+  /** The hand that holds hook or needle: mirrors directions and pictures, never counts (handbook 2). */
+  public enum Hand {
+    RIGHT,
+    LEFT
+  }
+
   /** The maker's unit of length. */
   public enum Unit {
     CM,

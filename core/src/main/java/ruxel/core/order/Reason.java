@@ -4,24 +4,39 @@ import java.util.List;
 
 /** Why a step stands where it stands: a code, the other seams it speaks of, and a word for the place. */
 public record Reason(Code code, List<String> seams, String first, String second) {
-  /** Musts are refused when broken, preferences are warned of (handbook 13). */
-  public enum Code {
-    MAKES_POINT(true, "After the {seams}: it brings {first} and {second} to one point, and this seam runs across it."),
-    SHOULDERS_FIRST(false, "Both shoulders before both sleeves: the pieces hang together and still lie open."),
-    FLAT_FIRST(false, "Set in flat, before side and sleeve close: both layers lie on the table and none is caught."),
-    CLOSES_LAST(false, "It closes the tube, so it comes when nothing flat is left."),
-    LIKE_ITS_TWIN(false, "Right after the {seams}, so that both sides are worked alike.");
+  /** Musts are refused when broken, what is easier is warned of when it is given up (handbook 13). */
+  public enum Weight {
+    MUST,
+    EASIER,
+    YOURS,
+    WARNING
+  }
 
-    private final boolean must;
+  /** Why, with its weight and its sentence. */
+  public enum Code {
+    MAKES_POINT(Weight.MUST, "After the {seams}: it brings {first} and {second} to one point, and this seam runs across it."),
+    SHOULDERS_FIRST(Weight.EASIER, "Both shoulders before both sleeves: the pieces hang together and still lie open."),
+    FLAT_FIRST(Weight.EASIER, "Set in flat, before side and sleeve close: both layers lie on the table and none is caught."),
+    CLOSES_LAST(Weight.EASIER, "It closes the tube, so it comes when nothing flat is left."),
+    LIKE_ITS_TWIN(Weight.EASIER, "Right after the {seams}, so that both sides are worked alike."),
+    YOURS(Weight.YOURS, "You put it here."),
+    SLEEVE_BEFORE_SHOULDERS(Weight.WARNING, "Before the {seams}: the pieces do not hang together yet, so hold them well; the second side is easily set in askew."),
+    CLOSES_EARLY(Weight.WARNING, "Before the {seams}: that one is then worked round a closed tube, so check that only the top layer is caught.");
+
+    private final Weight weight;
     private final String sentence;
 
-    Code(boolean must, String sentence) {
-      this.must = must;
+    Code(Weight weight, String sentence) {
+      this.weight = weight;
       this.sentence = sentence;
     }
 
-    public boolean must() {
-      return must;
+    public Weight weight() {
+      return weight;
+    }
+
+    public boolean isMust() {
+      return weight == Weight.MUST;
     }
   }
 

@@ -1,6 +1,7 @@
 package ruxel.core.piece;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import ruxel.core.measure.HouseRules;
 
@@ -35,6 +36,14 @@ public final class Outline {
       starts.add(List.copyOf(ofEdge));
     }
     return List.copyOf(starts);
+  }
+
+  /** The middle of the box round the piece. */
+  public Point middle() {
+    List<Point> all = runStarts().stream().flatMap(List::stream).toList();
+    DoubleSummaryStatistics xs = all.stream().mapToDouble(Point::x).summaryStatistics();
+    DoubleSummaryStatistics ys = all.stream().mapToDouble(Point::y).summaryStatistics();
+    return new Point((xs.getMin() + xs.getMax()) / 2, (ys.getMin() + ys.getMax()) / 2);
   }
 
   public double perimeterMm() {

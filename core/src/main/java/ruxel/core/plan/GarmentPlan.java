@@ -10,6 +10,7 @@ public record GarmentPlan(
     String name,
     Wording.Unit unit,
     Terms terms,
+    Wording.Hand hand,
     List<PiecePlan> pieces,
     List<SeamPlan> seams,
     GluingPlan gluing,
@@ -50,7 +51,7 @@ public record GarmentPlan(
       List<OpenNow> openAfter) {}
 
   /** Why a step stands where it does. */
-  public record ReasonView(Reason.Code code, boolean must, List<String> seams, String sentence) {}
+  public record ReasonView(Reason.Code code, Reason.Weight weight, List<String> seams, String sentence) {}
 
   /** What is open after a step. */
   public record OpenNow(String name, double lengthMm) {}

@@ -63,6 +63,7 @@ public final class Planner {
   private GarmentPlan plan() {
     findings.addAll(layout.findings());
     construct.pieces().forEach(this::inspect);
+    findings.addAll(Twins.unlike(construct.pieces()));
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     findings.addAll(resolved.findings());
     List<SeamMatch> matches = resolved.seams().stream().map(seam -> SeamMatch.of(seam, rules)).toList();
@@ -71,12 +72,12 @@ public final class Planner {
     List<GluedSeam> glued = matches.stream().map(Meetings::of).toList();
     Assembly assembly = new Assembly(construct.pieces(), glued, construct.openings());
     findings.addAll(assembly.findings());
-    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()));
+    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
     return new GarmentPlan(
-        garment.name(), garment.unit(), garment.terms(),
+        garment.name(), garment.unit(), garment.terms(), garment.hand(),
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), rules)).toList(),
-        matches.stream().map(match -> SeamPlans.of(match, wording)).toList(),
+        matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), wording)).toList(),
         assembly.plan(),
         steps(order, assembly, resolved.seams()),
         construct.consequences().stream()
@@ -84,6 +85,12 @@ public final class Planner {
             .toList(),
         construct.assumed().entrySet().stream().map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue())).toList(),
         FindingView.all(findings, wording));
+  }
+
+  private boolean toLookAt(String seam) {
+    return findings.stream()
+        .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
+        .anyMatch(finding -> finding.code().severity() != FindingCode.Severity.NOTE);
   }
 
   private Placement placement(Piece piece) {
@@ -156,7 +163,7 @@ public final class Planner {
 
   private static GarmentPlan.ReasonView reason(Reason reason, Map<String, String> names) {
     String sentence = reason.sentence(id -> Optional.ofNullable(names.get(id)).map(Planner::lower).orElse(id));
-    return new GarmentPlan.ReasonView(reason.code(), reason.code().must(), reason.seams(), sentence);
+    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.seams(), sentence);
   }
 
   private static String closingWords(ClosingStitch stitch) {

@@ -23,6 +23,7 @@ public record SeamPlan(
     String direction,
     SeamRole role,
     boolean planned,
+    boolean look,
     SidePlan a,
     SidePlan b,
     List<AnchorPlan> anchors,

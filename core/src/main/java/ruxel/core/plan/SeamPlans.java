@@ -38,24 +38,29 @@ final class SeamPlans {
   private final SeamMatch match;
   private final Seam seam;
   private final Wording wording;
+  private final boolean look;
   private final PlaceNames namesA;
   private final PlaceNames namesB;
 
-  private SeamPlans(SeamMatch match, Wording wording) {
+  private SeamPlans(SeamMatch match, boolean look, Wording wording) {
     this.match = match;
+    this.look = look;
     this.seam = match.seam().seam();
     this.wording = wording;
     namesA = new PlaceNames(match.a(), true, match.intervals());
     namesB = new PlaceNames(match.b(), false, match.intervals());
   }
 
-  static SeamPlan of(SeamMatch match, Wording wording) {
-    return new SeamPlans(match, wording).plan();
+  /**
+   * @param look whether something of this seam is to be looked at before it is joined
+   */
+  static SeamPlan of(SeamMatch match, boolean look, Wording wording) {
+    return new SeamPlans(match, look, wording).plan();
   }
 
   private SeamPlan plan() {
     return new SeamPlan(
-        seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), seam.role(), match.isPlanned(),
+        seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), seam.role(), match.isPlanned(), look,
         side(match.a(), seam.a().name(), namesA),
         side(match.b(), seam.b().name(), namesB),
         anchors(), intervals(), match.joints().size(), checkpoints(),

@@ -1,6 +1,7 @@
 package ruxel.core.garment;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
@@ -73,8 +74,14 @@ class ChangeTest {
               assertThat(run.count()).isEqualTo(25);
             });
     assertThat(plan.findings())
-        .extracting(FindingView::code, FindingView::piece)
-        .containsExactly(org.assertj.core.groups.Tuple.tuple(FindingCode.OUTLINE_OPEN, Optional.of("front.right")));
+        .extracting(FindingView::code, FindingView::piece, FindingView::seam)
+        .containsExactly(
+            tuple(FindingCode.OUTLINE_OPEN, Optional.of("front.right"), Optional.empty()),
+            tuple(FindingCode.TWINS_DIFFER, Optional.of("front.right"), Optional.empty()),
+            tuple(FindingCode.ROWS_DIFFER, Optional.empty(), Optional.of("side.right")));
+    assertThat(plan.seams()).filteredOn(SeamPlan::look).extracting(SeamPlan::id).containsExactly("side.right");
+    assertThat(plan.findings().get(1).sentence())
+        .isEqualTo("Right front and left front are not alike: 25 row ends and 26 at the side; that is 13 mm.");
     assertThat(codes(new Change.CountMade("front.right", "side", "side", Optional.of(0)))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE);
     assertThat(codes(new Change.CountMade("front.right", "side", "lace", Optional.of(9)))).containsExactly(FindingCode.SETTING_GONE);
   }

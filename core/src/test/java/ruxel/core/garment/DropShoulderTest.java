@@ -85,7 +85,7 @@ class DropShoulderTest {
   @Test
   void saysWhatFollowsFromAnAnswer() {
     Construct construct = construct(Wardrobe.cardigan());
-    Wording cm = new Wording(Wording.Unit.CM, ruxel.core.measure.Terms.US);
+    Wording cm = Wording.USUAL;
     assertThat(construct.consequences())
         .extracting(c -> c.answer() + ": " + c.sentence(cm))
         .contains(
@@ -142,7 +142,7 @@ class DropShoulderTest {
     Wardrobe.number(answers, "neckCentre", 7);
     Finding finding = Layout.of(Wardrobe.garment(answers)).findings().get(0);
     assertThat(finding.code()).isEqualTo(FindingCode.NECK_LOPSIDED);
-    assertThat(finding.remedy(new Wording(Wording.Unit.CM, ruxel.core.measure.Terms.US))).isEqualTo("Leave 6 or 8 at the centre.");
+    assertThat(finding.remedy(Wording.USUAL)).isEqualTo("Leave 6 or 8 at the centre.");
   }
 
   static IntStream seeds() {

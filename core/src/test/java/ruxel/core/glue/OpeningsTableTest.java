@@ -129,7 +129,7 @@ class OpeningsTableTest {
   private static GarmentPlan plan(List<Piece> pieces, List<Seam> seams, Construct construct) {
     Garment base = Wardrobe.pullover();
     Garment full =
-        new Garment("Full", base.unit(), base.terms(), Optional.empty(), pieces, seams, construct.openings(), Settings.NONE, HouseRules.USUAL);
+        new Garment("Full", base.unit(), base.terms(), base.hand(), Optional.empty(), pieces, seams, construct.openings(), Settings.NONE, HouseRules.USUAL);
     return ((Outcome.Good<GarmentPlan>) Planner.plan(full)).value();
   }
 

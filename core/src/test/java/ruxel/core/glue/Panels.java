@@ -53,7 +53,7 @@ public final class Panels {
 
   public static Garment garment(List<Piece> pieces, List<Seam> seams) {
     return new Garment(
-        "Panels", Wording.Unit.CM, Terms.US, Optional.empty(), pieces, seams, List.of(), Settings.NONE, new HouseRules(Map.of()));
+        "Panels", Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.empty(), pieces, seams, List.of(), Settings.NONE, new HouseRules(Map.of()));
   }
 
   public static GarmentPlan plan(List<Piece> pieces, List<Seam> seams) {

@@ -1,0 +1,26 @@
+package ruxel.app.garment;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+
+/** The made-up garments of a lantern parade in a harbour town, as garment files. */
+public enum DemoGarments {
+  CARDIGAN("lamplighters-cardigan.json"),
+  PULLOVER("tide-bell-pullover.json"),
+  JACKET("fog-horn-jacket.json");
+
+  private final String name;
+
+  DemoGarments(String name) {
+    this.name = name;
+  }
+
+  public byte[] file() {
+    try (InputStream in = DemoGarments.class.getResourceAsStream("/demo/" + name)) {
+      return in.readAllBytes();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

@@ -1,0 +1,91 @@
+package ruxel.app.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import ruxel.app.garment.History.Entry;
+import ruxel.app.garment.History.Kind;
+
+class HistoryTest {
+  private final List<Entry> versions = new ArrayList<>();
+
+  HistoryTest() {
+    add(Kind.CHANGE, Optional.empty());
+  }
+
+  @Test
+  void nothingWasDoneToANewGarment() {
+    assertThat(history().toUndo()).isEmpty();
+    assertThat(history().toRedo()).isEmpty();
+  }
+
+  @Test
+  void takesBackTheLastOneThatStandsAndDoesItAgain() {
+    change();
+    change();
+    assertThat(undone()).contains(3);
+    assertThat(undone()).contains(2);
+    assertThat(history().toUndo()).isEmpty();
+    assertThat(redone()).contains(2);
+    assertThat(history().toUndo().map(Entry::version)).contains(2);
+    assertThat(history().toRedo().map(Entry::version)).contains(3);
+  }
+
+  @Test
+  void aNewChangeForgetsWhatWasTakenBack() {
+    change();
+    undone();
+    change();
+    assertThat(history().toRedo()).isEmpty();
+    assertThat(history().standing()).extracting(Entry::version).containsExactly(4);
+  }
+
+  @Test
+  void whatStandsIsAlwaysAStackOfChanges() {
+    Random random = new Random(7);
+    List<Integer> standing = new ArrayList<>();
+    List<Integer> back = new ArrayList<>();
+    for (int i = 0; i < 300; i++) {
+      switch (random.nextInt(3)) {
+        case 0 -> {
+          standing.add(versions.size() + 1);
+          back.clear();
+          change();
+        }
+        case 1 -> undone().ifPresent(version -> back.add(standing.remove(standing.size() - 1)));
+        default -> redone().ifPresent(version -> standing.add(back.remove(back.size() - 1)));
+      }
+      assertThat(history().standing()).extracting(Entry::version).isEqualTo(standing);
+      assertThat(history().takenBack()).extracting(Entry::version).isEqualTo(back);
+    }
+  }
+
+  private void change() {
+    add(Kind.CHANGE, Optional.empty());
+  }
+
+  private Optional<Integer> undone() {
+    Optional<Integer> of = history().toUndo().map(Entry::version);
+    of.ifPresent(version -> add(Kind.UNDO, Optional.of(version)));
+    return of;
+  }
+
+  private Optional<Integer> redone() {
+    Optional<Integer> of = history().toRedo().map(Entry::version);
+    of.ifPresent(version -> add(Kind.REDO, Optional.of(version)));
+    return of;
+  }
+
+  private History history() {
+    return History.of(versions);
+  }
+
+  private void add(Kind kind, Optional<Integer> of) {
+    versions.add(new Entry(versions.size() + 1, kind, of, "", OffsetDateTime.MIN));
+  }
+}

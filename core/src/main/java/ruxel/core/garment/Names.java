@@ -1,0 +1,59 @@
+package ruxel.core.garment;
+
+import java.util.Locale;
+import java.util.Optional;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Seam;
+
+/** What the parts of a garment are called in the labels of its history; an unknown id stands for itself. */
+public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Wording wording) {
+  public static Names of(Garment garment) {
+    Optional<Construct> construct =
+        Layout.of(garment) instanceof ruxel.core.finding.Outcome.Good<Layout> good
+            ? Optional.of(good.value().construct())
+            : Optional.empty();
+    return new Names(garment.recipe(), construct, garment.wording());
+  }
+
+  String piece(String id) {
+    return pieceOf(id).map(piece -> the(piece.name())).orElse(id);
+  }
+
+  String edge(String piece, String edge) {
+    return pieceOf(piece).flatMap(found -> found.edge(edge)).map(found -> the(found.name())).orElse(edge);
+  }
+
+  String seam(String id) {
+    return seamOf(id).map(seam -> the(seam.name())).orElse(id);
+  }
+
+  String anchor(String seam, String id) {
+    return seamOf(seam).flatMap(found -> found.anchor(id)).map(anchor -> the(anchor.name())).orElse(id);
+  }
+
+  String method(String id) {
+    return Method.of(id).map(method -> method.title(wording).toLowerCase(Locale.ROOT)).orElse(id);
+  }
+
+  String question(String key) {
+    return recipe
+        .flatMap(r -> Templates.of(r.construction()))
+        .flatMap(template -> template.questions().stream().filter(q -> q.key().equals(key)).findFirst())
+        .map(Question::label)
+        .orElse(key);
+  }
+
+  private Optional<Piece> pieceOf(String id) {
+    return construct.flatMap(c -> c.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst());
+  }
+
+  private Optional<Seam> seamOf(String id) {
+    return construct.flatMap(c -> c.seams().stream().filter(seam -> seam.id().equals(id)).findFirst());
+  }
+
+  private static String the(String name) {
+    return "the " + name.toLowerCase(Locale.ROOT);
+  }
+}

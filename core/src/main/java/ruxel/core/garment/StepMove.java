@@ -1,0 +1,73 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.glue.Contiguity;
+import ruxel.core.glue.GluedSeam;
+import ruxel.core.glue.Gluing;
+import ruxel.core.glue.Meetings;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.order.Order;
+import ruxel.core.order.Step;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+
+/** Moves a step of the order, or says which must stands against it (handbook 13). */
+final class StepMove {
+  private StepMove() {}
+
+  /** All seams in their new order. */
+  static Outcome<List<String>> of(Garment garment, Construct construct, String moved, Optional<String> before) {
+    Order order = order(garment, construct);
+    List<String> seams = new ArrayList<>(order.steps().stream().map(Step::seam).toList());
+    for (String named : before.map(other -> List.of(moved, other)).orElse(List.of(moved))) {
+      if (!seams.contains(named)) {
+        return Outcome.refused(Change.unknownSeam(named, construct.seams()));
+      }
+    }
+    if (before.filter(moved::equals).isPresent()) {
+      return Outcome.of(seams);
+    }
+    seams.remove(moved);
+    seams.add(before.map(seams::indexOf).orElse(seams.size()), moved);
+    List<Finding> findings = new ArrayList<>();
+    for (Step step : order.steps()) {
+      for (String first : step.after()) {
+        if (seams.indexOf(first) > seams.indexOf(step.seam())) {
+          findings.add(forbidden(step, first, construct));
+        }
+      }
+    }
+    return findings.isEmpty() ? Outcome.of(List.copyOf(seams)) : Outcome.refused(findings);
+  }
+
+  private static Order order(Garment garment, Construct construct) {
+    List<ResolvedSeam> seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
+    List<GluedSeam> glued = seams.stream().map(seam -> Meetings.of(SeamMatch.of(seam, garment.rules()))).toList();
+    Gluing gluing = Gluing.of(construct.pieces(), glued);
+    return Order.of(seams, Contiguity.of(gluing, seams), garment.settings().order());
+  }
+
+  private static Finding forbidden(Step step, String first, Construct construct) {
+    String why =
+        step.reasons().stream()
+            .filter(reason -> reason.code().isMust() && reason.seams().contains(first))
+            .map(reason -> reason.sentence(id -> name(id, construct)))
+            .findFirst()
+            .orElse("");
+    return Finding.of(
+        FindingCode.STEP_FORBIDDEN, Where.seam(step.seam()),
+        Fact.text("seam", name(step.seam(), construct)), Fact.text("first", name(first, construct)), Fact.text("why", why));
+  }
+
+  private static String name(String id, Construct construct) {
+    return construct.seams().stream().filter(seam -> seam.id().equals(id)).map(Seam::name).findFirst().orElse(id).toLowerCase(java.util.Locale.ROOT);
+  }
+}
