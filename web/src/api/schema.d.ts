@@ -196,6 +196,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/state": {
         parameters: {
             query?: never;
@@ -205,6 +237,22 @@ export interface paths {
         };
         get?: never;
         put: operations["setState"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{id}/table.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -222,6 +270,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pedal/presses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["press"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pedal/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listen"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -296,6 +376,15 @@ export interface components {
             movable: boolean;
             name: string;
         };
+        AssemblySheet: {
+            about: string;
+            care: string[];
+            look: string[];
+            openings: string[];
+            pieces: components["schemas"]["PieceRow"][];
+            steps: components["schemas"]["StepBlock"][];
+            title: string;
+        };
         Assumed: {
             answer: string;
             value: string;
@@ -310,9 +399,11 @@ export interface components {
         BenchPlan: {
             cautions: string[];
             check: string;
+            fromRight: boolean;
             hold: string;
             joints: components["schemas"]["BenchJoint"][];
             plan: components["schemas"]["SeamPlan"];
+            prompts: components["schemas"]["Prompt"][];
             seam: string;
             start: string;
             title: string;
@@ -485,6 +576,10 @@ export interface components {
             turned: string[];
             twist: string[];
         };
+        Heard: {
+            /** Format: int32 */
+            benches: number;
+        };
         HistoryEntry: {
             label: string;
             /** Format: date-time */
@@ -508,6 +603,7 @@ export interface components {
             /** @enum {string} */
             from: "START" | "END";
             groups: number[][];
+            heading: string;
             /** Format: int32 */
             most: number;
             noEaseA: number[];
@@ -528,6 +624,8 @@ export interface components {
             nextSeq: number;
             /** Format: int32 */
             position: number;
+            /** Format: double */
+            secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
         };
@@ -538,6 +636,13 @@ export interface components {
             dyMm: number;
             /** Format: int32 */
             quarterTurns: number;
+        };
+        Marker: {
+            name: string;
+            /** Format: int32 */
+            number: number;
+            placeA: string;
+            placeB: string;
         };
         MethodFacts: {
             allowed: boolean;
@@ -622,6 +727,10 @@ export interface components {
             part: "BACK" | "FRONT" | "SLEEVE" | "OTHER";
             placement: components["schemas"]["Placement"];
         };
+        PieceRow: {
+            edges: string[];
+            name: string;
+        };
         Placement: {
             piece: string;
             /** Format: int32 */
@@ -630,6 +739,10 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
+        };
+        Press: {
+            /** @enum {string} */
+            treadle: "FORWARD" | "BACK";
         };
         Preview: {
             findings: components["schemas"]["FindingView"][];
@@ -650,6 +763,14 @@ export interface components {
             baseVersion: number;
             changes: components["schemas"]["ChangeRequest"][];
             want?: string[];
+        };
+        Prompt: {
+            expected: string;
+            /** Format: int32 */
+            joint: number;
+            /** @enum {string} */
+            kind: "TUG" | "MARKER";
+            words: string;
         };
         Question: {
             choices: components["schemas"]["Choice"][];
@@ -710,6 +831,10 @@ export interface components {
             /** @enum {string} */
             weight: "MUST" | "EASIER" | "YOURS" | "WARNING";
         };
+        Rhythm: {
+            heading: string;
+            words: string;
+        };
         RhythmView: {
             /** @enum {string} */
             form: "R0" | "R1";
@@ -766,6 +891,7 @@ export interface components {
             anchors: components["schemas"]["AnchorPlan"][];
             b: components["schemas"]["SidePlan"];
             checkpoints: components["schemas"]["CheckpointPlan"][];
+            counts: string;
             direction: string;
             ease?: components["schemas"]["EaseView"];
             id: string;
@@ -809,9 +935,26 @@ export interface components {
             places: number;
             rails: components["schemas"]["Rail"][];
         };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
         StateChange: {
             /** @enum {string} */
             state: "OPEN" | "ARCHIVED" | "DELETED";
+        };
+        StepBlock: {
+            closing: string[];
+            counts: string;
+            direction: string;
+            ease: string;
+            markers: components["schemas"]["Marker"][];
+            method: string;
+            /** Format: int32 */
+            number: number;
+            rhythms: components["schemas"]["Rhythm"][];
+            title: string;
+            yarn: string;
         };
         StepPlan: {
             after: string[];
@@ -846,6 +989,8 @@ export interface components {
             seam: string;
         };
         View: {
+            /** Format: double */
+            breakMinutes: number;
             /** Format: uuid */
             garment: string;
             garmentName: string;
@@ -861,6 +1006,8 @@ export interface components {
             /** Format: int32 */
             position: number;
             seam: string;
+            /** Format: double */
+            secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
         };
@@ -1187,6 +1334,50 @@ export interface operations {
             };
         };
     };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssemblySheet"];
+                };
+            };
+        };
+    };
+    sheetPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     setState: {
         parameters: {
             query?: never;
@@ -1208,6 +1399,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
             };
         };
     };
@@ -1235,6 +1448,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Opened"];
+                };
+            };
+        };
+    };
+    press: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Press"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heard"];
+                };
+            };
+        };
+    };
+    listen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };

@@ -27,14 +27,16 @@ class FloorsTest {
           .layer("garment").definedBy("ruxel.core.garment")
           .layer("plan").definedBy("ruxel.core.plan")
           .layer("bench").definedBy("ruxel.core.bench")
+          .layer("sheet").definedBy("ruxel.core.sheet")
+          .whereLayer("sheet").mayNotBeAccessedByAnyLayer()
           .whereLayer("bench").mayNotBeAccessedByAnyLayer()
-          .whereLayer("plan").mayOnlyBeAccessedByLayers("bench")
+          .whereLayer("plan").mayOnlyBeAccessedByLayers("bench", "sheet")
           .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "garment", "plan")
-          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "bench")
+          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "bench", "sheet")
           .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "bench");
 
   @ArchTest

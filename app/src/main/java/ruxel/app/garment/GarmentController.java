@@ -25,6 +25,9 @@ import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
 import ruxel.core.garment.Templates;
+import ruxel.core.sheet.AssemblySheet;
+import ruxel.files.GarmentSvg;
+import ruxel.files.SheetPdf;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 
@@ -130,6 +133,25 @@ class GarmentController {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"garment.ruxel.json\"")
         .body(garments.file(id));
+  }
+
+  @GetMapping("/garments/{id}/sheet")
+  AssemblySheet sheet(@PathVariable UUID id) {
+    return AssemblySheet.of(garments.plan(id));
+  }
+
+  @GetMapping(path = "/garments/{id}/sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheetPdf(@PathVariable UUID id) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"assembly-sheet.pdf\"")
+        .body(SheetPdf.of(garments.plan(id)));
+  }
+
+  @GetMapping(path = "/garments/{id}/table.svg", produces = "image/svg+xml")
+  ResponseEntity<String> picture(@PathVariable UUID id) {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"garment.svg\"")
+        .body(GarmentSvg.of(garments.plan(id)));
   }
 
   @PostMapping("/garments/{id}/changes")

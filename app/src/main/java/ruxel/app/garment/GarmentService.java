@@ -53,6 +53,10 @@ public class GarmentService {
     return GarmentFiles.write(reader.versioned(id).garment());
   }
 
+  public GarmentPlan plan(UUID id) {
+    return GarmentReader.plan(reader.versioned(id).garment());
+  }
+
   public UUID create(String name, String construction, Answers answers) {
     Garment unnamed = Garment.of("", new Recipe(construction, answers));
     return insert(Problems.valueOf(new Change.Renamed(name).apply(unnamed), Wording.USUAL), "Laid out");

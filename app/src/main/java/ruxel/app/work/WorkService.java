@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,12 +13,14 @@ import ruxel.app.garment.GarmentReader;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
+import ruxel.core.bench.Pace;
 import ruxel.core.bench.Work;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,10 +40,12 @@ public class WorkService {
       int position,
       Work.State state,
       int nextSeq,
-      Optional<String> note) {}
+      Optional<String> note,
+      Optional<Double> secondsPerJoint,
+      double breakMinutes) {}
 
-  /** Where the maker is, after events were kept. */
-  public record Kept(int position, Work.State state, int nextSeq) {}
+  /** Where the maker is, after events were kept, and how fast. */
+  public record Kept(int position, Work.State state, int nextSeq, Optional<Double> secondsPerJoint) {}
 
   /** An event as a client sends it. */
   public record Sent(int seq, Work.Kind kind, int joint, Optional<String> note) {
@@ -107,7 +112,8 @@ public class WorkService {
     boolean changed = Directions.of(today.garment(), row.seam()).filter(plan::equals).isEmpty();
     return new View(
         id, row.garment(), today.garment().name(), row.seam(), row.garmentVersion(), changed, plan,
-        work.position(), work.state(), work.nextSeq(), work.note());
+        work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
+        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES));
   }
 
   /**
@@ -133,7 +139,7 @@ public class WorkService {
       store.append(id, event, client);
       work = work.after(event);
     }
-    return new Kept(work.position(), work.state(), work.nextSeq());
+    return new Kept(work.position(), work.state(), work.nextSeq(), pace(id));
   }
 
   private static Optional<String> refusal(Work work, Work.Event event, int joints) {
@@ -150,6 +156,11 @@ public class WorkService {
 
   private static void refuse(String why, Work work) {
     throw new Problems.WrongEvent(why, work.position(), work.nextSeq());
+  }
+
+  private Optional<Double> pace(UUID id) {
+    OptionalDouble pace = Pace.secondsPerJoint(store.jointTimes(id));
+    return pace.isPresent() ? Optional.of(pace.getAsDouble()) : Optional.empty();
   }
 
   private BenchPlan plan(WorkStore.Row row) {

@@ -96,6 +96,20 @@ public class WorkStore {
     return byWork;
   }
 
+  /** When each joint of a work was made, ms since the epoch, in order. */
+  public List<Long> jointTimes(UUID work) {
+    return jdbc.sql(
+            """
+            SELECT (extract(epoch FROM at) * 1000)::bigint
+            FROM work_event
+            WHERE work_id = :work AND kind = 'JOINT'
+            ORDER BY seq
+            """)
+        .param("work", work)
+        .query(Long.class)
+        .list();
+  }
+
   private static Work.Event event(ResultSet rs) throws SQLException {
     return new Work.Event(
         rs.getInt("seq"), Work.Kind.valueOf(rs.getString("kind")), rs.getInt("joint"), rs.getString("note"));

@@ -5,18 +5,34 @@ import ruxel.core.plan.SeamPlan;
 
 /**
  * A step as it is taken to the bench (handbook 14): the frozen seam plan and every joint in words. Joint
- * k is the k-th element, counted from 0.
+ * k is the k-th element, counted from 0. {@code fromRight} says at which hand
+ * the start lies when the pieces are held as told, for this maker's hand.
  */
 public record BenchPlan(
     String seam,
     String title,
     String hold,
     String start,
+    boolean fromRight,
     String check,
     List<String> cautions,
+    List<Prompt> prompts,
     SeamPlan plan,
     List<BenchJoint> joints) {
+  /**
+   * A moment to stop, after {@code joint} joints: what to do, and the expected oddity that is no fault (handbook
+   * 14).
+   */
+  public record Prompt(int joint, Kind kind, String words, String expected) {
+    /** Pull the yarn straight, or look whether a marker lies where it should. */
+    public enum Kind {
+      TUG,
+      MARKER
+    }
+  }
+
   public BenchPlan {
+    prompts = List.copyOf(prompts);
     cautions = List.copyOf(cautions);
     joints = List.copyOf(joints);
   }

@@ -48,19 +48,25 @@ public final class Directions {
 
   private BenchPlan bench(SeamPlan plan, Wording wording) {
     Optional<Method> method = plan.method().flatMap(Method::of);
+    // Right sides together shows the wrong side, so the picture of the right side is turned round.
+    boolean wrongSide = method.map(chosen -> chosen.held().startsWith("right sides together")).orElse(false);
+    boolean fromRight = wrongSide != (wording.hand() == Wording.Hand.LEFT);
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     return new BenchPlan(
         plan.id(), plan.title(),
         method.map(chosen -> chosen.title(wording) + ": " + chosen.held() + ".").orElse("Choose a joining method at the seam."),
-        start(plan),
+        start(plan, fromRight),
+        fromRight,
         needle ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.",
         List.of(needle ? "Count needles and clips in and out." : "Count clips and markers in and out."),
+        new Prompts(plan, match.joints().size(), needle).all(),
         plan, joints());
   }
 
-  private String start(SeamPlan plan) {
+  private String start(SeamPlan plan, boolean fromRight) {
     Joint first = match.joints().get(0);
-    return "Start with %s and %s. %s".formatted(name(first, true), name(first, false), plan.direction());
+    return "Start at your %s with %s and %s. %s"
+        .formatted(fromRight ? "right" : "left", name(first, true), name(first, false), plan.direction());
   }
 
   private List<BenchPlan.BenchJoint> joints() {

@@ -16,4 +16,9 @@ public record PlacedAnchor(String id, String name, int a, int b) {
   public boolean joins() {
     return placeOnA() || placeOnB();
   }
+
+  /** The name as it stands in a sentence: the shoulder seam. */
+  public String theName() {
+    return name.startsWith("the ") ? name : "the " + name;
+  }
 }

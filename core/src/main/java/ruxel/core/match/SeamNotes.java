@@ -48,14 +48,10 @@ final class SeamNotes {
     if (allRows && rowsA != rowsB) {
       note(
           FindingCode.ROWS_DIFFER,
-          Fact.text("start", theName(interval.start())), Fact.text("end", theName(interval.end())),
+          Fact.text("start", interval.start().theName()), Fact.text("end", interval.end().theName()),
           Fact.count("a", rowsA), Fact.count("b", rowsB),
           Fact.difference("gap", Math.abs(interval.lengthA(a) - interval.lengthB(b))));
     }
-  }
-
-  private static String theName(PlacedAnchor anchor) {
-    return anchor.name().startsWith("the ") ? anchor.name() : "the " + anchor.name();
   }
 
   private static boolean isRow(Place place) {

@@ -21,6 +21,7 @@ public record SeamPlan(
     String name,
     String title,
     String direction,
+    String counts,
     SeamRole role,
     boolean planned,
     boolean look,
@@ -74,6 +75,7 @@ public record SeamPlan(
 
   /** One interval as an outside check needs it (model 9). Groups are [p, q, times]. */
   public record IntervalView(
+      String heading,
       String start,
       String end,
       From from,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.match.Checkpoint;
@@ -60,13 +61,18 @@ final class SeamPlans {
 
   private SeamPlan plan() {
     return new SeamPlan(
-        seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), seam.role(), match.isPlanned(), look,
+        seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), counts(match.a()) + " on " + counts(match.b()), seam.role(), match.isPlanned(), look,
         side(match.a(), seam.a().name(), namesA),
         side(match.b(), seam.b().name(), namesB),
         anchors(), intervals(), match.joints().size(), checkpoints(),
         match.ease().map(this::easeView),
         seam.method(),
         methods());
+  }
+
+  /** Stitches or rows of each span as makers say them: 14 + 14. */
+  private static String counts(SideLayout side) {
+    return side.spans().stream().map(span -> Integer.toString(span.units())).collect(Collectors.joining(" + "));
   }
 
   private static SidePlan side(SideLayout side, String name, PlaceNames names) {
@@ -118,6 +124,7 @@ final class SeamPlans {
     Stretch b = interval.stretchB(match.b());
     double longer = Math.max(a.length(), b.length());
     return new IntervalView(
+        SeamWords.heading(interval, plan),
         interval.start().id(), interval.end().id(), plan.from(),
         interval.aFromInclusive(), interval.aToExclusive(), interval.bFromInclusive(), interval.bToExclusive(),
         Arrays.stream(a.middles()).boxed().toList(), Arrays.stream(b.middles()).boxed().toList(),

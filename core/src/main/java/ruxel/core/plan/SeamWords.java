@@ -2,6 +2,9 @@ package ruxel.core.plan;
 
 import java.util.Locale;
 import ruxel.core.match.Ease;
+import ruxel.core.match.From;
+import ruxel.core.match.Interval;
+import ruxel.core.match.IntervalPlan;
 import ruxel.core.measure.Wording;
 import ruxel.core.seam.Seam;
 
@@ -24,6 +27,14 @@ final class SeamWords {
       case SIDE_SLEEVE -> "From the hem to the underarm, then on to the cuff.";
       default -> "From one end to the other.";
     };
+  }
+
+  /** "From the start to the shoulder seam, 25 on 14", with the end it is told from where that matters. */
+  static String heading(Interval interval, IntervalPlan plan) {
+    String words =
+        "From %s to %s, %d on %d"
+            .formatted(interval.start().theName(), interval.end().theName(), interval.placesA(), interval.placesB());
+    return plan.from() == From.END && plan.most() > 1 ? words + ", told from its end" : words;
   }
 
   static String ease(Ease ease, String nameA, String nameB, Wording wording) {

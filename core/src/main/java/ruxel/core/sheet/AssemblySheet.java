@@ -1,0 +1,103 @@
+package ruxel.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.SeamPlan;
+
+/**
+ * The assembly sheet: everything a maker needs on paper, in words, with boxes to tick (handbook 17). Whoever
+ * prints it, on screen or as PDF, only lays these words out.
+ */
+public record AssemblySheet(
+    String title, String about, List<PieceRow> pieces, List<StepBlock> steps, List<String> openings, List<String> look, List<String> care) {
+  public AssemblySheet {
+    pieces = List.copyOf(pieces);
+    steps = List.copyOf(steps);
+    openings = List.copyOf(openings);
+    look = List.copyOf(look);
+    care = List.copyOf(care);
+  }
+
+  /** A piece to tick off, with the counts of its edges. */
+  public record PieceRow(String name, List<String> edges) {}
+
+  /** A seam to tick off: how it is joined, where each stitch goes, and its markers. */
+  public record StepBlock(
+      int number,
+      String title,
+      String counts,
+      String direction,
+      String method,
+      String yarn,
+      String ease,
+      List<Rhythm> rhythms,
+      List<Marker> markers,
+      List<String> closing) {}
+
+  /** One stretch between two anchors. */
+  public record Rhythm(String heading, String words) {}
+
+  /** A marker to tick off: its place on both sides. */
+  public record Marker(int number, String name, String placeA, String placeB) {}
+
+  public static AssemblySheet of(GarmentPlan plan) {
+    Wording wording = new Wording(plan.unit(), plan.terms(), plan.hand());
+    return new AssemblySheet(
+        plan.name(),
+        about(plan),
+        plan.pieces().stream().map(piece -> piece(piece, wording)).toList(),
+        plan.steps().stream().map(step -> step(plan, step, wording)).toList(),
+        plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),
+        plan.findings().stream().map(finding -> finding.sentence() + " " + finding.remedy()).toList(),
+        List.of(
+            "Count needles, clips and markers in and out; for children's things use locking markers, no loose needles or pins.",
+            "Steam scalds and can flatten yarn for good: test it on a swatch, and never steam on a person.",
+            "Children's wear: no cords, and no small parts a small child could pull off; local rules decide."));
+  }
+
+  private static String about(GarmentPlan plan) {
+    return "%d pieces, %d seams. %s terms, %s-handed. Right sides are marked before anything is joined."
+        .formatted(
+            plan.pieces().size(), plan.steps().size(), plan.terms() == Terms.US ? "US" : "UK",
+            plan.hand() == Wording.Hand.RIGHT ? "right" : "left");
+  }
+
+  private static PieceRow piece(PiecePlan piece, Wording wording) {
+    List<String> edges = new ArrayList<>();
+    for (PiecePlan.EdgePlan edge : piece.edges()) {
+      String counts =
+          edge.runs().stream().map(run -> run.count() + " " + unitWords(run.kind(), run.count())).collect(Collectors.joining(" + "));
+      edges.add("%s: %s, %s".formatted(edge.name(), counts, wording.length(edge.lengthMm())));
+    }
+    return new PieceRow(piece.name(), List.copyOf(edges));
+  }
+
+  private static String unitWords(UnitKind kind, int count) {
+    return count == 1 ? PlaceNames.word(kind) : PlaceNames.words(kind);
+  }
+
+  private static StepBlock step(GarmentPlan plan, GarmentPlan.StepPlan step, Wording wording) {
+    SeamPlan seam = plan.seams().stream().filter(s -> s.id().equals(step.seam())).findFirst().orElseThrow();
+    Optional<SeamPlan.MethodFacts> method = seam.methods().stream().filter(m -> seam.method().filter(m.id()::equals).isPresent()).findFirst();
+    return new StepBlock(
+        step.number(), step.title(), "%s on %s: %s, %d joints".formatted(seam.a().name(), seam.b().name().toLowerCase(java.util.Locale.ROOT), seam.counts(), seam.joints()),
+        step.direction(),
+        method.map(m -> "%s, %s".formatted(m.title(), m.held())).orElse("Joining method still to be chosen"),
+        method.map(m -> "about %s".formatted(wording.length(m.yarnMm()))).orElse(""),
+        seam.ease().map(SeamPlan.EaseView::words).orElse("This seam cannot be planned yet."),
+        seam.intervals().stream().map(i -> new Rhythm(i.heading(), i.words())).toList(),
+        seam.checkpoints().stream()
+            .filter(c -> c.joint() > 0)
+            .map(c -> new Marker(c.number(), c.name(), c.nameA(), c.nameB()))
+            .toList(),
+        step.closing());
+  }
+}

@@ -1,0 +1,57 @@
+package ruxel.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+
+class PromptsTest {
+  private final Garment cardigan = Wardrobe.cardigan();
+
+  @Test
+  void everyInnerMarkerIsAMomentToLook() {
+    BenchPlan bench = bench(cardigan, "armhole.left");
+    assertThat(bench.prompts())
+        .filteredOn(prompt -> prompt.kind() == Prompt.Kind.MARKER)
+        .extracting(Prompt::joint)
+        .containsExactly(7, 14, 21, 26, 30, 37, 44);
+    assertThat(bench.prompts().get(0).words())
+        .isEqualTo("Marker 1: stitch 7 should lie at left front row end 4. If not, the slip is in the 7 before it.");
+    assertThat(bench.prompts().get(0).expected()).isEqualTo("The sleeve top looks a little full; that is the ease, and it is right.");
+  }
+
+  @Test
+  void aNeedleSeamIsTuggedEveryFewStitchesAwayFromMarkers() {
+    List<Prompt> tugs = bench(cardigan, "side.left").prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).toList();
+    assertThat(tugs).isNotEmpty().allSatisfy(tug -> assertThat(tug.expected()).isEqualTo("Gaps show now; they close when you tug."));
+    assertThat(bench(cardigan, "shoulder.left").prompts()).noneMatch(prompt -> prompt.kind() == Prompt.Kind.TUG);
+  }
+
+  @Test
+  void theStartLiesAtTheHandThatFits() {
+    assertThat(bench(cardigan, "shoulder.left").fromRight()).as("right sides together, right-handed").isTrue();
+    assertThat(bench(cardigan, "armhole.left").fromRight()).as("flat, right sides up, right-handed").isFalse();
+    Garment left = good(new Change.Reworded(new Wording(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT)).apply(cardigan));
+    assertThat(bench(left, "shoulder.left").fromRight()).isFalse();
+    assertThat(bench(left, "armhole.left").fromRight()).isTrue();
+    assertThat(bench(left, "shoulder.left").start()).startsWith("Start at your left with stitch 1");
+    assertThat(bench(left, "armhole.left").joints()).as("counts are never mirrored").isEqualTo(bench(cardigan, "armhole.left").joints());
+  }
+
+  private static BenchPlan bench(Garment garment, String seam) {
+    Optional<BenchPlan> plan = Directions.of(garment, seam);
+    return plan.orElseThrow();
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+}

@@ -1,0 +1,33 @@
+package ruxel.core.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import ruxel.core.garment.Wardrobe;
+
+class AssemblySheetTest {
+  private final AssemblySheet sheet = AssemblySheet.of(Wardrobe.plan(Wardrobe.cardigan()));
+
+  @Test
+  void tellsEachSeamInOrderWithItsRhythmAndMarkers() {
+    assertThat(sheet.steps()).extracting(AssemblySheet.StepBlock::number).containsExactly(1, 2, 3, 4, 5, 6);
+    AssemblySheet.StepBlock armhole = sheet.steps().get(2);
+    assertThat(armhole.title()).isEqualTo("Set in the left sleeve");
+    assertThat(armhole.counts()).isEqualTo("Sleeve top on front and back armhole: 51 on 14 + 14, 51 joints");
+    assertThat(armhole.rhythms())
+        .extracting(AssemblySheet.Rhythm::heading)
+        .containsExactly("From the start to the shoulder seam, 25 on 14", "From the shoulder seam to the end, 25 on 14, told from its end");
+    assertThat(armhole.rhythms().get(0).words())
+        .isEqualTo("Two into one 3 times, then one to one; all that 3 times; then two into one twice");
+    assertThat(armhole.markers()).hasSize(7);
+    assertThat(armhole.yarn()).isEqualTo("about 117.5 cm");
+  }
+
+  @Test
+  void tellsPiecesAndOpenings() {
+    assertThat(sheet.pieces()).extracting(AssemblySheet.PieceRow::name).containsExactly("Back", "Left front", "Right front", "Left sleeve", "Right sleeve");
+    assertThat(sheet.pieces().get(0).edges().get(0)).isEqualTo("hem: 66 foundation loops, 47.1 cm");
+    assertThat(sheet.openings()).hasSize(3).contains("Left cuff: 25 cm");
+    assertThat(sheet.care()).anySatisfy(words -> assertThat(words).contains("Steam scalds"));
+  }
+}
