@@ -1,11 +1,13 @@
 import { Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { NewGarment } from './make/NewGarment';
+import { ChangeNumbers } from './make/ChangeNumbers';
 import { OrderView } from './order/OrderView';
 import { PiecesView } from './pieces/PiecesView';
 import { SeamView } from './seam/SeamView';
 import { GarmentPage } from './shell/GarmentPage';
 import { NotFound } from './shell/Messages';
+import { SheetView } from './sheet/SheetView';
 import { Shelf } from './shelf/Shelf';
 import { TableView } from './table/TableView';
 
@@ -19,7 +21,9 @@ export function App() {
         <Route path="pieces" element={<PiecesView />} />
         <Route path="seam" element={<SeamView />} />
         <Route path="seam/:seam" element={<SeamView />} />
+        <Route path="numbers" element={<ChangeNumbers />} />
         <Route path="order" element={<OrderView />} />
+        <Route path="sheet" element={<SheetView />} />
       </Route>
       <Route path="/garments/:id/bench/:seam" element={<Bench />} />
       <Route path="*" element={<NotFound />} />

@@ -7,10 +7,13 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
+import { followSystem } from './shell/theme';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
 });
+
+followSystem();
 
 createRoot(document.getElementById('root')!).render(
   <QueryClientProvider client={queries}>

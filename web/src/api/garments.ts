@@ -35,15 +35,60 @@ export function importFile(text: string) {
   );
 }
 
-export function setShelfState(id: string, state: 'OPEN' | 'DELETED') {
+export const archiveQuery = queryOptions({
+  queryKey: ['archive'],
+  queryFn: () => dataOf(api.GET('/api/garments', { params: { query: { state: 'ARCHIVED' } } })),
+});
+
+export function historyQuery(id: string, version: number) {
+  return queryOptions({
+    queryKey: ['history', id, version],
+    queryFn: () => dataOf(api.GET('/api/garments/{id}/history', { params: { path: { id } } })),
+  });
+}
+
+export function sheetQuery(id: string, version: number) {
+  return queryOptions({
+    queryKey: ['sheet', id, version],
+    queryFn: () => dataOf(api.GET('/api/garments/{id}/sheet', { params: { path: { id } } })),
+  });
+}
+
+export function createSample() {
+  return dataOf(api.POST('/api/garments/sample', { body: {} }));
+}
+
+/** A new garment like this one at a version, with changes made to it. */
+export function copyGarment(id: string, version?: number, changes: Change[] = []) {
+  return dataOf(
+    api.POST('/api/garments/{id}/copy', {
+      params: { path: { id } },
+      body: { ...(version === undefined ? {} : { version }), changes },
+    }),
+  );
+}
+
+export function takeStep(id: string, way: 'undo' | 'redo', version: number) {
+  const init = {
+    params: { path: { id }, header: { 'If-Match': `"${version}"` } },
+    body: {},
+  };
+  return dataOf(
+    way === 'undo' ? api.POST('/api/garments/{id}/undo', init) : api.POST('/api/garments/{id}/redo', init),
+  );
+}
+
+export type ShelfState = 'OPEN' | 'ARCHIVED' | 'DELETED';
+
+export function setShelfState(id: string, state: ShelfState) {
   return dataOf(api.PUT('/api/garments/{id}/state', { params: { path: { id } }, body: { state } }));
 }
 
-export function sendChanges(id: string, version: number, changes: Change[]) {
+export function sendChanges(id: string, version: number, changes: Change[], key: string) {
   return dataOf(
     api.POST('/api/garments/{id}/changes', {
       params: { path: { id }, header: { 'If-Match': `"${version}"` } },
-      body: { changes },
+      body: { changes, key },
     }),
   );
 }

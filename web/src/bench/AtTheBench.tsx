@@ -5,8 +5,12 @@ import { useNavigate } from 'react-router';
 import { garmentQuery, shelfQuery } from '../api/garments';
 import type { Opened, WorkView } from '../api/types';
 import { BenchWindow } from './BenchWindow';
+import { FinishForm, Joined } from './Endings';
 import { JointRail } from './JointRail';
+import { promptAt, spokenAt, timeLeft } from './moments';
 import { Outbox } from './outbox';
+import { useBreak, useFullScreen, useSpoken, useWakeLock } from './useComforts';
+import { usePedal } from './usePedal';
 
 interface Props {
   garment: Opened;
@@ -19,7 +23,7 @@ const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON', 'A', 'SUMMARY']
 
 export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
   const [outbox] = useState(() => new Outbox(work, onOvertaken));
-  const { place, unsent } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+  const { place, unsent, pace } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const { add } = outbox;
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -36,6 +40,15 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
 
   const forward = () => (isPaused ? add('RESUME') : isDone ? undefined : add('JOINT', position + 1));
   const back = () => position > 0 && add('BACK_TO', position - 1);
+
+  const rest = useBreak(position, work.breakMinutes);
+  const prompt = promptAt(work.plan, position);
+  const [spoken, setSpoken] = useState(false);
+  const [pedal, setPedal] = useState(false);
+  const fullScreen = useFullScreen();
+  useWakeLock();
+  useSpoken(spoken, spokenAt(work.plan, position));
+  usePedal(pedal, forward, () => void back());
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -83,11 +96,34 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
           {isDone ? all : position + 1}
         </span>
         <span className="bench-word">of {all}</span>
+        <span className="bench-pace">{timeLeft(all - position, pace)}</span>
         <span className="bench-kept">
           {unsent === 0 ? 'Kept to the joint' : `${unsent} not sent yet; kept in this browser`}
         </span>
       </section>
       <section className="bench-now">
+        <div className="bench-comforts" role="toolbar" aria-label="Comforts">
+          <button type="button" aria-pressed={pedal} onClick={() => setPedal(!pedal)}>
+            {pedal ? 'Listening to the pedal' : 'Use the pedal'}
+          </button>
+          <button type="button" aria-pressed={spoken} onClick={() => setSpoken(!spoken)}>
+            {spoken ? 'Speaking' : 'Speak'}
+          </button>
+          <button type="button" aria-pressed={fullScreen.on} onClick={fullScreen.toggle}>
+            Full screen
+          </button>
+          {pedal && (
+            <a href="/pedal.html" target="_blank" rel="noreferrer">
+              Open the pedal page
+            </a>
+          )}
+        </div>
+        {rest.due && (
+          <p className="bench-break" role="alert">
+            You have joined for {work.breakMinutes} minutes. Put it down, stretch your hands and look into the
+            distance. <Button onClick={rest.rested}>I had a break</Button>
+          </p>
+        )}
         {told && <p className="wrong">{told}</p>}
         {work.planChanged && (
           <p className="wrong">
@@ -95,7 +131,13 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
             finish and take it anew.
           </p>
         )}
-        <BenchWindow plan={plan} pieces={garment.plan.pieces} joints={joints} position={position} />
+        <BenchWindow
+          plan={plan}
+          pieces={garment.plan.pieces}
+          joints={joints}
+          position={position}
+          mirrored={work.plan.fromRight}
+        />
         <h1>
           {isPaused
             ? 'Resting. Your place is kept.'
@@ -115,13 +157,18 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
               {next ? `, to ${next.nameA}${next.name ? ` (${next.name})` : ''}` : ''}
             </p>
           </div>
-          <div>
-            <h2>Stop and look</h2>
-            <p>{work.plan.check}</p>
+          <div className={prompt ? 'bench-prompt' : ''} role="status">
+            <h2>{prompt ? 'Stop and look now' : 'While you join'}</h2>
+            <p>{prompt ? `${prompt.words} ${prompt.expected}` : work.plan.check}</p>
           </div>
         </div>
       </section>
-      <JointRail all={all} position={position} checkpoints={plan.checkpoints} />
+      <JointRail
+        all={all}
+        position={position}
+        checkpoints={plan.checkpoints}
+        mirrored={work.plan.fromRight}
+      />
       {isDone ? (
         <FinishForm onBack={back} onFinish={(note) => add('FINISH', 0, note)} />
       ) : (
@@ -152,62 +199,5 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
         </div>
       )}
     </div>
-  );
-}
-
-function FinishForm({ onBack, onFinish }: { onBack: () => void; onFinish: (note: string) => void }) {
-  const [note, setNote] = useState('');
-  return (
-    <form
-      className="bench-finish"
-      onSubmit={(event) => {
-        event.preventDefault();
-        onFinish(note);
-      }}
-    >
-      <Form.Label htmlFor="note">A note for later, if you like</Form.Label>
-      <Form.Control
-        id="note"
-        value={note}
-        maxLength={4000}
-        onChange={(event) => setNote(event.target.value)}
-      />
-      <Button type="submit" className="bench-main">
-        The seam is joined
-      </Button>
-      <Button variant="outline-dark" onClick={onBack}>
-        Back one
-      </Button>
-    </form>
-  );
-}
-
-interface JoinedProps {
-  garment: Opened;
-  work: WorkView;
-  unsent: number;
-  onUndo: () => void;
-  onLeave: () => void;
-}
-
-function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) {
-  const closing = garment.plan.steps.find((step) => step.seam === work.seam)?.closing ?? [];
-  return (
-    <section className="before-start">
-      <h1>Joined: {work.plan.plan.name.toLowerCase()}</h1>
-      <p>
-        {work.plan.joints.length} joints.{' '}
-        {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
-      </p>
-      {work.note && <p>Your note: {work.note}</p>}
-      {closing.map((words) => (
-        <p key={words}>{words}</p>
-      ))}
-      <p>{work.plan.cautions.join(' ')}</p>
-      <Button onClick={onLeave}>See it on the table</Button>{' '}
-      <Button variant="outline-dark" onClick={onUndo}>
-        I undid this seam
-      </Button>
-    </section>
   );
 }

@@ -1,7 +1,6 @@
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { Opened } from '../api/types';
-import { countsOf } from '../drawing/seamState';
 
 interface Props {
   garment: Opened;
@@ -28,7 +27,7 @@ export function BeforeStart({ garment, seamId, onTake }: Props) {
       <dl>
         <dt>What meets what</dt>
         <dd>
-          {seam.a.name}, on {seam.b.name.toLowerCase()}: {countsOf(seam)}, {seam.joints} joints.
+          {seam.a.name}, on {seam.b.name.toLowerCase()}: {seam.counts}, {seam.joints} joints.
         </dd>
         <dt>How</dt>
         <dd>{method ? `${method.title}: ${method.held}.` : 'Choose a joining method at the seam.'}</dd>
@@ -44,7 +43,7 @@ export function BeforeStart({ garment, seamId, onTake }: Props) {
       {first.length > 0 ? (
         <p className="waiting" role="alert">
           <strong>First join the {firstNames.join(' and the ')}:</strong>{' '}
-          {step.reasons.find((reason) => reason.must)?.sentence}
+          {step.reasons.find((reason) => reason.weight === 'MUST')?.sentence}
         </p>
       ) : (
         <Button size="lg" disabled={!seam.planned || !method} onClick={onTake}>

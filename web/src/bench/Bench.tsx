@@ -30,7 +30,7 @@ export function Bench() {
   };
   return (
     <>
-      <Header links={links}>
+      <Header links={links} view="bench">
         <span className="garment-name">
           {garment.data?.plan.name}
           {name && ` · ${name.toLowerCase()}`}

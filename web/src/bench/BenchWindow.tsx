@@ -13,6 +13,8 @@ interface Props {
   pieces: PiecePlan[];
   joints: BenchPlan['joints'];
   position: number;
+  /** Whether the start lies at the right hand. */
+  mirrored: boolean;
 }
 
 const HEIGHT = 318;
@@ -21,7 +23,7 @@ const A = { y: 82, height: 62 };
 const B = { y: 216, height: 56 };
 
 /** The few places round the joint in hand, large. */
-export function BenchWindow({ plan, pieces, position }: Props) {
+export function BenchWindow({ plan, pieces, position, mirrored }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const joints = useMemo(() => expand(plan), [plan]);
   const unitsA = useMemo(() => unitsOf(plan, plan.a, true, joints), [plan, joints]);
@@ -30,10 +32,13 @@ export function BenchWindow({ plan, pieces, position }: Props) {
   const finest = Math.min(...plan.a.rails.map((r) => r.placeMm), ...plan.b.rails.map((r) => r.placeMm));
   const scale = PLACE_PX / finest;
   const { a: midA, b: midB } = jointMm(plan, now);
-  const xA = (mm: number) => width / 2 + (mm - midA) * scale;
-  const xB = (mm: number) => width / 2 + (mm - midB) * scale;
-  const inView = (x: (mm: number) => number) => (unit: DrawnUnit) =>
-    x(unit.fromMm + unit.widthMm) > -20 && x(unit.fromMm) < width + 20;
+  const way = mirrored ? -scale : scale;
+  const xA = (mm: number) => width / 2 + (mm - midA) * way;
+  const xB = (mm: number) => width / 2 + (mm - midB) * way;
+  const inView = (x: (mm: number) => number) => (unit: DrawnUnit) => {
+    const middle = x(unit.fromMm + unit.widthMm / 2);
+    return Math.abs(middle - width / 2) < width / 2 + unit.widthMm * scale;
+  };
   const dyeA = shade(pieces.find((p) => p.id === railOf(plan.a, Math.max(0, now.a)).piece)!.cloth.colour);
   const dyeB = shade(pieces.find((p) => p.id === railOf(plan.b, Math.max(0, now.b)).piece)!.cloth.colour);
   const markers = new Set(plan.checkpoints.map((checkpoint) => checkpoint.joint - 1));
@@ -52,9 +57,14 @@ export function BenchWindow({ plan, pieces, position }: Props) {
           aria-label={`${plan.a.name} above, ${plan.b.name} below`}
         >
           <rect width={width} height={HEIGHT} fill="var(--mat)" />
-          <rect x={xA(0)} width={plan.a.lengthMm * scale} height={A.y + 12} fill={dyeA.base} />
           <rect
-            x={xB(0)}
+            x={Math.min(xA(0), xA(plan.a.lengthMm))}
+            width={plan.a.lengthMm * scale}
+            height={A.y + 12}
+            fill={dyeA.base}
+          />
+          <rect
+            x={Math.min(xB(0), xB(plan.b.lengthMm))}
             y={B.y + B.height - 8}
             width={plan.b.lengthMm * scale}
             height={HEIGHT}

@@ -7,13 +7,14 @@ interface Props {
   all: number;
   position: number;
   checkpoints: SeamPlan['checkpoints'];
+  mirrored: boolean;
 }
 
 /** The whole seam as one chain: done in madder, markers as rings. */
-export function JointRail({ all, position, checkpoints }: Props) {
+export function JointRail({ all, position, checkpoints, mirrored }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const step = (width - 2 * MARGIN) / Math.max(1, all);
-  const x = (joint: number) => MARGIN + joint * step;
+  const x = (joint: number) => (mirrored ? width - MARGIN - joint * step : MARGIN + joint * step);
   const r = Math.min(6, Math.max(1.4, step * 0.3));
   return (
     <div className="joint-rail">

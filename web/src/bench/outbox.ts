@@ -15,6 +15,8 @@ function clientName(): string {
 export interface BenchState {
   place: Place;
   unsent: number;
+  /** Seconds a joint takes, once enough are known. */
+  pace: number | undefined;
 }
 
 /**
@@ -35,7 +37,11 @@ export class Outbox {
   ) {
     const server: Place = { position: work.position, state: work.state, nextSeq: work.nextSeq };
     this.waiting = stillWaiting(server, this.stored());
-    this.state = { place: this.waiting.reduce(after, server), unsent: this.waiting.length };
+    this.state = {
+      place: this.waiting.reduce(after, server),
+      unsent: this.waiting.length,
+      pace: work.secondsPerJoint,
+    };
   }
 
   snapshot = (): BenchState => this.state;
@@ -58,7 +64,7 @@ export class Outbox {
   private keep(waiting: SentEvent[], place: Place): void {
     this.waiting = waiting;
     localStorage.setItem(this.key(), JSON.stringify(waiting));
-    this.state = { place, unsent: waiting.length };
+    this.state = { ...this.state, place, unsent: waiting.length };
     this.listener();
   }
 
@@ -70,8 +76,9 @@ export class Outbox {
     const batch = [...this.waiting];
     let pause = 0;
     try {
-      await sendEvents(this.work.id, clientName(), batch);
+      const kept = await sendEvents(this.work.id, clientName(), batch);
       this.retryMs = FIRST_RETRY_MS;
+      this.state = { ...this.state, pace: kept.secondsPerJoint };
       this.keep(this.waiting.slice(batch.length), this.state.place);
     } catch (error) {
       const problem = problemIn(error);

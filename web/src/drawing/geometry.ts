@@ -51,6 +51,15 @@ export function tableBox(pieces: PiecePlan[], shifts: Shifts = {}): Box {
   return boxOf(pieces.flatMap((piece) => corners(piece).map((corner) => onTable(piece, corner, shifts))));
 }
 
+const MIDDLE_MM = 20;
+
+/** Where a piece lies as laid on the table, for those that lie beside the middle. */
+export function lies(piece: PiecePlan): string | undefined {
+  const box = boxOf(corners(piece).map((corner) => onTable(piece, corner)));
+  const middle = (box.left + box.right) / 2;
+  return Math.abs(middle) < MIDDLE_MM ? undefined : middle > 0 ? 'on the right' : 'on the left';
+}
+
 export function railOf(side: SidePlan, place: number): Rail {
   return side.rails.find((rail) => place < rail.firstPlace + rail.places) ?? side.rails.at(-1)!;
 }

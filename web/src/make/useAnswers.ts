@@ -12,8 +12,10 @@ function toAnswer(type: 'COUNT' | 'NUMBER' | 'CHOICE', text: string): number | s
  * The answers being typed and what they make. One preview in flight; when it comes back and the answers
  * have moved on, the newest are sent. An impossible answer keeps the last good drawing.
  */
-export function useAnswers(construction: Construction) {
-  const [texts, setTexts] = useState<Record<string, string>>({});
+export function useAnswers(construction: Construction, given: AnswerMap) {
+  const [texts, setTexts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(given).map(([key, value]) => [key, String(value)])),
+  );
   const [drawn, setDrawn] = useState<GarmentPlan>();
   const [findings, setFindings] = useState<FindingView[]>([]);
   const answers = useMemo(() => {

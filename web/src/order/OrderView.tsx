@@ -1,48 +1,127 @@
+import { useCallback, useMemo } from 'react';
+import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import type { Opened, StepPlan } from '../api/types';
-import { Sign, STATE_WORDS } from '../drawing/Signs';
-import { countsOf, seamState } from '../drawing/seamState';
-import { length } from '../format';
+import type { Opened, Reason, StepPlan } from '../api/types';
+import { Sign, stateWords } from '../drawing/Signs';
+import { seamState } from '../drawing/seamState';
+import { counted, length, plural } from '../format';
 import { useEditor } from '../shell/GarmentPage';
+import { useStepDrag } from './useStepDrag';
 
-/** The work as one path, each step with why it stands there. */
+/** The work as one path, each step with why it stands there; steps are moved by their grips. */
 export function OrderView() {
-  const { garment } = useEditor();
+  const { garment, change } = useEditor();
+  const { steps } = garment.plan;
+  const seams = useMemo(() => steps.map((step) => step.seam), [steps]);
+  const move = useCallback(
+    async (seam: string, before: string | undefined) => {
+      await change([{ kind: 'STEP_MOVED', seam, ...(before ? { before } : {}) }]);
+      document.getElementById(`grip-${seam}`)?.focus();
+    },
+    [change],
+  );
+  const { drag, grip } = useStepDrag(seams, (seam, before) => void move(seam, before));
+  const isOwn = steps.some((step) => step.reasons.some((reason) => reason.weight === 'YOURS'));
+  const lineClass = (seam: string) =>
+    drag && drag.before === seam
+      ? 'drop-before'
+      : drag && !drag.before && seams.at(-1) === seam
+        ? 'drop-after'
+        : '';
   return (
     <div className="order">
-      <h1>{garment.plan.steps.length} steps, one after the other</h1>
-      <p className="soft">
-        A seam comes only after those that bring its ends together. The rest is what is easiest on the hands.
-      </p>
+      <div className="order-head">
+        <div>
+          <h1>
+            {counted(steps.length)} {plural(steps.length, 'step', 'steps')}, one after the other
+          </h1>
+          <p className="soft">
+            A seam comes only after those that bring its ends together. The rest is what is easiest on the
+            hands, and yours to change.
+          </p>
+        </div>
+        {isOwn && (
+          <Button variant="outline-dark" onClick={() => void change([{ kind: 'ORDER_LEFT' }])}>
+            Take the usual order
+          </Button>
+        )}
+      </div>
       <ol className="path">
-        {garment.plan.steps.map((step) => (
-          <StepOnPath key={step.seam} step={step} garment={garment} />
+        {steps.map((step) => (
+          <li
+            key={step.seam}
+            id={`step-${step.seam}`}
+            className={`${stepClass(step, garment)} ${lineClass(step.seam)} ${drag?.seam === step.seam ? 'dragged' : ''}`}
+            aria-current={garment.next?.seam === step.seam ? 'step' : undefined}
+          >
+            <span className="step-number display">{step.number}</span>
+            <Grip step={step} garment={garment} handlers={grip(step.seam)} />
+            <StepOnPath step={step} garment={garment} />
+          </li>
         ))}
       </ol>
     </div>
   );
 }
 
+function isJoined(step: StepPlan, garment: Opened): boolean {
+  return garment.progress.find((p) => p.seam === step.seam)?.state === 'JOINED';
+}
+
+function stepClass(step: StepPlan, garment: Opened): string {
+  return garment.next?.seam === step.seam
+    ? 'step step-next'
+    : isJoined(step, garment)
+      ? 'step step-done'
+      : 'step';
+}
+
+interface GripProps {
+  step: StepPlan;
+  garment: Opened;
+  handlers: ReturnType<ReturnType<typeof useStepDrag>['grip']>;
+}
+
+function Grip({ step, garment, handlers }: GripProps) {
+  return (
+    <button
+      type="button"
+      id={`grip-${step.seam}`}
+      className="grip"
+      disabled={isJoined(step, garment)}
+      aria-label={`Move step ${step.number}, ${step.title}: arrow up or down`}
+      title="Drag, or use the arrow keys"
+      {...handlers}
+    >
+      <svg width={18} height={28} aria-hidden="true">
+        <path d="M4 4v20M9 4v20M14 4v20" stroke="currentColor" strokeWidth={2.4} strokeLinecap="round" />
+      </svg>
+    </button>
+  );
+}
+
+const WEIGHT_WORDS: Record<Reason['weight'], string> = {
+  MUST: 'Must.',
+  EASIER: 'Easier.',
+  YOURS: 'Yours.',
+  WARNING: 'Mind.',
+};
+
 function StepOnPath({ step, garment }: { step: StepPlan; garment: Opened }) {
-  const { plan, next } = garment;
+  const { plan } = garment;
   const seam = plan.seams.find((candidate) => candidate.id === step.seam)!;
   const state = seamState(
     seam,
     garment.progress.find((p) => p.seam === step.seam),
   );
-  const isNext = next?.seam === step.seam;
   return (
-    <li
-      className={isNext ? 'step step-next' : state === 'JOINED' ? 'step step-done' : 'step'}
-      aria-current={isNext ? 'step' : undefined}
-    >
-      <span className="step-number display">{step.number}</span>
+    <>
       <div className="step-about">
         <h2>
           <Link to={`/garments/${garment.id}/seam/${step.seam}`}>{step.title}</Link>
         </h2>
         <p>
-          <Sign state={state} /> {STATE_WORDS[state]} · {countsOf(seam)} · {step.direction}
+          <Sign state={state} /> {stateWords(state, seam.ease?.share)} · {seam.counts} · {step.direction}
         </p>
         {step.closing.map((words) => (
           <p key={words}>{words}</p>
@@ -52,9 +131,8 @@ function StepOnPath({ step, garment }: { step: StepPlan; garment: Opened }) {
         <h3>Why here</h3>
         <ul>
           {step.reasons.map((reason, index) => (
-            <li key={index}>
-              {reason.must ? <strong>Must. </strong> : <span className="soft">Easier. </span>}
-              {reason.sentence}
+            <li key={index} className={reason.weight === 'WARNING' ? 'wrong' : ''}>
+              <strong>{WEIGHT_WORDS[reason.weight]}</strong> {reason.sentence}
             </li>
           ))}
         </ul>
@@ -70,6 +148,6 @@ function StepOnPath({ step, garment }: { step: StepPlan; garment: Opened }) {
           ))}
         </ul>
       </div>
-    </li>
+    </>
   );
 }

@@ -1,4 +1,5 @@
 import { Table } from 'react-bootstrap';
+import { Link } from 'react-router';
 import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
 import { GarmentDrawing } from '../drawing/GarmentDrawing';
 import { length } from '../format';
@@ -14,6 +15,11 @@ export function PiecesView() {
   return (
     <div className="pieces">
       <h1>Pieces</h1>
+      {editor.garment.construction && (
+        <Link className="btn btn-outline-dark to-numbers" to={`/garments/${editor.garment.id}/numbers`}>
+          Change the planned numbers
+        </Link>
+      )}
       <p className="soft">
         Count the finished pieces and type what you find under <em>as made</em>. The planned count stays
         beside it; seams use the one you made.

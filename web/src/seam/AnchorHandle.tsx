@@ -7,6 +7,8 @@ interface Props {
   position: number;
   most: number;
   words: string;
+  /** Whether positions grow to the left on screen. */
+  mirrored: boolean;
   toPosition: (x: number) => number;
   onMove: (position: number) => void;
   onDone: () => void;
@@ -31,6 +33,7 @@ export function AnchorHandle({
   position,
   most,
   words,
+  mirrored,
   toPosition,
   onMove,
   onDone,
@@ -50,7 +53,9 @@ export function AnchorHandle({
   const pointerX = (event: PointerEvent<SVGGElement>) =>
     event.clientX - (event.currentTarget.ownerSVGElement?.getBoundingClientRect().left ?? 0);
   const onKeyDown = (event: KeyboardEvent) => {
-    const step = KEY_STEPS[event.key];
+    const sideways = event.key === 'ArrowLeft' || event.key === 'ArrowRight';
+    const key = KEY_STEPS[event.key];
+    const step = key !== undefined && mirrored && sideways ? -key : key;
     if (step !== undefined) {
       event.preventDefault();
       lastSent.current = position;

@@ -2,11 +2,6 @@ import { Table } from 'react-bootstrap';
 import type { IntervalView, SeamPlan } from '../api/types';
 import { difference } from '../format';
 
-function anchorName(seam: SeamPlan, id: string): string {
-  const name = seam.anchors.find((anchor) => anchor.id === id)?.name ?? id;
-  return name.startsWith('the ') ? name : `the ${name}`;
-}
-
 /** The rhythm of each interval in words, and the table of markers. */
 export function Rhythm({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) {
   if (!seam.planned) {
@@ -22,11 +17,7 @@ export function Rhythm({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) 
       <h2>Where each stitch goes</h2>
       {seam.intervals.map((interval, index) => (
         <p key={index}>
-          <span className="soft">
-            From {anchorName(seam, interval.start)} to {anchorName(seam, interval.end)},{' '}
-            {interval.aTo - interval.aFrom} on {interval.bTo - interval.bFrom}
-            {interval.from === 'END' && interval.most > 1 ? ', told from its end' : ''}:
-          </span>{' '}
+          <span className="soft">{interval.heading}:</span>{' '}
           <strong className="rhythm-words">{interval.words}.</strong>{' '}
           <Drift interval={interval} unit={unit} />
         </p>

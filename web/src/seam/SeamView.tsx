@@ -1,9 +1,12 @@
+import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Messages';
 import { EasePanel } from './EasePanel';
 import { Methods } from './Methods';
+import { RailControls } from './RailControls';
+import { stretchesOf } from './railGeometry';
 import { Rails } from './Rails';
 import { Rhythm } from './Rhythm';
 import { useAnchorMoves } from './useAnchorMoves';
@@ -32,6 +35,9 @@ function OpenSeam({ seamId }: { seamId: string }) {
   const { ref, width } = useSize<HTMLDivElement>();
   const saved = garment.plan.seams.find((candidate) => candidate.id === seamId)!;
   const seam = moves.tried ?? saved;
+  const stretches = useMemo(() => stretchesOf(seam), [seam]);
+  const [near, setNear] = useState<number>();
+  const [wrongSide, setWrongSide] = useState(false);
   const progress = garment.progress.find((p) => p.seam === seamId);
   const joined = progress?.state === 'JOINED';
   return (
@@ -48,6 +54,13 @@ function OpenSeam({ seamId }: { seamId: string }) {
           </Link>
         )}
       </div>
+      <RailControls
+        stretches={stretches}
+        near={near}
+        onNear={setNear}
+        wrongSide={wrongSide}
+        onTurn={() => setWrongSide(!wrongSide)}
+      />
       <div ref={ref} className="seam-rails">
         {width > 0 && (
           <Rails
@@ -55,6 +68,9 @@ function OpenSeam({ seamId }: { seamId: string }) {
             pieces={garment.plan.pieces}
             unit={garment.plan.unit}
             width={width}
+            stretch={near === undefined ? undefined : stretches[near]}
+            wrongSide={wrongSide}
+            mirrored={wrongSide !== (garment.plan.hand === 'LEFT')}
             onMove={moves.move}
             onDone={() => void moves.done()}
             onRest={moves.restThenDone}

@@ -7,10 +7,13 @@ interface Props {
   y: number;
   height: number;
   figure?: 'joints' | 'number';
+  /** Units too small to be told apart are drawn as one band. */
+  banded?: boolean;
 }
 
 const FULL_FROM_PX = 12;
 
+/** A chain link with its point the way the seam is worked: from x, w wide, w < 0 to the left. */
 function link(x: number, y: number, w: number, h: number): string {
   const m = y + h / 2;
   return `M${x + w} ${m}C${x + w * 0.6} ${y - h * 0.05} ${x + w * 0.02} ${y - h * 0.02} ${x + w * 0.04} ${m}C${x + w * 0.02} ${y + h * 1.02} ${x + w * 0.6} ${y + h * 1.05} ${x + w} ${m}Z`;
@@ -22,14 +25,16 @@ function barrel(x: number, y: number, w: number, h: number): string {
 }
 
 /** Stitch tops as chain links, row ends as barrels with their number of joints; the rarer kind filled. */
-export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints' }: Props) {
+export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', banded = false }: Props) {
   const smallest = Math.min(...units.map((unit) => unit.widthMm)) * pxPerMm;
   const shape = (unit: DrawnUnit) => {
-    const w = unit.widthMm * pxPerMm;
-    const gap = Math.min(1.5, w * 0.06);
-    return unit.kind === 'ROW_END'
-      ? barrel(x(unit.fromMm) + gap, y, w - 2 * gap, height)
-      : link(x(unit.fromMm), y + height * 0.2, w, height * 0.6);
+    const from = x(unit.fromMm);
+    const way = x(unit.fromMm + unit.widthMm) - from;
+    const w = Math.abs(way);
+    const gap = banded ? -0.5 : Math.min(1.5, w * 0.06);
+    return unit.kind === 'ROW_END' || banded
+      ? barrel(Math.min(from, from + way) + gap, y, w - 2 * gap, height)
+      : link(from, y + height * 0.2, way, height * 0.6);
   };
   const paths = (rare: boolean) =>
     units
@@ -41,13 +46,13 @@ export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints' }: P
       <path
         d={paths(false)}
         fill="var(--cloth)"
-        stroke="var(--outline)"
+        stroke={banded ? 'none' : 'var(--outline)'}
         strokeWidth={smallest < FULL_FROM_PX ? 0.6 : 1.3}
       />
       <path
         d={paths(true)}
         fill="var(--weld)"
-        stroke="var(--outline)"
+        stroke={banded ? 'none' : 'var(--outline)'}
         strokeWidth={smallest < FULL_FROM_PX ? 0.6 : 1.3}
       />
       {units

@@ -3,20 +3,25 @@ import { useRef, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { problemIn } from '../api/client';
-import { importFile, setShelfState, shelfQuery } from '../api/garments';
+import { archiveQuery, importFile, type ShelfState, setShelfState, shelfQuery } from '../api/garments';
 import type { FindingView, Summary } from '../api/types';
 import { counted, plural } from '../format';
 import { Header } from '../shell/Header';
 import { Failed, Findings, Loading } from '../shell/Messages';
+import { Archive } from './Archive';
+import { Newcomer } from './Newcomer';
 import { ShelfGarment } from './ShelfGarment';
 
 /** Garments in hand, all drawn to one scale. */
 export function Shelf() {
   const query = useQuery(shelfQuery);
   const queries = useQueryClient();
-  const [putAway, setPutAway] = useState<Summary>();
+  const [putAway, setPutAway] = useState<{ garment: Summary; state: ShelfState }>();
   const [refused, setRefused] = useState<FindingView[]>([]);
-  const refresh = () => queries.invalidateQueries({ queryKey: shelfQuery.queryKey });
+  const refresh = async () => {
+    await queries.invalidateQueries({ queryKey: shelfQuery.queryKey });
+    await queries.invalidateQueries({ queryKey: archiveQuery.queryKey });
+  };
 
   const readFile = async (file: File) => {
     setRefused([]);
@@ -33,9 +38,9 @@ export function Shelf() {
     }
   };
 
-  const setState = async (garment: Summary, state: 'OPEN' | 'DELETED') => {
+  const setState = async (garment: Summary, state: ShelfState) => {
     await setShelfState(garment.id, state);
-    setPutAway(state === 'DELETED' ? garment : undefined);
+    setPutAway(state === 'OPEN' ? undefined : { garment, state });
     await refresh();
   };
 
@@ -43,7 +48,7 @@ export function Shelf() {
   const few = garments.length <= 2;
   return (
     <>
-      <Header links={[{ to: '/', word: 'Shelf', end: true }]} />
+      <Header links={[{ to: '/', word: 'Shelf', end: true }]} view="shelf" />
       <main id="main" className="shelf">
         <div className="shelf-head">
           <h1>
@@ -63,43 +68,31 @@ export function Shelf() {
         {putAway && (
           <section className="waiting" role="status">
             <p>
-              <strong>{putAway.name}</strong> was deleted.
+              <strong>{putAway.garment.name}</strong>{' '}
+              {putAway.state === 'DELETED' ? 'was deleted.' : 'went to the archive.'}
             </p>
-            <Button variant="outline-dark" onClick={() => void setState(putAway, 'OPEN')}>
+            <Button variant="outline-dark" onClick={() => void setState(putAway.garment, 'OPEN')}>
               Put it back
             </Button>
           </section>
         )}
         {query.isError && <Failed error={query.error} again={() => void query.refetch()} />}
         {query.isPending && <Loading what="Looking at the shelf…" />}
-        {query.data && garments.length === 0 && <Empty />}
+        {query.data && garments.length === 0 && <Newcomer />}
         <ul className={few ? 'boards boards-few' : 'boards'}>
           {garments.map((garment) => (
             <ShelfGarment
               key={garment.id}
               garment={garment}
               scale={few ? 0.25 : 0.205}
+              onArchive={() => void setState(garment, 'ARCHIVED')}
               onDelete={() => void setState(garment, 'DELETED')}
             />
           ))}
         </ul>
+        <Archive onPutBack={(garment) => void setState(garment, 'OPEN')} />
       </main>
     </>
-  );
-}
-
-function Empty() {
-  return (
-    <section className="empty">
-      <h2>The shelf is empty</h2>
-      <p>
-        Type about a dozen numbers of a drop-shoulder cardigan or pullover, and Ruxel draws the pieces to
-        scale, tells what meets what, and where each stitch goes.
-      </p>
-      <Link to="/new" className="btn btn-primary">
-        Lay out the first one
-      </Link>
-    </section>
   );
 }
 

@@ -11,10 +11,12 @@ function closed(garment: Summary): number {
 export function ShelfGarment({
   garment,
   scale,
+  onArchive,
   onDelete,
 }: {
   garment: Summary;
   scale: number;
+  onArchive: () => void;
   onDelete: () => void;
 }) {
   const joined = closed(garment);
@@ -61,8 +63,11 @@ export function ShelfGarment({
               href={`/api/garments/${garment.id}/file`}
               download={`${garment.name}.ruxel.json`}
             >
-              Save a copy
+              Save as file
             </a>
+            <Button variant="link" onClick={onArchive}>
+              Archive
+            </Button>
             <Button variant="link" onClick={onDelete}>
               Delete
             </Button>

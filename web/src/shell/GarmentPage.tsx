@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button, Form } from 'react-bootstrap';
-import { Outlet, useOutletContext, useParams } from 'react-router';
+import { useEffect } from 'react';
+import { Button } from 'react-bootstrap';
+import { Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
 import type { Opened } from '../api/types';
 import { Header } from './Header';
@@ -20,7 +21,7 @@ export function GarmentPage() {
   }
   return (
     <>
-      <Header links={[]} />
+      <Header links={[]} view="table" />
       <main id="main">
         {query.isError ? (
           <Failed error={query.error} again={() => void query.refetch()} />
@@ -35,20 +36,22 @@ export function GarmentPage() {
 function OpenedPage({ garment }: { garment: Opened }) {
   const editor = useGarmentEditor(garment);
   const base = `/garments/${garment.id}`;
+  const view = useLocation().pathname.slice(base.length).split('/')[1] ?? 'table';
   const seam = garment.next?.seam ?? garment.plan.steps[0]?.seam;
   const links = [
     { to: base, word: 'Table', end: true },
     { to: `${base}/pieces`, word: 'Pieces' },
     { to: `${base}/seam`, word: 'Seam' },
     { to: `${base}/order`, word: 'Order' },
+    { to: `${base}/sheet`, word: 'Sheet' },
     ...(seam ? [{ to: `${base}/bench/${seam}`, word: 'Bench' }] : []),
   ];
   return (
     <>
-      <Header links={links}>
+      <Header links={links} view={view} editor={editor}>
         <span className="garment-name">{garment.plan.name}</span>
         <SavedWord saving={editor.saving} />
-        <Wording editor={editor} />
+        <Steps editor={editor} />
       </Header>
       <Waiting editor={editor} />
       <Findings findings={editor.refused} title="That cannot be, so nothing was changed" />
@@ -59,16 +62,57 @@ function OpenedPage({ garment }: { garment: Opened }) {
   );
 }
 
+/** Undo and do again, by button and by keys. */
+function Steps({ editor }: { editor: GarmentEditor }) {
+  const { garment, undo, redo } = editor;
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = ['INPUT', 'TEXTAREA'].includes((event.target as Element).tagName);
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || typing) {
+        return;
+      }
+      event.preventDefault();
+      if (event.shiftKey && garment.redo) {
+        void redo();
+      } else if (!event.shiftKey && garment.undo) {
+        void undo();
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [garment.undo, garment.redo, undo, redo]);
+  return (
+    <span className="steps">
+      <button
+        type="button"
+        disabled={!garment.undo}
+        title={garment.undo ?? 'Nothing to undo'}
+        onClick={() => void undo()}
+      >
+        Undo
+      </button>
+      <button
+        type="button"
+        disabled={!garment.redo}
+        title={garment.redo ?? 'Nothing to do again'}
+        onClick={() => void redo()}
+      >
+        Redo
+      </button>
+    </span>
+  );
+}
+
 function SavedWord({ saving }: { saving: Saving }) {
-  const words = {
-    saved: 'Saved',
-    saving: 'Saving…',
-    stale: 'Not saved (1)',
-    unsent: 'Not saved (1)',
-  };
+  const words =
+    saving.status === 'saved'
+      ? 'Saved'
+      : saving.status === 'saving'
+        ? 'Saving…'
+        : `Not saved (${saving.count})`;
   return (
     <span className="soft" role="status" aria-live="polite">
-      · {words[saving.status]}
+      · {words}
     </span>
   );
 }
@@ -76,6 +120,13 @@ function SavedWord({ saving }: { saving: Saving }) {
 /** Changes that could not be saved are kept here and offered. */
 function Waiting({ editor }: { editor: GarmentEditor }) {
   const { saving } = editor;
+  const navigate = useNavigate();
+  const keep = async () => {
+    const copy = await editor.keepAsCopy();
+    if (copy) {
+      await navigate(`/garments/${copy}`);
+    }
+  };
   if (saving.status !== 'stale' && saving.status !== 'unsent') {
     return null;
   }
@@ -94,31 +145,12 @@ function Waiting({ editor }: { editor: GarmentEditor }) {
       <Button onClick={() => void editor.putOnTop()}>
         {saving.status === 'stale' ? 'Put mine on top' : 'Send it again'}
       </Button>
+      <Button variant="outline-dark" onClick={() => void keep()}>
+        Keep mine as a copy
+      </Button>
       <Button variant="outline-dark" onClick={() => void editor.drop()}>
         Drop mine
       </Button>
     </section>
-  );
-}
-
-/** Centimetres or inches, US or UK terms: the same numbers in other words. */
-function Wording({ editor }: { editor: GarmentEditor }) {
-  const { unit, terms } = editor.garment.plan;
-  return (
-    <Form.Select
-      size="sm"
-      className="wording"
-      aria-label="Units and terms"
-      value={`${unit} ${terms}`}
-      onChange={(event) => {
-        const [nextUnit, nextTerms] = event.target.value.split(' ') as ['CM' | 'INCH', 'US' | 'UK'];
-        void editor.change([{ kind: 'REWORDED', unit: nextUnit, terms: nextTerms }]);
-      }}
-    >
-      <option value="CM US">cm, US terms</option>
-      <option value="CM UK">cm, UK terms</option>
-      <option value="INCH US">inches, US terms</option>
-      <option value="INCH UK">inches, UK terms</option>
-    </Form.Select>
   );
 }

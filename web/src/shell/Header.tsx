@@ -1,5 +1,7 @@
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import { Link, NavLink } from 'react-router';
+import { MorePanel } from './MorePanel';
+import type { GarmentEditor } from './useGarment';
 
 export interface HeaderLink {
   to: string;
@@ -7,8 +9,27 @@ export interface HeaderLink {
   end?: boolean;
 }
 
-/** Name, what lies open, and the views above a running stitch. */
-export function Header({ links, children }: { links: HeaderLink[]; children?: ReactNode }) {
+interface Props {
+  links: HeaderLink[];
+  /** Which help is shown. */
+  view: string;
+  editor?: GarmentEditor;
+  children?: ReactNode;
+}
+
+/** Name, what lies open, the views above a running stitch, and help. */
+export function Header({ links, view, editor, children }: Props) {
+  const [more, setMore] = useState(false);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = ['INPUT', 'TEXTAREA', 'SELECT'].includes((event.target as Element).tagName);
+      if (event.key === '?' && !typing) {
+        setMore(true);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
   return (
     <header className="header">
       <a href="#main" className="skip">
@@ -25,6 +46,10 @@ export function Header({ links, children }: { links: HeaderLink[]; children?: Re
           </NavLink>
         ))}
       </nav>
+      <button type="button" className="more-button" onClick={() => setMore(true)}>
+        Help
+      </button>
+      <MorePanel view={view} show={more} onHide={() => setMore(false)} {...(editor ? { editor } : {})} />
     </header>
   );
 }

@@ -28,7 +28,7 @@ export function Failed({ error, again }: { error: unknown; again: () => void }) 
 export function NotFound() {
   return (
     <>
-      <Header links={[]} />
+      <Header links={[]} view="shelf" />
       <main className="quiet">
         <h1>Nothing lies here</h1>
         <p>This address leads to no garment.</p>

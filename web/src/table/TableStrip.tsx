@@ -3,7 +3,7 @@ import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { counted, length, plural } from '../format';
 import { Sign, stateWords } from '../drawing/Signs';
-import { countsOf, seamState } from '../drawing/seamState';
+import { seamState } from '../drawing/seamState';
 import { Findings } from '../shell/Messages';
 import type { GarmentEditor } from '../shell/useGarment';
 
@@ -32,7 +32,7 @@ export function TableStrip({ editor, joined }: { editor: GarmentEditor; joined: 
               <Link to={`/garments/${garment.id}/seam/${seam.id}`}>
                 <Sign state={state} />
                 <strong>{seam.name}</strong>
-                <span>{countsOf(seam)}</span>
+                <span>{seam.counts}</span>
                 <span className="state">{stateWords(state, seam.ease?.share)}</span>
               </Link>
             </li>

@@ -1,0 +1,62 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { Opened, WorkView } from '../api/types';
+
+/** All joints are done: a note, and the seam is joined. */
+export function FinishForm({ onBack, onFinish }: { onBack: () => void; onFinish: (note: string) => void }) {
+  const [note, setNote] = useState('');
+  return (
+    <form
+      className="bench-finish"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onFinish(note);
+      }}
+    >
+      <Form.Label htmlFor="note">A note for later, if you like</Form.Label>
+      <Form.Control
+        id="note"
+        value={note}
+        maxLength={4000}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      <Button type="submit" className="bench-main">
+        The seam is joined
+      </Button>
+      <Button variant="outline-dark" onClick={onBack}>
+        Back one
+      </Button>
+    </form>
+  );
+}
+
+interface JoinedProps {
+  garment: Opened;
+  work: WorkView;
+  unsent: number;
+  onUndo: () => void;
+  onLeave: () => void;
+}
+
+/** A joined seam, with the stitch that closes the point, and the way back. */
+export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) {
+  const closing = garment.plan.steps.find((step) => step.seam === work.seam)?.closing ?? [];
+  return (
+    <section className="before-start">
+      <h1>Joined: {work.plan.plan.name.toLowerCase()}</h1>
+      <p>
+        {work.plan.joints.length} joints.{' '}
+        {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
+      </p>
+      {work.note && <p>Your note: {work.note}</p>}
+      {closing.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
+      <p>{work.plan.cautions.join(' ')}</p>
+      <Button onClick={onLeave}>See it on the table</Button>{' '}
+      <Button variant="outline-dark" onClick={onUndo}>
+        I undid this seam
+      </Button>
+    </section>
+  );
+}

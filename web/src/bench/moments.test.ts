@@ -1,0 +1,33 @@
+import { expect, test } from 'vitest';
+import type { BenchPlan } from '../api/types';
+import { promptAt, spokenAt, timeLeft } from './moments';
+
+const plan = {
+  prompts: [{ joint: 7, kind: 'MARKER', words: 'Marker 1.', expected: '' }],
+  plan: {
+    checkpoints: [
+      { joint: 7, nameA: 'stitch 7' },
+      { joint: 14, nameA: 'stitch 14' },
+    ],
+  },
+} as unknown as BenchPlan;
+
+test('a prompt comes right after its joint', () => {
+  expect(promptAt(plan, 7)?.words).toBe('Marker 1.');
+  expect(promptAt(plan, 6)).toBeUndefined();
+});
+
+test('time left is told in minutes, and only once the pace is known', () => {
+  expect(timeLeft(30, undefined)).toBe('');
+  expect(timeLeft(2, 6)).toBe('less than a minute left');
+  expect(timeLeft(34, 6)).toBe('about 3 min left');
+  expect(timeLeft(700, 6)).toBe('about 1 h 10 min left');
+  expect(timeLeft(0, 6)).toBe('');
+});
+
+test('the way to the next marker is said at the start and after each marker', () => {
+  expect(spokenAt(plan, 0)).toBe('7 more, to stitch 7.');
+  expect(spokenAt(plan, 3)).toBe('');
+  expect(spokenAt(plan, 7)).toBe('Marker 1.');
+  expect(spokenAt(plan, 8)).toBe('6 more, to stitch 14.');
+});

@@ -1,0 +1,31 @@
+import type { BenchPlan, Prompt } from '../api/types';
+
+/** The moment to stop after so many joints, if there is one. */
+export function promptAt(plan: BenchPlan, position: number): Prompt | undefined {
+  return plan.prompts.find((prompt) => prompt.joint === position);
+}
+
+/** How long the rest takes, in words; nothing until the pace is known. */
+export function timeLeft(joints: number, secondsPerJoint: number | undefined): string {
+  if (secondsPerJoint === undefined || joints <= 0) {
+    return '';
+  }
+  const minutes = Math.round((joints * secondsPerJoint) / 60);
+  if (minutes < 1) {
+    return 'less than a minute left';
+  }
+  const hours = Math.floor(minutes / 60);
+  return hours === 0 ? `about ${minutes} min left` : `about ${hours} h ${minutes % 60} min left`;
+}
+
+/** What is said aloud: the prompt at a marker, and how far it is to the next one. */
+export function spokenAt(plan: BenchPlan, position: number): string {
+  const prompt = promptAt(plan, position);
+  if (prompt) {
+    return prompt.words;
+  }
+  const before = plan.plan.checkpoints.filter((c) => c.joint < position).at(-1);
+  const next = plan.plan.checkpoints.find((c) => c.joint > position);
+  const justStarted = position === 0 || before?.joint === position - 1;
+  return justStarted && next ? `${next.joint - position} more, to ${next.nameA}.` : '';
+}

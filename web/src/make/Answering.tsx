@@ -1,0 +1,87 @@
+import { type ReactNode, useState } from 'react';
+import { Button } from 'react-bootstrap';
+import type { AnswerMap, Construction, FindingView } from '../api/types';
+import { Findings } from '../shell/Messages';
+import { GrowingDrawing } from './GrowingDrawing';
+import { QuestionField } from './QuestionField';
+import { useAnswers } from './useAnswers';
+
+const GROUPS = {
+  GARMENT: 'The garment',
+  GAUGE: 'Gauge, on the blocked piece',
+  BODY: 'Body',
+  NECK: 'Shoulders and neck',
+  SLEEVES: 'Sleeves',
+} as const;
+
+interface Props {
+  construction: Construction;
+  given: AnswerMap;
+  title: string;
+  about: string;
+  action: string;
+  refused: FindingView[];
+  onDone: (answers: AnswerMap) => Promise<unknown>;
+  children?: ReactNode;
+}
+
+/** The questions of a construction beside what the answers make. */
+export function Answering({ construction, given, title, about, action, refused, onDone, children }: Props) {
+  const { texts, answers, setText, drawn, findings } = useAnswers(construction, given);
+  const [busy, setBusy] = useState(false);
+  const kind = texts['kind'] ?? 'CARDIGAN';
+  const asked = construction.questions.filter(
+    (question) => question.only.length === 0 || question.only.includes(kind),
+  );
+  const done = async () => {
+    setBusy(true);
+    await onDone(answers);
+    setBusy(false);
+  };
+  return (
+    <div className="make">
+      <form
+        className="make-form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void done();
+        }}
+      >
+        <h1>{title}</h1>
+        <p className="soft">{about}</p>
+        {children}
+        {Object.entries(GROUPS).map(([group, groupTitle]) => (
+          <fieldset key={group}>
+            <legend className="display">{groupTitle}</legend>
+            {asked
+              .filter((question) => question.group === group)
+              .map((question) => (
+                <QuestionField
+                  key={question.key}
+                  question={question}
+                  text={texts[question.key] ?? ''}
+                  onText={(text) => setText(question.key, text)}
+                  finding={findings.find((finding) => finding.answer === question.key)}
+                  usual={drawn?.assumed.find((a) => a.answer === question.key)?.value}
+                  consequence={drawn?.consequences.find((c) => c.answer === question.key)?.sentence}
+                />
+              ))}
+          </fieldset>
+        ))}
+        <Findings findings={refused} title="It cannot be laid out yet" />
+        <div className="make-go">
+          <Button type="submit" disabled={busy || findings.some((finding) => finding.severity === 'ERROR')}>
+            {action}
+          </Button>
+          {findings.length > 0 && <span className="soft">Mend the marked numbers first.</span>}
+        </div>
+      </form>
+      <GrowingDrawing
+        plan={drawn}
+        assumed={drawn?.assumed.map((a) => a.answer) ?? []}
+        questions={asked}
+        stale={findings.some((f) => f.severity === 'ERROR')}
+      />
+    </div>
+  );
+}

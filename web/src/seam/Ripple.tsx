@@ -1,0 +1,60 @@
+import type { IntervalView, SeamPlan, SidePlan } from '../api/types';
+import { placeMm, railOf } from '../drawing/geometry';
+import { difference } from '../format';
+import type { RailScale } from './railGeometry';
+import { A, B } from './railLayout';
+
+const WAVE_MM = 40;
+const LEAST_SHARE = 0.005;
+const STEP_PX = 3;
+
+/** Height above flat at a share of the way: whole waves, falling to nothing at both anchors. */
+export function wave(share: number, waves: number): number {
+  const fade = Math.min(1, Math.min(share, 1 - share) * waves * 2);
+  return Math.sin(share * waves * 2 * Math.PI) * fade;
+}
+
+function ends(side: SidePlan, from: number, to: number): [number, number] {
+  const half = (place: number) => railOf(side, place).placeMm / 2;
+  return [placeMm(side, from) - half(from), placeMm(side, to - 1) + half(to - 1)];
+}
+
+/** The surplus where it lies, true to scale: how high the longer side stands if it is not eased (handbook 6). */
+export function Ripple({ seam, scale, unit }: { seam: SeamPlan; scale: RailScale; unit: 'CM' | 'INCH' }) {
+  const eased = seam.intervals.filter((interval) => interval.ease.share >= LEAST_SHARE);
+  const highest = Math.max(0, ...eased.map((interval) => interval.ease.rippleMm));
+  if (eased.length === 0) {
+    return null;
+  }
+  return (
+    <g>
+      {eased.map((interval, index) => (
+        <Wave key={index} seam={seam} interval={interval} scale={scale} />
+      ))}
+      <text x="100%" dx={-40} y={30} textAnchor="end" className="rail-title">
+        Wave, to scale: stands {difference(highest, unit)} high if not eased
+      </text>
+    </g>
+  );
+}
+
+function Wave({ seam, interval, scale }: { seam: SeamPlan; interval: IntervalView; scale: RailScale }) {
+  const onA = interval.ease.aMm >= interval.ease.bMm;
+  const [side, x, flat] = onA ? [seam.a, scale.xA, A.ripple] : [seam.b, scale.xB, B.ripple];
+  const [from, to] = onA
+    ? ends(side, interval.aFrom, interval.aTo)
+    : ends(side, interval.bFrom, interval.bTo);
+  const waves = Math.max(1, Math.round((to - from) / WAVE_MM));
+  const height = interval.ease.rippleMm * scale.pxPerMm;
+  const steps = Math.max(8, Math.round(Math.abs(x(to) - x(from)) / STEP_PX));
+  const d = Array.from({ length: steps + 1 }, (_, i) => {
+    const share = i / steps;
+    return `${i === 0 ? 'M' : 'L'}${x(from + share * (to - from)).toFixed(1)} ${(flat - wave(share, waves) * height).toFixed(1)}`;
+  }).join('');
+  return (
+    <g aria-hidden="true" fill="none" stroke="#fbf8ee">
+      <path d={`M${x(from)} ${flat}H${x(to)}`} strokeWidth={1.4} strokeDasharray="1.5 4" />
+      <path d={d} strokeWidth={2.2} strokeLinejoin="round" />
+    </g>
+  );
+}

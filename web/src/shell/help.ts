@@ -1,0 +1,76 @@
+/** Short help for each view: what it is for and what to do next. */
+export interface Help {
+  title: string;
+  lines: string[];
+}
+
+const HELP: Record<string, Help> = {
+  shelf: {
+    title: 'The shelf',
+    lines: [
+      'Every garment in hand, drawn to one scale, with its one next step.',
+      'Lay out a new one from about a dozen counts, or open a garment file.',
+      'Archive what is finished; it can be put back at any time.',
+    ],
+  },
+  table: {
+    title: 'The table',
+    lines: [
+      'The pieces lie opened out, right sides up. Threads show which edges will be joined; the red one is next.',
+      'Wheel or + and − to come nearer, drag the mat or use the arrow keys to move it, 0 to see all.',
+      'Drag a piece to move it, or choose it in the list beside and nudge or turn it there.',
+      'As worn shows front and back put together.',
+    ],
+  },
+  pieces: {
+    title: 'Pieces',
+    lines: [
+      'Count the finished pieces and type what you find as made. Seams use that count from then on.',
+      'Left and right are compared: what is not alike is named.',
+    ],
+  },
+  numbers: {
+    title: 'The numbers',
+    lines: ['Change an answer and the pieces are made anew; what you decided since stays on top of it.'],
+  },
+  seam: {
+    title: 'A seam',
+    lines: [
+      'Two edges facing each other, to scale. Each line is one joint; rings are markers.',
+      'Take a bead by pointer, or focus it and use the arrow keys, to move an anchor. Enter saves, Escape leaves it.',
+      'Near shows one stretch between markers; the wave is what stands up if the surplus is not eased.',
+    ],
+  },
+  order: {
+    title: 'The order',
+    lines: [
+      'Each step says why it stands there. Take a step by its grip, or focus the grip and use the arrow keys.',
+      'A move against a must is refused with its reason. Finished steps stay.',
+    ],
+  },
+  sheet: {
+    title: 'The sheet',
+    lines: ['Everything on paper with boxes to tick. Print it, or save it as PDF.'],
+  },
+  bench: {
+    title: 'The bench',
+    lines: [
+      'One joint at a time. Space, a tap or the pedal says it is done; Backspace goes back one.',
+      'Leave whenever you like: your place is kept to the joint.',
+    ],
+  },
+};
+
+export function helpFor(view: string): Help {
+  return HELP[view] ?? HELP['table']!;
+}
+
+export const SHORTCUTS: [string, string][] = [
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'do again'],
+  ['?', 'this help'],
+  ['+ − 0', 'table: nearer, further, all'],
+  ['Arrow keys', 'table: move the mat; seam: move an anchor; order: move a step'],
+  ['Space, →', 'bench: joint done'],
+  ['Backspace, ←', 'bench: back one'],
+];
