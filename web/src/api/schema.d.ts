@@ -561,6 +561,7 @@ export interface components {
             terms: "US" | "UK";
             /** @enum {string} */
             unit: "CM" | "INCH";
+            worn: components["schemas"]["WornView"][];
         };
         GluingPlan: {
             /** Format: int32 */
@@ -634,6 +635,15 @@ export interface components {
             dxMm: number;
             /** Format: double */
             dyMm: number;
+            /** Format: int32 */
+            quarterTurns: number;
+        };
+        LaidPiece: {
+            /** Format: double */
+            dxMm: number;
+            /** Format: double */
+            dyMm: number;
+            piece: string;
             /** Format: int32 */
             quarterTurns: number;
         };
@@ -721,6 +731,7 @@ export interface components {
             /** Format: double */
             gapMm: number;
             id: string;
+            laid?: components["schemas"]["LaidPiece"];
             mirrorOf?: string;
             name: string;
             /** @enum {string} */
@@ -739,6 +750,12 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
+        };
+        Point: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Press: {
             /** @enum {string} */
@@ -1010,6 +1027,16 @@ export interface components {
             secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        WornShape: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            piece: string;
+            points: components["schemas"]["Point"][];
+        };
+        WornView: {
+            name: string;
+            shapes: components["schemas"]["WornShape"][];
         };
     };
     responses: never;

@@ -16,7 +16,8 @@ export const STATE_WORDS: Record<SeamState, string> = {
 
 /** A state's word, with the share of ease where there is any. */
 export function stateWords(state: SeamState, share: number | undefined): string {
-  const eases = share !== undefined && share >= 0.0005 && state !== 'JOINED' && state !== 'IN_HAND';
+  const eases =
+    share !== undefined && share >= 0.0005 && state !== 'JOINED' && state !== 'IN_HAND' && state !== 'LOOK';
   return eases ? `${STATE_WORDS[state]}, ${percent(share)}` : STATE_WORDS[state];
 }
 

@@ -22,6 +22,13 @@ export interface Sheet {
   px: (point: Point) => Point;
 }
 
+export const TABLE_MARGIN = { side: 64, top: 40, bottom: 40 };
+
+/** Px per mm at which all of a plan is seen on a table of a size. */
+export function fitScale(plan: GarmentPlan, size: Size): number {
+  return fitted(plan, {}, size, TABLE_MARGIN).scale;
+}
+
 /** Puts a plan on the screen so that all of it is seen inside the margins. */
 export function fitted(plan: GarmentPlan, shifts: Shifts, size: Size, margin: Margin): Sheet {
   const box = tableBox(plan.pieces);
@@ -38,6 +45,37 @@ export function fitted(plan: GarmentPlan, shifts: Shifts, size: Size, margin: Ma
     origin,
     px: (point) => ({ x: origin.x + point.x * scale, y: origin.y - point.y * scale }),
   };
+}
+
+/** How the table is looked at: nearer than fitted by a factor, and moved by px. */
+export interface TableLook {
+  zoom: number;
+  x: number;
+  y: number;
+}
+
+export const ALL: TableLook = { zoom: 1, x: 0, y: 0 };
+
+/** The sheet as it is looked at. */
+export function looked(sheet: Sheet, look: TableLook): Sheet {
+  const scale = sheet.scale * look.zoom;
+  const origin = { x: sheet.origin.x * look.zoom + look.x, y: sheet.origin.y * look.zoom + look.y };
+  return {
+    ...sheet,
+    scale,
+    origin,
+    px: (point) => ({ x: origin.x + point.x * scale, y: origin.y - point.y * scale }),
+  };
+}
+
+const FURTHEST = 0.5;
+const NEAREST = 12;
+
+/** Nearer or further by a factor; what lies under a point of the screen stays there. */
+export function zoomedAt(look: TableLook, factor: number, at: Point): TableLook {
+  const zoom = Math.max(FURTHEST, Math.min(NEAREST, look.zoom * factor));
+  const by = zoom / look.zoom;
+  return { zoom, x: at.x - (at.x - look.x) * by, y: at.y - (at.y - look.y) * by };
 }
 
 /** A place of a seam's side on the screen. */

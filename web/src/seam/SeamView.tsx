@@ -54,29 +54,31 @@ function OpenSeam({ seamId }: { seamId: string }) {
           </Link>
         )}
       </div>
-      <RailControls
-        stretches={stretches}
-        near={near}
-        onNear={setNear}
-        wrongSide={wrongSide}
-        onTurn={() => setWrongSide(!wrongSide)}
-      />
-      <div ref={ref} className="seam-rails">
-        {width > 0 && (
-          <Rails
-            seam={seam}
-            pieces={garment.plan.pieces}
-            unit={garment.plan.unit}
-            width={width}
-            stretch={near === undefined ? undefined : stretches[near]}
-            wrongSide={wrongSide}
-            mirrored={wrongSide !== (garment.plan.hand === 'LEFT')}
-            onMove={moves.move}
-            onDone={() => void moves.done()}
-            onRest={moves.restThenDone}
-            onCancel={moves.cancel}
-          />
-        )}
+      <div className="seam-near">
+        <RailControls
+          stretches={stretches}
+          near={near}
+          onNear={setNear}
+          wrongSide={wrongSide}
+          onTurn={() => setWrongSide(!wrongSide)}
+        />
+        <div ref={ref} className="seam-rails">
+          {width > 0 && (
+            <Rails
+              seam={seam}
+              pieces={garment.plan.pieces}
+              unit={garment.plan.unit}
+              width={width}
+              stretch={near === undefined ? undefined : stretches[near]}
+              wrongSide={wrongSide}
+              mirrored={wrongSide !== (garment.plan.hand === 'LEFT')}
+              onMove={moves.move}
+              onDone={() => void moves.done()}
+              onRest={moves.restThenDone}
+              onCancel={moves.cancel}
+            />
+          )}
+        </div>
       </div>
       <Findings findings={moves.findings} title="The anchor cannot lie there" />
       <Findings

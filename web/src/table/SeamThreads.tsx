@@ -51,11 +51,16 @@ export function SeamThreads({
   seam,
   state,
   next,
+  lit,
+  onLit,
 }: {
   sheet: Sheet;
   seam: SeamPlan;
   state: SeamState;
   next: boolean;
+  /** Whether the maker points at it. */
+  lit: boolean;
+  onLit: (seam: string | undefined) => void;
 }) {
   const joined = state === 'JOINED';
   const fold = isFold(seam);
@@ -68,7 +73,8 @@ export function SeamThreads({
         ? 'var(--ink)'
         : 'var(--waiting)';
   return (
-    <g aria-hidden="true">
+    <g aria-hidden="true" onPointerEnter={() => onLit(seam.id)} onPointerLeave={() => onLit(undefined)}>
+      <path d={d} fill="none" stroke={lit ? 'var(--weld)' : 'transparent'} strokeWidth={lit ? 5 : 9} />
       {joined && !fold && (
         <path d={d} fill="none" stroke="var(--outline)" strokeWidth={3.6} strokeLinejoin="round" />
       )}

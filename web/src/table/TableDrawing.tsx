@@ -1,101 +1,122 @@
 import { useMemo } from 'react';
-import { Link } from 'react-router';
-import type { Opened, SeamPlan } from '../api/types';
+import type { FindingView, Opened, SeamPlan } from '../api/types';
 import { closeUp, type Point } from '../drawing/geometry';
+import { Labels } from '../drawing/Labels';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { seamState } from '../drawing/seamState';
-import { Labels } from '../drawing/Labels';
+import { fitted, isFold, looked, nearestJoint, TABLE_MARGIN, type TableLook } from '../drawing/sheet';
 import { OpeningDots } from './OpeningDots';
 import { SeamThreads } from './SeamThreads';
-import { fitted, isFold, nearestJoint } from '../drawing/sheet';
+import type { Dragged } from './useTableLook';
 
-const MARGIN = { side: 64, top: 34, bottom: 40 };
+const MARKS_FROM_SCALE = 0.2;
 
 interface Props {
   garment: Opened;
   joined: Set<string>;
   width: number;
   height: number;
+  look: TableLook;
+  dragged: Dragged | undefined;
+  lit: string | undefined;
+  onLit: (seam: string | undefined) => void;
+  /** What is to be looked at first, with the place its label hangs at. */
+  warning: FindingView | undefined;
 }
 
-export function TableDrawing({ garment, joined, width, height }: Props) {
+/** The pieces to scale on the mat, threads between the edges that will be joined, openings, counts. */
+export function TableDrawing({ garment, joined, width, height, look, dragged, lit, onLit, warning }: Props) {
   const { plan, next } = garment;
-  const sheet = useMemo(
+  const fit = useMemo(
     () =>
       fitted(
         plan,
         closeUp(plan, (seam) => joined.has(seam)),
         { width, height },
-        MARGIN,
+        TABLE_MARGIN,
       ),
     [plan, joined, width, height],
   );
-  const label = { x: width - 268, y: height - 150 };
-  const progressOf = (seam: string) => garment.progress.find((p) => p.seam === seam);
+  const sheet = useMemo(() => looked(fit, look), [fit, look]);
   const nextSeam = plan.seams.find((seam) => seam.id === next?.seam);
+  const warned = plan.seams.find((seam) => seam.id === warning?.seam);
   const threads = (seam: SeamPlan) => (
     <SeamThreads
       key={seam.id}
       sheet={sheet}
       seam={seam}
-      state={seamState(seam, progressOf(seam.id))}
+      state={seamState(
+        seam,
+        garment.progress.find((p) => p.seam === seam.id),
+      )}
       next={seam.id === next?.seam}
+      lit={seam.id === lit}
+      onLit={onLit}
     />
   );
   return (
-    <>
-      <svg
-        width={width}
-        height={height}
-        role="img"
-        aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
-      >
-        <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
-        {plan.seams.filter(isFold).map(threads)}
-        {plan.pieces.map((piece) => (
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
+    >
+      <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
+      {plan.seams.filter(isFold).map(threads)}
+      {plan.pieces.map((piece) => {
+        const by = dragged?.piece === piece.id ? dragged.by : { x: 0, y: 0 };
+        return (
           <g
             key={piece.id}
-            transform={pieceTransform(piece, sheet.origin, sheet.scale, sheet.shifts[piece.id])}
+            data-piece={piece.id}
+            className="table-piece"
+            transform={`translate(${by.x} ${by.y})`}
           >
-            <PieceShape piece={piece} marks={sheet.scale > 0.2} dashed={!piece.closes} />
+            <g transform={pieceTransform(piece, sheet.origin, sheet.scale, sheet.shifts[piece.id])}>
+              <PieceShape piece={piece} marks={sheet.scale > MARKS_FROM_SCALE} dashed={!piece.closes} />
+            </g>
           </g>
-        ))}
-        {plan.seams.filter((seam) => !isFold(seam)).map(threads)}
-        <OpeningDots sheet={sheet} />
-        <Labels sheet={sheet} />
-        {nextSeam && <Tie from={nearestJoint(sheet, nextSeam, label)} to={label} />}
-        <text x={20} y={height - 14} className="mat-note">
-          One mark is one stitch. Heavy lines: 10 cm.
-        </text>
-      </svg>
-      {next && (
-        <div className="next-label">
-          <span className="soft">Next step</span>
-          <h2>{next.title}</h2>
-          <p>{next.direction}</p>
-          <Link
-            className="btn btn-primary"
-            to={`/garments/${garment.id}/${next.begun ? 'bench' : 'seam'}/${next.seam}`}
-          >
-            {next.begun ? 'Go on with it' : 'Look at this seam'}
-          </Link>
-        </div>
+        );
+      })}
+      {plan.seams.filter((seam) => !isFold(seam)).map(threads)}
+      <OpeningDots sheet={sheet} />
+      <Labels sheet={sheet} />
+      {nextSeam && (
+        <Tie
+          from={nearestJoint(sheet, nextSeam, nextLabelAt(width, height))}
+          to={nextLabelAt(width, height)}
+          colour="var(--madder)"
+        />
       )}
-    </>
+      {warned && (
+        <Tie
+          from={nearestJoint(sheet, warned, { x: 150, y: height })}
+          to={{ x: 150, y: height - 150 }}
+          colour="var(--mulberry)"
+        />
+      )}
+      <text x={20} y={26} className="mat-note">
+        One mark is one stitch. Heavy lines: 10 cm.
+      </text>
+    </svg>
   );
 }
 
+function nextLabelAt(width: number, height: number): Point {
+  return { x: width - 268, y: height - 150 };
+}
+
 /** The thread from a statement to what it speaks of. */
-function Tie({ from, to }: { from: Point | undefined; to: Point }) {
+function Tie({ from, to, colour }: { from: Point | undefined; to: Point; colour: string }) {
   if (!from) {
     return null;
   }
-  const bend = `M${from.x} ${from.y}C${from.x} ${(from.y + to.y) / 2 + 30} ${to.x - 60} ${to.y} ${to.x + 8} ${to.y}`;
+  const bend = `M${from.x} ${from.y}C${from.x} ${(from.y + to.y) / 2 + 30} ${to.x} ${to.y - 30} ${to.x + 8} ${to.y}`;
   return (
     <g aria-hidden="true">
-      <path d={bend} fill="none" stroke="var(--madder)" strokeWidth={1.8} />
-      <circle cx={from.x} cy={from.y} r={5} fill="var(--paper)" stroke="var(--madder)" strokeWidth={2} />
+      <path d={bend} fill="none" stroke={colour} strokeWidth={1.8} />
+      <circle cx={from.x} cy={from.y} r={5} fill="var(--paper)" stroke={colour} strokeWidth={2} />
     </g>
   );
 }

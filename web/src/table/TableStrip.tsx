@@ -5,10 +5,18 @@ import { counted, length, plural } from '../format';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
 import { Findings } from '../shell/Messages';
+import { Facts } from './Facts';
+import { Nudges } from './Nudges';
 import type { GarmentEditor } from '../shell/useGarment';
 
+interface Props {
+  editor: GarmentEditor;
+  joined: Set<string>;
+  onLit: (seam: string | undefined) => void;
+}
+
 /** Beside the mat: every seam with its state, the openings, and what to look at first. */
-export function TableStrip({ editor, joined }: { editor: GarmentEditor; joined: Set<string> }) {
+export function TableStrip({ editor, joined, onLit }: Props) {
   const { garment } = editor;
   const { plan } = garment;
   const hasGone = plan.findings.some((finding) => finding.code === 'SETTING_GONE');
@@ -29,7 +37,13 @@ export function TableStrip({ editor, joined }: { editor: GarmentEditor; joined: 
           );
           return (
             <li key={seam.id}>
-              <Link to={`/garments/${garment.id}/seam/${seam.id}`}>
+              <Link
+                to={`/garments/${garment.id}/seam/${seam.id}`}
+                onPointerEnter={() => onLit(seam.id)}
+                onPointerLeave={() => onLit(undefined)}
+                onFocus={() => onLit(seam.id)}
+                onBlur={() => onLit(undefined)}
+              >
                 <Sign state={state} />
                 <strong>{seam.name}</strong>
                 <span>{seam.counts}</span>
@@ -60,6 +74,8 @@ export function TableStrip({ editor, joined }: { editor: GarmentEditor; joined: 
           Remove decisions without a place
         </Button>
       )}
+      <Facts plan={plan} />
+      <Nudges editor={editor} />
       <Rename editor={editor} />
     </aside>
   );

@@ -1,24 +1,145 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import type { FindingView, Opened } from '../api/types';
+import { Sign, stateWords } from '../drawing/Signs';
+import { seamState } from '../drawing/seamState';
+import { fitScale } from '../drawing/sheet';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
 import { TableDrawing } from './TableDrawing';
 import { TableStrip } from './TableStrip';
+import { type Dragged, useTableLook } from './useTableLook';
+import { Worn } from './Worn';
 
 /** The whole garment opened flat: pieces to scale, threads between edges, openings, the next step. */
 export function TableView() {
   const editor = useEditor();
-  const { garment } = editor;
+  const { garment, change } = editor;
   const { ref, width, height } = useSize<HTMLDivElement>();
+  const [worn, setWorn] = useState(false);
+  const [lit, setLit] = useState<string>();
   const joined = useMemo(
     () => new Set(garment.progress.filter((seam) => seam.state === 'JOINED').map((seam) => seam.seam)),
     [garment.progress],
   );
+  const drop = useCallback(
+    (dragged: Dragged, pxPerMm: number) => {
+      const laid = garment.plan.pieces.find((piece) => piece.id === dragged.piece)?.laid;
+      void change([
+        {
+          kind: 'PIECE_MOVED',
+          piece: dragged.piece,
+          laid: {
+            dxMm: (laid?.dxMm ?? 0) + dragged.by.x / pxPerMm,
+            dyMm: (laid?.dyMm ?? 0) - dragged.by.y / pxPerMm,
+            quarterTurns: laid?.quarterTurns ?? 0,
+          },
+        },
+      ]);
+    },
+    [garment.plan.pieces, change],
+  );
+  const table = useTableLook(ref, { width, height }, (dragged) =>
+    drop(dragged, fitScale(garment.plan, { width, height }) * table.look.zoom),
+  );
+  const warning = garment.plan.findings.find((finding) => finding.seam && finding.severity !== 'NOTE');
   return (
     <div className="table-view">
-      <div ref={ref} className="table-mat">
-        {width > 0 && <TableDrawing garment={garment} joined={joined} width={width} height={height} />}
+      <div
+        ref={ref}
+        className="table-mat"
+        tabIndex={0}
+        role="group"
+        aria-label="The mat: plus and minus come nearer and go further, arrow keys move it, 0 shows all"
+        {...(worn ? {} : table.handlers)}
+      >
+        {width > 0 && worn && <Worn plan={garment.plan} width={width} height={height} />}
+        {width > 0 && !worn && (
+          <TableDrawing
+            {...{ garment, joined, width, height, lit, warning }}
+            look={table.look}
+            dragged={table.dragged}
+            onLit={setLit}
+          />
+        )}
+        <div className="table-controls" role="toolbar" aria-label="How the table is seen">
+          <button type="button" aria-pressed={worn} onClick={() => setWorn(!worn)}>
+            {worn ? 'As laid' : 'As worn'}
+          </button>
+          {!worn && (
+            <>
+              <button type="button" onClick={table.nearer} aria-label="Nearer">
+                +
+              </button>
+              <button type="button" onClick={table.further} aria-label="Further">
+                −
+              </button>
+              <button type="button" onClick={table.fit}>
+                All
+              </button>
+            </>
+          )}
+        </div>
+        {lit && !worn && <SeamCard garment={garment} seamId={lit} />}
+        {warning && !worn && <WarningLabel finding={warning} garment={garment} />}
+        {!worn && <NextLabel garment={garment} />}
       </div>
-      <TableStrip editor={editor} joined={joined} />
+      <TableStrip editor={editor} joined={joined} onLit={setLit} />
+    </div>
+  );
+}
+
+/** What there is to know of the seam the maker points at. */
+function SeamCard({ garment, seamId }: { garment: Opened; seamId: string }) {
+  const seam = garment.plan.seams.find((candidate) => candidate.id === seamId);
+  if (!seam) {
+    return null;
+  }
+  const state = seamState(
+    seam,
+    garment.progress.find((p) => p.seam === seamId),
+  );
+  return (
+    <div className="seam-card" role="status">
+      <strong>{seam.name}</strong>
+      <span>
+        <Sign state={state} /> {stateWords(state, seam.ease?.share)}
+      </span>
+      <span>
+        {seam.counts}, {seam.joints} joints
+      </span>
+      {seam.ease && <span>{seam.ease.words}</span>}
+    </div>
+  );
+}
+
+function WarningLabel({ finding, garment }: { finding: FindingView; garment: Opened }) {
+  return (
+    <div className="warning-label">
+      <Link to={`/garments/${garment.id}/seam/${finding.seam ?? ''}`}>
+        <Sign state="LOOK" /> Look first
+      </Link>
+      <p>{finding.sentence}</p>
+    </div>
+  );
+}
+
+function NextLabel({ garment }: { garment: Opened }) {
+  const { next } = garment;
+  if (!next) {
+    return null;
+  }
+  return (
+    <div className="next-label">
+      <span className="soft">Next step</span>
+      <h2>{next.title}</h2>
+      <p>{next.direction}</p>
+      <Link
+        className="btn btn-primary"
+        to={`/garments/${garment.id}/${next.begun ? 'bench' : 'seam'}/${next.seam}`}
+      >
+        {next.begun ? 'Go on with it' : 'Look at this seam'}
+      </Link>
     </div>
   );
 }

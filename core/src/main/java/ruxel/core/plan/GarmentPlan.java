@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.List;
+import ruxel.core.lay.AsWorn;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Reason;
@@ -13,6 +14,7 @@ public record GarmentPlan(
     Wording.Hand hand,
     List<PiecePlan> pieces,
     List<SeamPlan> seams,
+    List<AsWorn.WornView> worn,
     GluingPlan gluing,
     List<StepPlan> steps,
     List<ConsequenceView> consequences,

@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.garment.Settings;
 import ruxel.core.lay.Placement;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cloth;
@@ -24,6 +25,7 @@ public record PiecePlan(
     Cloth cloth,
     List<EdgePlan> edges,
     Placement placement,
+    Optional<Settings.LaidPiece> laid,
     boolean closes,
     double gapMm) {
 
@@ -47,7 +49,7 @@ public record PiecePlan(
       double dy,
       double lengthMm) {}
 
-  static PiecePlan of(Piece piece, Placement placement, HouseRules rules) {
+  static PiecePlan of(Piece piece, Placement placement, Optional<Settings.LaidPiece> laid, HouseRules rules) {
     Outline outline = new Outline(piece);
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
@@ -56,7 +58,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), placement, outline.closes(rules), outline.gapMm());
+        List.copyOf(edges), placement, laid, outline.closes(rules), outline.gapMm());
   }
 
   private static EdgePlan edge(Edge edge, List<Outline.Point> starts) {

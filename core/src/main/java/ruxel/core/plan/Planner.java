@@ -13,9 +13,11 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Construct;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
+import ruxel.core.garment.Settings;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.GluedSeam;
 import ruxel.core.glue.Meetings;
+import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.SeamMatch;
@@ -76,8 +78,9 @@ public final class Planner {
     findings.addAll(order.findings());
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), rules)).toList(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), laid(piece), rules)).toList(),
         matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), wording)).toList(),
+        AsWorn.of(construct.pieces(), construct.placements()),
         assembly.plan(),
         steps(order, assembly, resolved.seams()),
         construct.consequences().stream()
@@ -91,6 +94,10 @@ public final class Planner {
     return findings.stream()
         .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
         .anyMatch(finding -> finding.code().severity() != FindingCode.Severity.NOTE);
+  }
+
+  private Optional<Settings.LaidPiece> laid(Piece piece) {
+    return garment.settings().laid().stream().filter(own -> own.piece().equals(piece.id())).findFirst();
   }
 
   private Placement placement(Piece piece) {

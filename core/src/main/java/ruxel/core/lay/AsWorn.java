@@ -1,0 +1,165 @@
+package ruxel.core.lay;
+
+import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
+import java.util.List;
+
+import ruxel.core.piece.Cloth.Dye;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Outline.Point;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Piece.Part;
+import ruxel.core.piece.Run;
+
+/**
+ * The garment put together and laid flat, seen from the front and from the back, mm: the shoulder line is y = 0,
+ * the body hangs below it, sleeves are folded along their middle and go out from the armholes. From the front
+ * the wearer's left lies on the right.
+ */
+public final class AsWorn {
+  private static final double SAME_MM = 1e-6;
+
+  private final List<Piece> pieces;
+  private final List<Placement> placements;
+
+  /** A stretch of cloth of one colour. */
+  public record WornShape(String piece, Dye colour, List<Point> points) {
+    public WornShape {
+      points = List.copyOf(points);
+    }
+  }
+
+  /** The shapes of one view, those at the back first. */
+  public record WornView(String name, List<WornShape> shapes) {
+    public WornView {
+      shapes = List.copyOf(shapes);
+    }
+  }
+
+  private AsWorn(List<Piece> pieces, List<Placement> placements) {
+    this.pieces = pieces;
+    this.placements = placements;
+  }
+
+  /** Front and back view; none without a back and a front. Linear in the runs. */
+  public static List<WornView> of(List<Piece> pieces, List<Placement> placements) {
+    AsWorn worn = new AsWorn(pieces, placements);
+    boolean isWhole = worn.any(Part.BACK) && worn.any(Part.FRONT);
+    return isWhole ? List.of(worn.front(), worn.back()) : List.of();
+  }
+
+  private boolean any(Part part) {
+    return pieces.stream().anyMatch(piece -> piece.part() == part);
+  }
+
+  private WornView front() {
+    List<WornShape> shapes = new ArrayList<>(sleeves(1));
+    pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
+    pieces.stream().filter(piece -> piece.part() == Part.FRONT).forEach(piece -> shapes.addAll(body(piece, placement(piece).xMm())));
+    return new WornView("Front", shapes);
+  }
+
+  private WornView back() {
+    List<WornShape> shapes = new ArrayList<>(sleeves(-1));
+    pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
+    return new WornView("Back", shapes);
+  }
+
+  private Placement placement(Piece piece) {
+    return placements.stream().filter(p -> p.piece().equals(piece.id())).findFirst().orElseThrow();
+  }
+
+  private static double centre(Piece piece) {
+    return -new Outline(piece).middle().x();
+  }
+
+  /** A body piece hanging from the shoulder line, with its ribbing. */
+  private static List<WornShape> body(Piece piece, double x) {
+    List<Point> corners = corners(piece);
+    double height = ys(corners).getMax();
+    List<WornShape> shapes = new ArrayList<>();
+    shapes.add(new WornShape(piece.id(), piece.cloth().colour(), corners.stream().map(p -> new Point(p.x() + x, p.y() - height)).toList()));
+    double rib = ribHeight(piece);
+    if (rib > 0) {
+      DoubleSummaryStatistics xs = xs(corners.stream().filter(p -> p.y() < rib + SAME_MM).toList());
+      shapes.add(
+          new WornShape(
+              piece.id(), piece.cloth().ribColour(),
+              box(xs.getMin() + x, xs.getMax() + x, -height, rib - height)));
+    }
+    return shapes;
+  }
+
+  /** Sleeves folded along their middle, out from the armholes; {@code view} −1 turns left and right round. */
+  private List<WornShape> sleeves(int view) {
+    double reach =
+        pieces.stream()
+            .filter(piece -> piece.part() == Part.BACK)
+            .mapToDouble(piece -> xs(corners(piece)).getMax() + centre(piece))
+            .max()
+            .orElse(0);
+    List<WornShape> shapes = new ArrayList<>();
+    for (Piece piece : pieces) {
+      if (piece.part() == Part.SLEEVE) {
+        boolean right = placement(piece).onTable(new Outline(piece).middle()).x() > 0;
+        shapes.addAll(sleeve(piece, reach, right == view > 0 ? 1 : -1));
+      }
+    }
+    return shapes;
+  }
+
+  private static List<WornShape> sleeve(Piece piece, double reach, int way) {
+    List<Point> corners = corners(piece);
+    double length = ys(corners).getMax();
+    double top = widthAt(corners, length) / 2;
+    double cuff = widthAt(corners, 0) / 2;
+    double rib = ribHeight(piece);
+    List<WornShape> shapes = new ArrayList<>();
+    shapes.add(
+        new WornShape(
+            piece.id(), piece.cloth().colour(),
+            out(way, reach, List.of(new Point(0, 0), new Point(length, 0), new Point(length, -cuff), new Point(length - rib, -cuff), new Point(0, -top)))));
+    if (rib > 0) {
+      shapes.add(new WornShape(piece.id(), piece.cloth().ribColour(), out(way, reach, box(length - rib, length, -cuff, 0))));
+    }
+    return shapes;
+  }
+
+  private static List<Point> out(int way, double reach, List<Point> points) {
+    return points.stream().map(p -> new Point(way * (reach + p.x()), p.y())).toList();
+  }
+
+  private static List<Point> box(double left, double right, double bottom, double top) {
+    return List.of(new Point(left, bottom), new Point(right, bottom), new Point(right, top), new Point(left, top));
+  }
+
+  private static List<Point> corners(Piece piece) {
+    return new Outline(piece).runStarts().stream().flatMap(List::stream).toList();
+  }
+
+  private static DoubleSummaryStatistics xs(List<Point> points) {
+    return points.stream().mapToDouble(Point::x).summaryStatistics();
+  }
+
+  private static DoubleSummaryStatistics ys(List<Point> points) {
+    return points.stream().mapToDouble(Point::y).summaryStatistics();
+  }
+
+  private static double widthAt(List<Point> corners, double y) {
+    DoubleSummaryStatistics xs = xs(corners.stream().filter(p -> Math.abs(p.y() - y) < SAME_MM).toList());
+    return xs.getMax() - xs.getMin();
+  }
+
+  private static double ribHeight(Piece piece) {
+    for (Edge edge : piece.edges()) {
+      for (Run run : edge.runs()) {
+        if (run.fabric() == Fabric.RIB && run.kind().isRowEnd()) {
+          return run.lengthMm();
+        }
+      }
+    }
+    return 0;
+  }
+}
