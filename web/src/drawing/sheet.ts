@@ -1,5 +1,5 @@
 import type { GarmentPlan, SeamPlan, SidePlan } from '../api/types';
-import { onTable, placePoint, type Point, type Shifts, tableBox } from './geometry';
+import { type Box, onTable, placePoint, type Point, type Shifts, tableBox } from './geometry';
 import { expand } from './joints';
 
 export interface Size {
@@ -29,9 +29,24 @@ export function fitScale(plan: GarmentPlan, size: Size): number {
   return fitted(plan, {}, size, TABLE_MARGIN).scale;
 }
 
+/** The room all pieces take where they lie and where they lay before they were moved, so that moving one inwards moves nothing else. */
+function roomOf(plan: GarmentPlan): Box {
+  const before: Shifts = {};
+  for (const piece of plan.pieces) {
+    before[piece.id] = { x: -(piece.laid?.dxMm ?? 0), y: -(piece.laid?.dyMm ?? 0) };
+  }
+  const [now, then] = [tableBox(plan.pieces), tableBox(plan.pieces, before)];
+  return {
+    left: Math.min(now.left, then.left),
+    right: Math.max(now.right, then.right),
+    bottom: Math.min(now.bottom, then.bottom),
+    top: Math.max(now.top, then.top),
+  };
+}
+
 /** Puts a plan on the screen so that all of it is seen inside the margins. */
 export function fitted(plan: GarmentPlan, shifts: Shifts, size: Size, margin: Margin): Sheet {
-  const box = tableBox(plan.pieces);
+  const box = roomOf(plan);
   const [width, height] = [size.width - 2 * margin.side, size.height - margin.top - margin.bottom];
   const scale = Math.min(width / (box.right - box.left), height / (box.top - box.bottom));
   const origin = {
@@ -102,9 +117,12 @@ export function drawnJoints(sheet: Sheet, seam: SeamPlan): DrawnJoint[] {
     });
 }
 
-/** The middle of the joint that lies nearest to a point on the screen. */
+/** The joint that lies nearest to a point on the screen: its middle, or its end where threads run round a fold. */
 export function nearestJoint(sheet: Sheet, seam: SeamPlan, to: Point): Point | undefined {
-  const middles = drawnJoints(sheet, seam).map(({ a, b }) => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }));
+  const fold = isFold(seam);
+  const middles = drawnJoints(sheet, seam).flatMap(({ a, b }) =>
+    fold ? [a, b] : [{ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }],
+  );
   const away = (point: Point) => Math.hypot(point.x - to.x, point.y - to.y);
   return middles.reduce<Point | undefined>(
     (best, point) => (best === undefined || away(point) < away(best) ? point : best),

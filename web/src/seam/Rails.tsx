@@ -75,7 +75,7 @@ export function Rails(props: RailsProps) {
         place={B}
         nameY={B.cloth + 52}
       />
-      <Ripple seam={seam} scale={scale} unit={unit} />
+      <Ripple seam={seam} scale={scale} />
       <Threads seam={seam} joints={joints} scale={scale} banded={banded} />
       <UnitMarks
         units={inView(unitsA, scale.xA, width)}

@@ -1,6 +1,5 @@
 import type { IntervalView, SeamPlan, SidePlan } from '../api/types';
 import { placeMm, railOf } from '../drawing/geometry';
-import { difference } from '../format';
 import type { RailScale } from './railGeometry';
 import { A, B } from './railLayout';
 
@@ -20,9 +19,8 @@ function ends(side: SidePlan, from: number, to: number): [number, number] {
 }
 
 /** The surplus where it lies, true to scale: how high the longer side stands if it is not eased (handbook 6). */
-export function Ripple({ seam, scale, unit }: { seam: SeamPlan; scale: RailScale; unit: 'CM' | 'INCH' }) {
+export function Ripple({ seam, scale }: { seam: SeamPlan; scale: RailScale }) {
   const eased = seam.intervals.filter((interval) => interval.ease.share >= LEAST_SHARE);
-  const highest = Math.max(0, ...eased.map((interval) => interval.ease.rippleMm));
   if (eased.length === 0) {
     return null;
   }
@@ -31,16 +29,14 @@ export function Ripple({ seam, scale, unit }: { seam: SeamPlan; scale: RailScale
       {eased.map((interval, index) => (
         <Wave key={index} seam={seam} interval={interval} scale={scale} />
       ))}
-      <text x="100%" dx={-40} y={30} textAnchor="end" className="rail-title">
-        Wave, to scale: stands {difference(highest, unit)} high if not eased
-      </text>
     </g>
   );
 }
 
 function Wave({ seam, interval, scale }: { seam: SeamPlan; interval: IntervalView; scale: RailScale }) {
   const onA = interval.ease.aMm >= interval.ease.bMm;
-  const [side, x, flat] = onA ? [seam.a, scale.xA, A.ripple] : [seam.b, scale.xB, B.ripple];
+  const [side, x, place] = onA ? [seam.a, scale.xA, A] : [seam.b, scale.xB, B];
+  const flat = place.ripple - place.cloth;
   const [from, to] = onA
     ? ends(side, interval.aFrom, interval.aTo)
     : ends(side, interval.bFrom, interval.bTo);
@@ -52,9 +48,9 @@ function Wave({ seam, interval, scale }: { seam: SeamPlan; interval: IntervalVie
     return `${i === 0 ? 'M' : 'L'}${x(from + share * (to - from)).toFixed(1)} ${(flat - wave(share, waves) * height).toFixed(1)}`;
   }).join('');
   return (
-    <g aria-hidden="true" fill="none" stroke="#fbf8ee">
+    <svg y={place.cloth} height={place.clothHeight} aria-hidden="true" fill="none" stroke="#fbf8ee">
       <path d={`M${x(from)} ${flat}H${x(to)}`} strokeWidth={1.4} strokeDasharray="1.5 4" />
       <path d={d} strokeWidth={2.2} strokeLinejoin="round" />
-    </g>
+    </svg>
   );
 }

@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'react-bootstrap';
 import { sheetQuery } from '../api/garments';
 import type { AssemblySheet } from '../api/types';
-import { GarmentDrawing } from '../drawing/GarmentDrawing';
 import { useEditor } from '../shell/GarmentPage';
 import { Failed, Loading } from '../shell/Messages';
 
@@ -34,7 +33,11 @@ export function SheetView() {
       <article className="sheet">
         <h1>{sheet.title}</h1>
         <p>{sheet.about}</p>
-        <GarmentDrawing pieces={garment.plan.pieces} scale={0.36} title="The pieces as they lie" />
+        <img
+          className="sheet-picture"
+          src={`/api/garments/${garment.id}/table.svg?version=${garment.version}`}
+          alt="The pieces as they lie, with their counts"
+        />
         <Lines title="Look at this first" lines={sheet.look} />
         <h2>Pieces</h2>
         {sheet.pieces.map((piece) => (

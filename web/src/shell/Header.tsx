@@ -47,7 +47,7 @@ export function Header({ links, view, editor, children }: Props) {
         ))}
       </nav>
       <button type="button" className="more-button" onClick={() => setMore(true)}>
-        Help
+        Help and more
       </button>
       <MorePanel view={view} show={more} onHide={() => setMore(false)} {...(editor ? { editor } : {})} />
     </header>

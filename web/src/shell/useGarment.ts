@@ -35,6 +35,10 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
   const { id } = garment;
   const [saving, setSaving] = useState<Saving>({ status: 'saved' });
   const [refused, setRefused] = useState<FindingView[]>([]);
+  const waits = useRef(false);
+  useEffect(() => {
+    waits.current = saving.status === 'stale' || saving.status === 'unsent';
+  });
   const last = useRef<Promise<unknown>>(Promise.resolve());
   const queryKey = useMemo(() => garmentQuery(id).queryKey, [id]);
 
@@ -112,7 +116,13 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
   const change = useCallback(
     (changes: Change[]) => {
       const key = crypto.randomUUID();
-      writeUnsent(id, [...readUnsent(id), { key, base: version(), changes }]);
+      const unsent = [...readUnsent(id), { key, base: version(), changes }];
+      writeUnsent(id, unsent);
+      if (waits.current) {
+        // Something waits already: this one waits behind it.
+        setSaving((now) => ('count' in now ? { ...now, count: unsent.length } : now));
+        return Promise.resolve(false);
+      }
       return inTurn(() => send({ key, base: version(), changes }));
     },
     [id, inTurn, send, version],

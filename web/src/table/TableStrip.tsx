@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { counted, length, plural } from '../format';
@@ -83,8 +83,10 @@ export function TableStrip({ editor, joined, onLit }: Props) {
 
 function Rename({ editor }: { editor: GarmentEditor }) {
   const [name, setName] = useState(editor.garment.plan.name);
+  const sent = useRef<string>(undefined);
   const save = () => {
-    if (name.trim() !== editor.garment.plan.name) {
+    if (name.trim() !== editor.garment.plan.name && name !== sent.current) {
+      sent.current = name;
       void editor.change([{ kind: 'RENAMED', name }]);
     }
   };

@@ -4,46 +4,20 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import ruxel.app.DemoWardrobe;
-import ruxel.app.RuxelServer;
-import ruxel.cluster.ThrowAwayCluster;
 
 /** The real interface on the real server and a real PostgreSQL, by role and label. */
 class JourneyTest {
-  private static ThrowAwayCluster cluster;
-  private static RuxelServer server;
-  private static Browser browser;
-  private Page page;
+  private final Page page = Product.RUNNING.shelf();
 
-  @BeforeAll
-  static void start() {
-    cluster = ThrowAwayCluster.start();
-    server = RuxelServer.start(cluster.cluster(), 0);
-    server.bean(DemoWardrobe.class).fillIfEmpty();
-    browser = new Browser();
-    PlaywrightAssertions.setDefaultAssertionTimeout(60_000);
-  }
-
-  @AfterAll
-  static void stop() {
-    browser.close();
-    server.close();
-    cluster.close();
-  }
-
-  @BeforeEach
-  void openShelf() {
-    page = browser.page(1280, 800);
-    page.navigate(server.address());
+  @AfterEach
+  void keepsNobodyOut() {
+    Product.assertAccessible(page);
   }
 
   @Test
@@ -105,7 +79,7 @@ class JourneyTest {
   void aBadFileIsRefusedWithItsPlaceAndADeletedGarmentComesBack() {
     page.getByLabel("Garment file").setInputFiles(new FilePayload("broken.json", "application/json", "{\"format\":\"ruxel-garment\",\"version\":7}".getBytes(StandardCharsets.UTF_8)));
     assertThat(page.getByText("$.version")).isVisible();
-    Locator pullover = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Tide-bell pullover"));
+    Locator pullover = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tide-bell pullover").setExact(true))));
     pullover.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Delete")).click();
     assertThat(pullover).hasCount(0);
     button("Put it back").click();

@@ -2,13 +2,11 @@ package ruxel.e2e;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
-import ruxel.app.DemoWardrobe;
-import ruxel.app.RuxelServer;
-import ruxel.cluster.ThrowAwayCluster;
 
 /** Makes docs/screenshots anew from the demo wardrobe; run by {@code ./ruxel pictures}. */
 @EnabledIfSystemProperty(named = "pictures", matches = "true")
@@ -17,26 +15,36 @@ class PicturesTest {
 
   @Test
   void mainViews() {
-    try (ThrowAwayCluster cluster = ThrowAwayCluster.start();
-        RuxelServer server = RuxelServer.start(cluster.cluster(), 0);
-        Browser browser = new Browser()) {
-      server.bean(DemoWardrobe.class).fillIfEmpty();
-      Page page = browser.page(1280, 800);
-      shoot(page, server.address() + "/new", "new");
-      shoot(page, server.address(), "shelf");
-      page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lamplighter’s cardigan").setExact(true)).click();
-      page.waitForURL("**/garments/*");
-      String garment = page.url();
-      shoot(page, garment, "table");
-      shoot(page, garment + "/pieces", "pieces");
-      shoot(page, garment + "/seam/armhole.left", "seam");
-      shoot(page, garment + "/order", "order");
-      shoot(page, garment + "/bench/armhole.left", "bench");
-    }
+    Page page = Product.RUNNING.shelf();
+    String address = Product.RUNNING.address();
+    shoot(page, address + "/new", "new");
+    shoot(page, address, "shelf");
+    String cardigan = open(page, "Lamplighter’s cardigan");
+    shoot(page, cardigan, "table");
+    shoot(page, cardigan + "/seam/armhole.left", "seam");
+    shoot(page, cardigan + "/bench/armhole.left", "bench");
+    shoot(page, cardigan + "/sheet", "sheet");
+    page.navigate(address);
+    String jacket = open(page, "Fog-horn jacket");
+    shoot(page, jacket, "table-look-first");
+    Product.button(page, "As worn").click();
+    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("worn.png")));
+    shoot(page, jacket + "/pieces", "pieces");
+    shoot(page, jacket + "/order", "order");
+    Page tablet = Product.RUNNING.page(820, 1180);
+    tablet.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
+    shoot(tablet, cardigan + "/bench/armhole.left", "bench-tablet-dark");
+  }
+
+  private static String open(Page page, String name) {
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+    page.waitForURL("**/garments/*");
+    return page.url();
   }
 
   private static void shoot(Page page, String address, String name) {
     page.navigate(address);
+    page.locator("h1").first().waitFor();
     page.waitForLoadState(LoadState.NETWORKIDLE);
     page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve(name + ".png")));
   }
