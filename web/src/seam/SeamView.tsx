@@ -28,6 +28,13 @@ export function SeamView() {
   return <OpenSeam key={seam.id} seamId={seam.id} />;
 }
 
+const PHONE_PX = 620;
+
+/** A phone shows one stretch at a time, everything else the whole seam. */
+function firstNear(): number | undefined {
+  return window.innerWidth < PHONE_PX ? 0 : undefined;
+}
+
 function OpenSeam({ seamId }: { seamId: string }) {
   const editor = useEditor();
   const { garment } = editor;
@@ -36,7 +43,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
   const saved = garment.plan.seams.find((candidate) => candidate.id === seamId)!;
   const seam = moves.tried ?? saved;
   const stretches = useMemo(() => stretchesOf(seam), [seam]);
-  const [near, setNear] = useState<number>();
+  const [near, setNear] = useState(firstNear);
   const [wrongSide, setWrongSide] = useState(false);
   const progress = garment.progress.find((p) => p.seam === seamId);
   const joined = progress?.state === 'JOINED';

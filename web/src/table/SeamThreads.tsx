@@ -1,4 +1,5 @@
 import type { SeamPlan } from '../api/types';
+import type { Lit } from './lit';
 import type { SeamState } from '../drawing/Signs';
 import { type DrawnJoint, drawnJoints, isFold, type Sheet } from '../drawing/sheet';
 
@@ -60,7 +61,7 @@ export function SeamThreads({
   next: boolean;
   /** Whether the maker points at it. */
   lit: boolean;
-  onLit: (seam: string | undefined) => void;
+  onLit: (lit: Lit | undefined) => void;
 }) {
   const joined = state === 'JOINED';
   const fold = isFold(seam);
@@ -73,7 +74,11 @@ export function SeamThreads({
         ? 'var(--ink)'
         : 'var(--waiting)';
   return (
-    <g aria-hidden="true" onPointerEnter={() => onLit(seam.id)} onPointerLeave={() => onLit(undefined)}>
+    <g
+      aria-hidden="true"
+      onPointerEnter={() => onLit({ seam: seam.id })}
+      onPointerLeave={() => onLit(undefined)}
+    >
       <path d={d} fill="none" stroke={lit ? 'var(--weld)' : 'transparent'} strokeWidth={lit ? 5 : 9} />
       {joined && !fold && (
         <path d={d} fill="none" stroke="var(--outline)" strokeWidth={3.6} strokeLinejoin="round" />

@@ -6,6 +6,8 @@ import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { seamState } from '../drawing/seamState';
 import { fitted, isFold, looked, nearestJoint, TABLE_MARGIN, type TableLook } from '../drawing/sheet';
+import { EdgeLines } from './EdgeLines';
+import type { Lit } from './lit';
 import { OpeningDots } from './OpeningDots';
 import { SeamThreads } from './SeamThreads';
 import type { Dragged } from './useTableLook';
@@ -19,8 +21,8 @@ interface Props {
   height: number;
   look: TableLook;
   dragged: Dragged | undefined;
-  lit: string | undefined;
-  onLit: (seam: string | undefined) => void;
+  lit: Lit | undefined;
+  onLit: (lit: Lit | undefined) => void;
   /** What is to be looked at first, with the place its label hangs at. */
   warning: FindingView | undefined;
 }
@@ -51,7 +53,7 @@ export function TableDrawing({ garment, joined, width, height, look, dragged, li
         garment.progress.find((p) => p.seam === seam.id),
       )}
       next={seam.id === next?.seam}
-      lit={seam.id === lit}
+      lit={lit !== undefined && 'seam' in lit && seam.id === lit.seam}
       onLit={onLit}
     />
   );
@@ -76,6 +78,7 @@ export function TableDrawing({ garment, joined, width, height, look, dragged, li
             <g transform={pieceTransform(piece, sheet.origin, sheet.scale, sheet.shifts[piece.id])}>
               <PieceShape piece={piece} marks={sheet.scale > MARKS_FROM_SCALE} dashed={!piece.closes} />
             </g>
+            <EdgeLines sheet={sheet} piece={piece} lit={lit} onLit={onLit} />
           </g>
         );
       })}

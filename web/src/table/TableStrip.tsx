@@ -6,13 +6,14 @@ import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
 import { Findings } from '../shell/Messages';
 import { Facts } from './Facts';
+import type { Lit } from './lit';
 import { Nudges } from './Nudges';
 import type { GarmentEditor } from '../shell/useGarment';
 
 interface Props {
   editor: GarmentEditor;
   joined: Set<string>;
-  onLit: (seam: string | undefined) => void;
+  onLit: (lit: Lit | undefined) => void;
 }
 
 /** Beside the mat: every seam with its state, the openings, and what to look at first. */
@@ -39,9 +40,9 @@ export function TableStrip({ editor, joined, onLit }: Props) {
             <li key={seam.id}>
               <Link
                 to={`/garments/${garment.id}/seam/${seam.id}`}
-                onPointerEnter={() => onLit(seam.id)}
+                onPointerEnter={() => onLit({ seam: seam.id })}
                 onPointerLeave={() => onLit(undefined)}
-                onFocus={() => onLit(seam.id)}
+                onFocus={() => onLit({ seam: seam.id })}
                 onBlur={() => onLit(undefined)}
               >
                 <Sign state={state} />

@@ -1,11 +1,12 @@
 import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { FindingView, Opened } from '../api/types';
-import { Sign, stateWords } from '../drawing/Signs';
-import { seamState } from '../drawing/seamState';
+import { Sign } from '../drawing/Signs';
 import { fitScale } from '../drawing/sheet';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
+import type { Lit } from './lit';
+import { LitCard } from './LitCard';
 import { TableDrawing } from './TableDrawing';
 import { TableStrip } from './TableStrip';
 import { type Dragged, useTableLook } from './useTableLook';
@@ -17,7 +18,7 @@ export function TableView() {
   const { garment, change } = editor;
   const { ref, width, height } = useSize<HTMLDivElement>();
   const [worn, setWorn] = useState(false);
-  const [lit, setLit] = useState<string>();
+  const [lit, setLit] = useState<Lit>();
   const joined = useMemo(
     () => new Set(garment.progress.filter((seam) => seam.state === 'JOINED').map((seam) => seam.seam)),
     [garment.progress],
@@ -80,35 +81,11 @@ export function TableView() {
             </>
           )}
         </div>
-        {lit && !worn && <SeamCard garment={garment} seamId={lit} />}
+        {lit && !worn && <LitCard garment={garment} lit={lit} />}
         {warning && !worn && <WarningLabel finding={warning} garment={garment} />}
         {!worn && <NextLabel garment={garment} />}
       </div>
       <TableStrip editor={editor} joined={joined} onLit={setLit} />
-    </div>
-  );
-}
-
-/** What there is to know of the seam the maker points at. */
-function SeamCard({ garment, seamId }: { garment: Opened; seamId: string }) {
-  const seam = garment.plan.seams.find((candidate) => candidate.id === seamId);
-  if (!seam) {
-    return null;
-  }
-  const state = seamState(
-    seam,
-    garment.progress.find((p) => p.seam === seamId),
-  );
-  return (
-    <div className="seam-card" role="status">
-      <strong>{seam.name}</strong>
-      <span>
-        <Sign state={state} /> {stateWords(state, seam.ease?.share)}
-      </span>
-      <span>
-        {seam.counts}, {seam.joints} joints
-      </span>
-      {seam.ease && <span>{seam.ease.words}</span>}
     </div>
   );
 }

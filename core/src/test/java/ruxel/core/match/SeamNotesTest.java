@@ -1,0 +1,58 @@
+package ruxel.core.match;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.garment.Answers;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.finding.Outcome;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+
+/** What is to be looked at before a seam is joined. */
+class SeamNotesTest {
+  @Test
+  void aRowTooFewIsNamedWithItsStretch() {
+    GarmentPlan plan = Wardrobe.plan(applied(new Change.CountMade("sleeve.left", "front", "sleeve", Optional.of(31))));
+    FindingView rows = finding(plan, FindingCode.ROWS_DIFFER);
+    assertThat(rows.seam()).contains("side.left");
+    assertThat(rows.sentence())
+        .isEqualTo(
+            "Left side and sleeve: from the underarm to the top of the cuff ribbing 31 row ends meet 32. "
+                + "Rows on rows are joined one to one; the difference is 13 mm.");
+  }
+
+  @Test
+  void stitchesOnRowsMayDifferAsMuchAsTheyLike() {
+    assertThat(Wardrobe.plan(Wardrobe.cardigan()).findings()).noneMatch(f -> f.code() == FindingCode.ROWS_DIFFER);
+  }
+
+  @Test
+  void shouldersAreMadeEqual() {
+    GarmentPlan plan = Wardrobe.plan(applied(new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22))));
+    assertThat(finding(plan, FindingCode.SHOULDER_UNEQUAL).sentence())
+        .isEqualTo("Left shoulder: 22 stitches meet 23. Shoulders are made equal.");
+    assertThat(plan.seams().get(0).look()).isTrue();
+  }
+
+  @Test
+  void twoHighRowsWithOnePlaceEachWouldLeaveAGap() {
+    Map<String, Answers.Answer> answers = Wardrobe.cardiganAnswers();
+    Wardrobe.number(answers, "gaugeRows", 3);
+    GarmentPlan plan = Wardrobe.plan(Wardrobe.garment(answers));
+    assertThat(finding(plan, FindingCode.GAP).severity()).isEqualTo(FindingCode.Severity.NOTE);
+  }
+
+  private static FindingView finding(GarmentPlan plan, FindingCode code) {
+    return plan.findings().stream().filter(f -> f.code() == code).findFirst().orElseThrow();
+  }
+
+  private static Garment applied(Change change) {
+    return ((Outcome.Good<Garment>) change.apply(Wardrobe.cardigan())).value();
+  }
+}

@@ -1,0 +1,38 @@
+package ruxel.core.method;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+
+/** The table of handbook 8, row by row. */
+class MethodTableTest {
+  @ParameterizedTest
+  @CsvFileSource(resources = "/cases/methods.csv", numLinesToSkip = 1)
+  void hasTheFactsOfTheTable(
+      String id, Method.Tool tool, int strong, int stretch, int flat, int hidden, int quick, int undo, double yarn) {
+    Method method = Method.of(id).orElseThrow();
+    assertThat(method.tool()).isEqualTo(tool);
+    assertThat(method.scores()).isEqualTo(new Method.Scores(strong, stretch, flat, hidden, quick, undo));
+    assertThat(method.yarnCmPerCm()).isEqualTo(yarn);
+  }
+
+  @Test
+  void isCompleteAndNamedOnce() {
+    assertThat(Method.values()).hasSize(16);
+    assertThat(Arrays.stream(Method.values()).map(Method::id).distinct()).hasSize(16);
+    assertThat(Method.of("glue")).isEqualTo(Optional.empty());
+  }
+
+  @Test
+  void speaksTheMakersTerms() {
+    Wording uk = new Wording(Wording.Unit.CM, Terms.UK, Wording.Hand.RIGHT);
+    assertThat(Method.SC_BOTH.title(Wording.USUAL)).isEqualTo("Single crochet, both loops");
+    assertThat(Method.SC_BOTH.title(uk)).isEqualTo("Double crochet, both loops");
+  }
+}
