@@ -30,19 +30,22 @@ public record SeamMatch(
     List<Checkpoint> checkpoints,
     List<Finding> findings) {
 
-  /** Table cells a seam may need: planning is refused above, before any computing (model 7). */
-  private static final long MOST_CELLS = 50_000_000L;
+  /** Table cells a garment may need: planning is refused above, before any computing (model 7). */
+  public static final long MOST_CELLS = 50_000_000L;
 
   public static SeamMatch of(ResolvedSeam seam, HouseRules rules) {
+    return of(seam, rules, MOST_CELLS);
+  }
+
+  /**
+   * @param cellsLeft what the garment's other seams leave of {@link #MOST_CELLS}
+   */
+  public static SeamMatch of(ResolvedSeam seam, HouseRules rules, long cellsLeft) {
     SideLayout a = SideLayout.of(seam, Side.A, rules);
     SideLayout b = SideLayout.of(seam, Side.B, rules);
     Intervals.Result cut = Intervals.of(seam.seam(), a, b);
     List<Finding> findings = new ArrayList<>(cut.findings());
-    long cells = 0;
-    for (Interval interval : cut.intervals()) {
-      cells += interval.placesA() == interval.placesB() ? 0 : (long) interval.placesA() * interval.placesB();
-    }
-    if (cells > MOST_CELLS) {
+    if (cells(cut.intervals()) > cellsLeft) {
       findings.add(
           Finding.of(
               FindingCode.TOO_LARGE, Where.seam(seam.seam().id()),
@@ -54,6 +57,18 @@ public record SeamMatch(
           List.copyOf(findings));
     }
     return planned(seam, a, b, cut, rules);
+  }
+
+  /** The table cells this seam's plans took; equal counts need none. */
+  public long cells() {
+    return cells(intervals);
+  }
+
+  private static long cells(List<Interval> intervals) {
+    return intervals.stream()
+        .filter(interval -> interval.placesA() != interval.placesB())
+        .mapToLong(interval -> (long) interval.placesA() * interval.placesB())
+        .sum();
   }
 
   private static SeamMatch planned(

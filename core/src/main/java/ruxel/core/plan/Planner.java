@@ -68,7 +68,7 @@ public final class Planner {
     findings.addAll(Twins.unlike(construct.pieces()));
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     findings.addAll(resolved.findings());
-    List<SeamMatch> matches = resolved.seams().stream().map(seam -> SeamMatch.of(seam, rules)).toList();
+    List<SeamMatch> matches = matched(resolved.seams());
     matches.forEach(match -> findings.addAll(match.findings()));
     matches.forEach(this::offCentre);
     List<GluedSeam> glued = matches.stream().map(Meetings::of).toList();
@@ -94,6 +94,17 @@ public final class Planner {
     return findings.stream()
         .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
         .anyMatch(finding -> finding.code().severity() != FindingCode.Severity.NOTE);
+  }
+
+  private List<SeamMatch> matched(List<ResolvedSeam> seams) {
+    List<SeamMatch> matches = new ArrayList<>();
+    long left = SeamMatch.MOST_CELLS;
+    for (ResolvedSeam seam : seams) {
+      SeamMatch match = SeamMatch.of(seam, rules, left);
+      left -= match.cells();
+      matches.add(match);
+    }
+    return List.copyOf(matches);
   }
 
   private Optional<Settings.LaidPiece> laid(Piece piece) {

@@ -5,14 +5,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
+import ruxel.core.garment.Construct;
 import ruxel.core.garment.Garment;
+import ruxel.core.garment.Layout;
 import ruxel.core.garment.Wardrobe;
-import ruxel.core.finding.Outcome;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.seam.SeamResolver;
 
 /** What is to be looked at before a seam is joined. */
 class SeamNotesTest {
@@ -46,6 +51,24 @@ class SeamNotesTest {
     Wardrobe.number(answers, "gaugeRows", 3);
     GarmentPlan plan = Wardrobe.plan(Wardrobe.garment(answers));
     assertThat(finding(plan, FindingCode.GAP).severity()).isEqualTo(FindingCode.Severity.NOTE);
+  }
+
+  @Test
+  void tablesThatWouldBeTooLargeTogetherAreRefusedBeforeComputing() {
+    SeamMatch whole = armhole(SeamMatch.MOST_CELLS);
+    assertThat(whole.cells()).isEqualTo(2 * 25 * 14);
+    SeamMatch refused = armhole(2 * 25 * 14 - 1);
+    assertThat(refused.isPlanned()).isFalse();
+    assertThat(refused.findings()).extracting(Finding::code).containsExactly(FindingCode.TOO_LARGE);
+  }
+
+  private static SeamMatch armhole(long cellsLeft) {
+    Construct construct = ((Outcome.Good<Layout>) Layout.of(Wardrobe.cardigan())).value().construct();
+    return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
+        .filter(seam -> seam.seam().id().equals("armhole.left"))
+        .map(seam -> SeamMatch.of(seam, HouseRules.USUAL, cellsLeft))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static FindingView finding(GarmentPlan plan, FindingCode code) {
