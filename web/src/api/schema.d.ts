@@ -407,6 +407,7 @@ export interface components {
             seam: string;
             start: string;
             title: string;
+            wrongSide: boolean;
         };
         ChangeRequest: {
             anchor?: string;

@@ -137,6 +137,7 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
           joints={joints}
           position={position}
           mirrored={work.plan.fromRight}
+          wrongSide={work.plan.wrongSide}
         />
         <h1>
           {isPaused

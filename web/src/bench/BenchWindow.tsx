@@ -15,15 +15,16 @@ interface Props {
   position: number;
   /** Whether the start lies at the right hand. */
   mirrored: boolean;
+  wrongSide: boolean;
 }
 
-const HEIGHT = 318;
+const HEIGHT = 286;
 const PLACE_PX = 62;
-const A = { y: 82, height: 62 };
-const B = { y: 216, height: 56 };
+const A = { y: 62, height: 62 };
+const B = { y: 188, height: 56 };
 
 /** The few places round the joint in hand, large. */
-export function BenchWindow({ plan, pieces, position, mirrored }: Props) {
+export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const joints = useMemo(() => expand(plan), [plan]);
   const unitsA = useMemo(() => unitsOf(plan, plan.a, true, joints), [plan, joints]);
@@ -32,6 +33,7 @@ export function BenchWindow({ plan, pieces, position, mirrored }: Props) {
   const finest = Math.min(...plan.a.rails.map((r) => r.placeMm), ...plan.b.rails.map((r) => r.placeMm));
   const scale = PLACE_PX / finest;
   const { a: midA, b: midB } = jointMm(plan, now);
+  const title = `${plan.a.name}, ${wrongSide ? 'wrong side towards you' : 'right side up'}`;
   const way = mirrored ? -scale : scale;
   const xA = (mm: number) => width / 2 + (mm - midA) * way;
   const xB = (mm: number) => width / 2 + (mm - midB) * way;
@@ -105,9 +107,10 @@ export function BenchWindow({ plan, pieces, position, mirrored }: Props) {
             height={B.height}
           />
           <Numbers units={unitsA.filter(inView(xA))} x={xA} y={A.y + A.height / 2 + 6} place={now.a} />
-          <rect x={0} y={0} width={(plan.a.name.length + 15) * 10.5} height={34} fill="var(--paper)" />
+          <Numbers units={unitsB.filter(inView(xB))} x={xB} y={B.y + B.height / 2 + 6} place={now.b} />
+          <rect x={0} y={0} width={title.length * 10.5} height={34} fill="var(--paper)" />
           <text x={6} y={23} className="window-title">
-            {plan.a.name}, right side up
+            {title}
           </text>
           <rect
             x={0}
@@ -127,7 +130,7 @@ export function BenchWindow({ plan, pieces, position, mirrored }: Props) {
                 <circle
                   key={index}
                   cx={(from + to) / 2}
-                  cy={180}
+                  cy={156}
                   r={15}
                   fill="none"
                   stroke="var(--weld)"

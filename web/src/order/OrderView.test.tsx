@@ -44,7 +44,7 @@ test('each reason says its weight, and the usual order is offered for an own one
   opened.plan.steps[1] = step('side.left', 2, {
     reasons: [
       { code: 'MAKES_POINT', weight: 'MUST', seams: [], sentence: 'After the armhole.' },
-      { code: 'YOURS', weight: 'YOURS', seams: [], sentence: 'You put it here.' },
+      { code: 'YOURS', weight: 'YOURS', seams: [], sentence: 'It stands here by your order.' },
       { code: 'CLOSES_EARLY', weight: 'WARNING', seams: [], sentence: 'Only the top layer.' },
     ],
   });

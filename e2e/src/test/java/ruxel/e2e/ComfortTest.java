@@ -72,7 +72,7 @@ class ComfortTest {
     grip.focus();
     page.keyboard().press("ArrowUp");
     assertThat(steps(page).nth(1)).containsText("Set in the left sleeve");
-    assertThat(page.getByText("You put it here.").first()).isVisible();
+    assertThat(page.getByText("It stands here by your order.").first()).isVisible();
     assertThat(grip).isFocused();
     page.keyboard().press("ArrowUp");
     assertThat(page.getByText("The left armhole cannot come before the left shoulder.")).isVisible();

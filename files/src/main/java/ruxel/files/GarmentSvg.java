@@ -13,8 +13,8 @@ import ruxel.core.plan.PiecePlan;
  */
 public final class GarmentSvg {
   private static final double MARGIN_MM = 20;
-  private static final double TEXT_MM = 26;
-  private static final double COUNT_MM = 20;
+  private static final double TEXT_MM = 44;
+  private static final double COUNT_MM = 32;
 
   private final GarmentPlan plan;
   private final StringBuilder svg = new StringBuilder();

@@ -2,6 +2,7 @@ package ruxel.files;
 
 import static ruxel.files.GarmentSvg.escaped;
 
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
@@ -10,6 +11,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
+import java.util.Set;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.sheet.AssemblySheet;
 
@@ -17,6 +20,8 @@ import ruxel.core.sheet.AssemblySheet;
 public final class SheetPdf {
   private static final String TEXT = "Sofia Sans Semi Condensed";
   private static final String DISPLAY = "Piazzolla";
+
+  private static final Set<FSFontUseCase> EVERYWHERE = EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG);
 
   private final StringBuilder html = new StringBuilder();
 
@@ -28,8 +33,8 @@ public final class SheetPdf {
       PdfRendererBuilder builder = new PdfRendererBuilder();
       builder.useFastMode();
       builder.useSVGDrawer(new BatikSVGDrawer());
-      builder.useFont(() -> resource("fonts/SofiaSansSemiCondensed-Regular.ttf"), TEXT, 400, FontStyle.NORMAL, true);
-      builder.useFont(() -> resource("fonts/SofiaSansSemiCondensed-Bold.ttf"), TEXT, 700, FontStyle.NORMAL, true);
+      builder.useFont(() -> resource("fonts/SofiaSansSemiCondensed-Regular.ttf"), TEXT, 400, FontStyle.NORMAL, true, EVERYWHERE);
+      builder.useFont(() -> resource("fonts/SofiaSansSemiCondensed-Bold.ttf"), TEXT, 700, FontStyle.NORMAL, true, EVERYWHERE);
       builder.useFont(() -> resource("fonts/Piazzolla-Bold.ttf"), DISPLAY, 700, FontStyle.NORMAL, true);
       builder.withHtmlContent(page, null);
       builder.toStream(out);

@@ -5,14 +5,15 @@ import ruxel.core.plan.SeamPlan;
 
 /**
  * A step as it is taken to the bench (handbook 14): the frozen seam plan and every joint in words. Joint
- * k is the k-th element, counted from 0. {@code fromRight} says at which hand
- * the start lies when the pieces are held as told, for this maker's hand.
+ * k is the k-th element, counted from 0. Held as told, {@code wrongSide} says which side the maker sees and
+ * {@code fromRight} at which hand the start lies.
  */
 public record BenchPlan(
     String seam,
     String title,
     String hold,
     String start,
+    boolean wrongSide,
     boolean fromRight,
     String check,
     List<String> cautions,

@@ -56,6 +56,7 @@ public final class Directions {
         plan.id(), plan.title(),
         method.map(chosen -> chosen.title(wording) + ": " + chosen.held() + ".").orElse("Choose a joining method at the seam."),
         start(plan, fromRight),
+        wrongSide,
         fromRight,
         needle ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.",
         List.of(needle ? "Count needles and clips in and out." : "Count clips and markers in and out."),
@@ -82,6 +83,9 @@ public final class Directions {
   private String words(Joint joint, Optional<Joint> before) {
     boolean againA = joint.a() >= 0 && before.map(Joint::a).orElse(-2) == joint.a();
     boolean againB = joint.b() >= 0 && before.map(Joint::b).orElse(-2) == joint.b();
+    if (!againA && !againB && name(joint, true).equals(name(joint, false))) {
+      return Wording.capital(name(joint, true) + " of both.");
+    }
     return Wording.capital(
         name(joint, true) + (againA ? " again" : "") + " and " + name(joint, false) + (againB ? " again" : "") + ".");
   }

@@ -19,7 +19,7 @@ public record Reason(Code code, List<String> seams, String first, String second)
     FLAT_FIRST(Weight.EASIER, "Set in flat, before side and sleeve close: both layers lie on the table and none is caught."),
     CLOSES_LAST(Weight.EASIER, "It closes the tube, so it comes when nothing flat is left."),
     LIKE_ITS_TWIN(Weight.EASIER, "Right after the {seams}, so that both sides are worked alike."),
-    YOURS(Weight.YOURS, "You put it here."),
+    YOURS(Weight.YOURS, "It stands here by your order."),
     SLEEVE_BEFORE_SHOULDERS(Weight.WARNING, "Before the {seams}: the pieces do not hang together yet, so hold them well; the second side is easily set in askew."),
     CLOSES_EARLY(Weight.WARNING, "Before the {seams}: that one is then worked round a closed tube, so check that only the top layer is caught.");
 

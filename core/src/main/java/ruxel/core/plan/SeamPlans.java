@@ -131,9 +131,17 @@ final class SeamPlans {
         marked(a), marked(b), plan.most(), runLengths(plan.groups()), plan.cost(), plan.optimum(),
         plan.rhythm().isPresent() ? Worked.RHYTHM : Worked.OPTIMUM,
         plan.rhythm().map(SeamPlans::rhythmView),
-        plan.words() + partsWords(interval),
+        words(interval, plan),
         plan.cost().worst() / Math.max(a.size(), b.size()) * longer,
         easeView(ease));
+  }
+
+  /** The rhythm, with the units of the finer side named where several go into one. */
+  private String words(Interval interval, IntervalPlan plan) {
+    SideLayout finer = plan.finerIsA() ? match.a() : match.b();
+    int first = plan.finerIsA() ? interval.aFromInclusive() : interval.bFromInclusive();
+    String units = PlaceNames.words(finer.places().get(first).run().kind());
+    return plan.words().replaceFirst("(?i)(two|three|four) into one", "$1 " + units + " into one") + partsWords(interval);
   }
 
   /** Row ends that give two or three places are joined that often. */

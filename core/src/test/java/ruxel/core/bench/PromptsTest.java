@@ -38,6 +38,8 @@ class PromptsTest {
   @Test
   void theStartLiesAtTheHandThatFits() {
     assertThat(bench(cardigan, "shoulder.left").fromRight()).as("right sides together, right-handed").isTrue();
+    assertThat(bench(cardigan, "shoulder.left").wrongSide()).isTrue();
+    assertThat(bench(cardigan, "shoulder.left").joints().get(12).words()).isEqualTo("Stitch 13 of both.");
     assertThat(bench(cardigan, "armhole.left").fromRight()).as("flat, right sides up, right-handed").isFalse();
     Garment left = good(new Change.Reworded(new Wording(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT)).apply(cardigan));
     assertThat(bench(left, "shoulder.left").fromRight()).isFalse();

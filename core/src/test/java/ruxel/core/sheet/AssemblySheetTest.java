@@ -18,7 +18,7 @@ class AssemblySheetTest {
         .extracting(AssemblySheet.Rhythm::heading)
         .containsExactly("From the start to the shoulder seam, 25 on 14", "From the shoulder seam to the end, 25 on 14, told from its end");
     assertThat(armhole.rhythms().get(0).words())
-        .isEqualTo("Two into one 3 times, then one to one; all that 3 times; then two into one twice");
+        .isEqualTo("Two stitches into one 3 times, then one to one; all that 3 times; then two into one twice");
     assertThat(armhole.markers()).hasSize(7);
     assertThat(armhole.yarn()).isEqualTo("about 117.5 cm");
   }
