@@ -1,9 +1,10 @@
 import { Table } from 'react-bootstrap';
 import type { GarmentPlan } from '../api/types';
 import { length } from '../format';
+import type { Lit } from './lit';
 
-/** The counts and lengths of the drawing as a table. */
-export function Facts({ plan }: { plan: GarmentPlan }) {
+/** The counts and lengths of the drawing as a table; an edge named here shows itself on the mat. */
+export function Facts({ plan, onLit }: { plan: GarmentPlan; onLit: (lit: Lit | undefined) => void }) {
   return (
     <details>
       <summary>Counts and lengths as a table</summary>
@@ -20,7 +21,16 @@ export function Facts({ plan }: { plan: GarmentPlan }) {
             piece.edges.map((edge) => (
               <tr key={`${piece.id} ${edge.id}`}>
                 <th scope="row">
-                  {piece.name}, {edge.name}
+                  <button
+                    type="button"
+                    className="edge-name"
+                    onFocus={() => onLit({ piece: piece.id, edge: edge.id })}
+                    onBlur={() => onLit(undefined)}
+                    onPointerEnter={() => onLit({ piece: piece.id, edge: edge.id })}
+                    onPointerLeave={() => onLit(undefined)}
+                  >
+                    {piece.name}, {edge.name}
+                  </button>
                 </th>
                 <td>{edge.runs.map((run) => run.count).join(' + ')}</td>
                 <td>{length(edge.lengthMm, plan.unit)}</td>

@@ -36,10 +36,12 @@ test('a seam to be looked at says so instead of its ease', () => {
 });
 
 test('the counts stand in a table too', () => {
-  strip();
+  const { onLit } = strip();
   const table = screen.getByRole('table');
   expect(within(table).getAllByRole('row')).toHaveLength(1 + 2 * 4);
   expect(within(table).getByRole('row', { name: /Back, hem/ }).textContent).toContain('28 cm');
+  fireEvent.focus(within(table).getByText('Back, hem'));
+  expect(onLit).toHaveBeenLastCalledWith({ piece: 'back', edge: 'hem' });
 });
 
 test('a piece is moved by centimetres from where it lies, turned and put back', () => {

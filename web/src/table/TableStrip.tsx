@@ -75,7 +75,7 @@ export function TableStrip({ editor, joined, onLit }: Props) {
           Remove decisions without a place
         </Button>
       )}
-      <Facts plan={plan} />
+      <Facts plan={plan} onLit={onLit} />
       <Nudges editor={editor} />
       <Rename editor={editor} />
     </aside>

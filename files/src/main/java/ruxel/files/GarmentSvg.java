@@ -34,8 +34,8 @@ public final class GarmentSvg {
     Box box = box();
     double width = box.right - box.left + 2 * MARGIN_MM;
     double height = box.top - box.bottom + 2 * MARGIN_MM;
-    line("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%s\" height=\"%s\" viewBox=\"%s %s %s %s\" font-family=\"Sofia Sans Semi Condensed\">"
-        .formatted(mm(width), mm(height), mm(box.left - MARGIN_MM), mm(-box.top - MARGIN_MM), mm(width), mm(height)));
+    line("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%d\" height=\"%d\" viewBox=\"%s %s %s %s\" font-family=\"Sofia Sans Semi Condensed\">"
+        .formatted(Math.round(width), Math.round(height), mm(box.left - MARGIN_MM), mm(-box.top - MARGIN_MM), mm(width), mm(height)));
     line("<title>%s</title>".formatted(escaped(plan.name())));
     plan.pieces().forEach(this::piece);
     line("</svg>");

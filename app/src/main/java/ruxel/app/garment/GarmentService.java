@@ -1,5 +1,6 @@
 package ruxel.app.garment;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,6 +10,7 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
+import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -148,6 +150,10 @@ public class GarmentService {
   }
 
   private void requireCurrent(GarmentStore.Row row, int baseVersion) {
+    if (row.state().equals("ARCHIVED")) {
+      Finding finding = Finding.of(FindingCode.ARCHIVED, Where.NOWHERE, Fact.text("name", row.name()));
+      throw new Problems.Refused(List.of(finding), Wording.USUAL);
+    }
     if (row.version() != baseVersion) {
       throw new Problems.Stale(row.version(), store.labelsSince(row.id(), baseVersion));
     }
@@ -156,7 +162,7 @@ public class GarmentService {
   /** What was done, oldest first; then what was taken back, the last taken back first. */
   public List<HistoryEntry> history(UUID id) {
     History history = History.of(store.versions(reader.row(id).id()));
-    List<HistoryEntry> entries = new java.util.ArrayList<>();
+    List<HistoryEntry> entries = new ArrayList<>();
     history.standing().forEach(e -> entries.add(new HistoryEntry(e.version(), e.label(), e.madeAt(), false)));
     for (int i = history.takenBack().size() - 1; i >= 0; i--) {
       History.Entry e = history.takenBack().get(i);

@@ -14,7 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 public class GarmentStore {
   /** A garment's row; the document is garment-file JSON. */
-  public record Row(UUID id, int version, String name, String document, OffsetDateTime changedAt) {}
+  public record Row(UUID id, int version, String name, String document, OffsetDateTime changedAt, String state) {}
 
   /** What a new version is: its document, what led to it, and the key of the request that asked for it. */
   record Next(String name, String document, String changes, String label, History.Kind kind, Optional<Integer> of, Optional<String> key) {
@@ -34,7 +34,7 @@ public class GarmentStore {
   public List<Row> all(String state) {
     return jdbc.sql(
             """
-            SELECT id, version, name, document::text AS document, changed_at
+            SELECT id, version, name, document::text AS document, changed_at, state
             FROM garment
             WHERE state = :state
             ORDER BY changed_at DESC, id
@@ -47,7 +47,7 @@ public class GarmentStore {
   public Optional<Row> find(UUID id) {
     return jdbc.sql(
             """
-            SELECT id, version, name, document::text AS document, changed_at
+            SELECT id, version, name, document::text AS document, changed_at, state
             FROM garment
             WHERE id = :id AND state <> 'DELETED'
             """)
@@ -180,6 +180,7 @@ public class GarmentStore {
         rs.getInt("version"),
         rs.getString("name"),
         rs.getString("document"),
-        rs.getObject("changed_at", OffsetDateTime.class));
+        rs.getObject("changed_at", OffsetDateTime.class),
+        rs.getString("state"));
   }
 }

@@ -72,6 +72,7 @@ public enum FindingCode {
   STEP_FINISHED(Severity.ERROR, "{seam} is joined already; finished steps keep their place.", "Move only steps that are still to come."),
   PIECE_TOO_FAR(Severity.ERROR, "A piece is moved at most {most}.", "Move it less far, or put it back in its place."),
   BEGUN_WITHOUT_PIECES(Severity.ERROR, "{seam} is begun at the bench; this would take it away.", "Undo that seam at the bench first."),
+  ARCHIVED(Severity.ERROR, "{name} is in the archive.", "Put it back on the shelf, then change it."),
   NOTHING_TO_UNDO(Severity.ERROR, "There is nothing to undo.", "Go on from here."),
   NOTHING_TO_REDO(Severity.ERROR, "There is nothing to do again.", "Go on from here."),
   ORDER_CIRCLE(Severity.ERROR, "{seams} each wait for the other.", "Part one of the seams in two.");
