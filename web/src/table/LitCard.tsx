@@ -46,15 +46,15 @@ function EdgeFacts({ garment, lit }: { garment: Opened; lit: { piece: string; ed
   if (!piece || !edge) {
     return null;
   }
-  const rows = edge.runs.every((run) => run.kind === 'ROW_END');
+  const rows = edge.runs.filter((run) => run.kind === 'ROW_END').length;
+  const units = rows === 0 ? 'stitches' : rows === edge.runs.length ? 'rows' : 'stitches and rows';
   return (
     <>
       <strong>
         {piece.name}, {edge.name}
       </strong>
       <span>
-        {edge.runs.map((run) => run.count).join(' + ')} {rows ? 'rows' : 'stitches and rows'},{' '}
-        {length(edge.lengthMm, garment.plan.unit)}
+        {edge.runs.map((run) => run.count).join(' + ')} {units}, {length(edge.lengthMm, garment.plan.unit)}
       </span>
       {edge.runs.some((run) => run.source !== 'PLANNED') && <span>Counted on the finished piece.</span>}
     </>
