@@ -554,6 +554,7 @@ export interface components {
             gluing: components["schemas"]["GluingPlan"];
             /** @enum {string} */
             hand: "RIGHT" | "LEFT";
+            ladder: components["schemas"]["Ladder"];
             name: string;
             pieces: components["schemas"]["PiecePlan"][];
             seams: components["schemas"]["SeamPlan"][];
@@ -630,6 +631,16 @@ export interface components {
             secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        Ladder: {
+            /** Format: double */
+            evenly: number;
+            /** Format: double */
+            matched: number;
+            /** Format: double */
+            waveMm: number;
+            /** Format: double */
+            withMarkers: number;
         };
         Laid: {
             /** Format: double */

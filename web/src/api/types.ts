@@ -8,6 +8,7 @@ export type GarmentPlan = Schemas['GarmentPlan'];
 export type PiecePlan = Schemas['PiecePlan'];
 export type EdgePlan = Schemas['EdgePlan'];
 export type RunPlan = Schemas['RunPlan'];
+export type Ladder = Schemas['Ladder'];
 export type SeamPlan = Schemas['SeamPlan'];
 export type SidePlan = Schemas['SidePlan'];
 export type Rail = Schemas['Rail'];

@@ -1,12 +1,22 @@
-import type { EaseView, SeamPlan } from '../api/types';
+import type { EaseView, Ladder, SeamPlan } from '../api/types';
 import { Sign, STATE_WORDS, stateWords } from '../drawing/Signs';
-import { difference, length, percent } from '../format';
+import { difference, length, percent, trimmed } from '../format';
 
-const LADDER_MOST = 0.12;
-const STEPS = [0, 0.02, 0.05, 0.1];
+/** How far beyond its last step the ladder is drawn. */
+const BEYOND = 1.2;
+
+function asPercent(share: number): string {
+  return trimmed(share * 100);
+}
+
+interface Props {
+  seam: SeamPlan;
+  ladder: Ladder;
+  unit: 'CM' | 'INCH';
+}
 
 /** Ease in per cent, mm and verdict, on the ladder; per interval where there are several. */
-export function EasePanel({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) {
+export function EasePanel({ seam, ladder, unit }: Props) {
   if (!seam.ease) {
     return <section />;
   }
@@ -18,7 +28,7 @@ export function EasePanel({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' 
         <strong>{stateWords(ease.verdict, ease.share)}</strong>
       </div>
       <p>{ease.words}</p>
-      <Ladder ease={ease} />
+      <Rungs ease={ease} ladder={ladder} />
       <ul className="lengths">
         <li>
           <span>{seam.a.name}</span>
@@ -47,19 +57,24 @@ export function EasePanel({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' 
           ))}
         </ul>
       )}
-      <p className="soft">The steps of 2, 5 and 10 % are house defaults.</p>
+      <p className="soft">
+        The steps of {asPercent(ladder.matched)}, {asPercent(ladder.evenly)} and{' '}
+        {asPercent(ladder.withMarkers)} % are house rules; stiff fabrics halve them.
+      </p>
     </section>
   );
 }
 
 /** The ladder of handbook 6 with a pin where this seam stands. */
-function Ladder({ ease }: { ease: EaseView }) {
+function Rungs({ ease, ladder }: { ease: EaseView; ladder: Ladder }) {
   const width = 320;
-  const x = (share: number) => (Math.min(share, LADDER_MOST) / LADDER_MOST) * width + 1;
+  const steps = [0, ladder.matched, ladder.evenly, ladder.withMarkers];
+  const most = ladder.withMarkers * BEYOND;
+  const x = (share: number) => (Math.min(share, most) / most) * width + 1;
   return (
     <svg width={width + 30} height={72} role="img" aria-label={`On the ladder: ${percent(ease.share)}`}>
-      {STEPS.map((step, i) => {
-        const to = STEPS[i + 1] ?? LADDER_MOST;
+      {steps.map((step, i) => {
+        const to = steps[i + 1] ?? most;
         const inside = ease.share > step && ease.share <= to;
         return (
           <g key={step}>
@@ -73,7 +88,7 @@ function Ladder({ ease }: { ease: EaseView }) {
               strokeWidth={1.6}
             />
             <text x={x(step)} y={64} textAnchor={i === 0 ? 'start' : 'middle'} className="ladder-figure">
-              {i === 0 ? '0' : `${Math.round(step * 100)} %`}
+              {i === 0 ? '0' : `${asPercent(step)} %`}
             </text>
           </g>
         );

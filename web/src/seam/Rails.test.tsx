@@ -17,6 +17,7 @@ function rails(over: Partial<RailsProps> = {}) {
       stretch={undefined}
       mirrored={false}
       wrongSide={false}
+      waveMm={40}
       {...spies}
       {...over}
     />,

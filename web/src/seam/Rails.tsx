@@ -21,6 +21,7 @@ export interface RailsProps {
   stretch: Stretch | undefined;
   mirrored: boolean;
   wrongSide: boolean;
+  waveMm: number;
   onMove: (anchor: string, side: 'A' | 'B', position: number) => void;
   onDone: () => void;
   onRest: () => void;
@@ -75,7 +76,7 @@ export function Rails(props: RailsProps) {
         place={B}
         nameY={B.cloth + 52}
       />
-      <Ripple seam={seam} scale={scale} />
+      <Ripple seam={seam} scale={scale} waveMm={props.waveMm} />
       <Threads seam={seam} joints={joints} scale={scale} banded={banded} />
       <UnitMarks
         units={inView(unitsA, scale.xA, width)}

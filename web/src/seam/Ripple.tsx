@@ -3,7 +3,6 @@ import { placeMm, railOf } from '../drawing/geometry';
 import type { RailScale } from './railGeometry';
 import { A, B } from './railLayout';
 
-const WAVE_MM = 40;
 const LEAST_SHARE = 0.005;
 const STEP_PX = 3;
 
@@ -19,7 +18,7 @@ function ends(side: SidePlan, from: number, to: number): [number, number] {
 }
 
 /** The surplus where it lies, true to scale: how high the longer side stands if it is not eased (handbook 6). */
-export function Ripple({ seam, scale }: { seam: SeamPlan; scale: RailScale }) {
+export function Ripple({ seam, scale, waveMm }: { seam: SeamPlan; scale: RailScale; waveMm: number }) {
   const eased = seam.intervals.filter((interval) => interval.ease.share >= LEAST_SHARE);
   if (eased.length === 0) {
     return null;
@@ -27,20 +26,27 @@ export function Ripple({ seam, scale }: { seam: SeamPlan; scale: RailScale }) {
   return (
     <g>
       {eased.map((interval, index) => (
-        <Wave key={index} seam={seam} interval={interval} scale={scale} />
+        <Wave key={index} seam={seam} interval={interval} scale={scale} waveMm={waveMm} />
       ))}
     </g>
   );
 }
 
-function Wave({ seam, interval, scale }: { seam: SeamPlan; interval: IntervalView; scale: RailScale }) {
+interface WaveProps {
+  seam: SeamPlan;
+  interval: IntervalView;
+  scale: RailScale;
+  waveMm: number;
+}
+
+function Wave({ seam, interval, scale, waveMm }: WaveProps) {
   const onA = interval.ease.aMm >= interval.ease.bMm;
   const [side, x, place] = onA ? [seam.a, scale.xA, A] : [seam.b, scale.xB, B];
   const flat = place.ripple - place.cloth;
   const [from, to] = onA
     ? ends(side, interval.aFrom, interval.aTo)
     : ends(side, interval.bFrom, interval.bTo);
-  const waves = Math.max(1, Math.round((to - from) / WAVE_MM));
+  const waves = Math.max(1, Math.round((to - from) / waveMm));
   const height = interval.ease.rippleMm * scale.pxPerMm;
   const steps = Math.max(8, Math.round(Math.abs(x(to) - x(from)) / STEP_PX));
   const d = Array.from({ length: steps + 1 }, (_, i) => {

@@ -78,6 +78,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
               width={width}
               stretch={near === undefined ? undefined : stretches[near]}
               wrongSide={wrongSide}
+              waveMm={garment.plan.ladder.waveMm}
               mirrored={wrongSide !== (garment.plan.hand === 'LEFT')}
               onMove={moves.move}
               onDone={() => void moves.done()}
@@ -94,7 +95,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
       />
       <div className="seam-words" aria-live="polite">
         <Rhythm seam={seam} unit={garment.plan.unit} />
-        <EasePanel seam={seam} unit={garment.plan.unit} />
+        <EasePanel seam={seam} ladder={garment.plan.ladder} unit={garment.plan.unit} />
         <Methods
           seam={saved}
           unit={garment.plan.unit}

@@ -208,6 +208,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       pieces: [piece('back'), piece('sleeve')],
       seams: ids.map((id) => seam({ id, name: id })),
       worn: [],
+      ladder: { matched: 0.02, evenly: 0.05, withMarkers: 0.1, waveMm: 40 },
       gluing: {
         points: 0,
         segments: 0,

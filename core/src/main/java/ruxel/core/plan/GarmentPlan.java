@@ -2,6 +2,8 @@ package ruxel.core.plan;
 
 import java.util.List;
 import ruxel.core.lay.AsWorn;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Reason;
@@ -15,11 +17,20 @@ public record GarmentPlan(
     List<PiecePlan> pieces,
     List<SeamPlan> seams,
     List<AsWorn.WornView> worn,
+    Ladder ladder,
     GluingPlan gluing,
     List<StepPlan> steps,
     List<ConsequenceView> consequences,
     List<Assumed> assumed,
     List<FindingView> findings) {
+
+  /** The steps of the ladder of ease (handbook 6) as shares, and the wavelength of a ripple, for this garment. */
+  public record Ladder(double matched, double evenly, double withMarkers, double waveMm) {
+    static Ladder of(HouseRules rules) {
+      return new Ladder(
+          rules.get(Rule.MATCHED_SHARE), rules.get(Rule.EVEN_SHARE), rules.get(Rule.MARKERS_SHARE), rules.get(Rule.RIPPLE_WAVE_MM));
+    }
+  }
 
   /** The gluing of all seams; handles −1 where not every right side can be outside. */
   public record GluingPlan(

@@ -81,6 +81,7 @@ public final class Planner {
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), laid(piece), rules)).toList(),
         matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), wording)).toList(),
         AsWorn.of(construct.pieces(), construct.placements()),
+        GarmentPlan.Ladder.of(rules),
         assembly.plan(),
         steps(order, assembly, resolved.seams()),
         construct.consequences().stream()
