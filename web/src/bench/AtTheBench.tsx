@@ -159,8 +159,14 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
             </p>
           </div>
           <div className={prompt ? 'bench-prompt' : ''} role="status">
-            <h2>{prompt ? 'Stop and look now' : 'While you join'}</h2>
-            <p>{prompt ? `${prompt.words} ${prompt.expected}` : work.plan.check}</p>
+            <h2>{prompt ? 'Stop and look now' : position === 0 ? 'Begin' : 'While you join'}</h2>
+            <p>
+              {prompt
+                ? `${prompt.words} ${prompt.expected}`
+                : position === 0
+                  ? work.plan.start
+                  : work.plan.check}
+            </p>
           </div>
         </div>
       </section>

@@ -100,6 +100,21 @@ class UndoApiTest {
   }
 
   @Test
+  void aCopyOfAVersionThatNeverWasIsRefused() {
+    HttpResponse<String> refused = server.post("/api/garments/" + id + "/copy", "{\"version\":9}");
+    assertThat(refused.statusCode()).isEqualTo(404);
+    assertThat(refused.body()).contains("no version 9");
+  }
+
+  @Test
+  void aPieceTurnedMoreThanOnceRoundCanStillBeRead() {
+    change(1, "{\"kind\":\"PIECE_MOVED\",\"piece\":\"back\",\"laid\":{\"dxMm\":0,\"dyMm\":0,\"quarterTurns\":-3}}");
+    assertThat(file()).containsPattern("\"quarterTurns\"\\s*:\\s*1");
+    change(2, "{\"kind\":\"PIECE_MOVED\",\"piece\":\"back\",\"laid\":{\"dxMm\":0,\"dyMm\":0,\"quarterTurns\":7}}");
+    assertThat(server.post("/api/garments/import", file()).statusCode()).isEqualTo(201);
+  }
+
+  @Test
   void anArchivedGarmentLeavesTheShelfAndCanBeOpenedButNotChanged() {
     put("ARCHIVED");
     assertThat(texts(TestServer.json(server.get("/api/garments")), "id")).doesNotContain(id);

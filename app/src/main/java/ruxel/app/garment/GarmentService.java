@@ -74,12 +74,17 @@ public class GarmentService {
    */
   public UUID copy(UUID id, Optional<Integer> version, List<ChangeRequest> requests) {
     GarmentStore.Row row = reader.row(id);
-    String document =
-        version.flatMap(wanted -> store.document(id, wanted)).orElse(row.document());
+    String document = version.map(wanted -> documentAt(id, wanted)).orElse(row.document());
     Garment from = GarmentReader.garment(document);
     Garment changed = Problems.valueOf(changed(from, requests), from.wording());
     String name = "Copy of " + changed.name();
     return insert(changed.withName(name.substring(0, Math.min(Garment.MOST_NAME, name.length()))), "Copied from " + row.name());
+  }
+
+  private String documentAt(UUID id, int version) {
+    return store
+        .document(id, version)
+        .orElseThrow(() -> new Problems.NotFound("This garment has no version %d.".formatted(version)));
   }
 
   private UUID insert(Garment garment, String label) {
@@ -131,7 +136,7 @@ public class GarmentService {
 
   private Opened turnTo(GarmentStore.Row row, int baseVersion, int version, History.Entry entry, History.Kind kind) {
     requireCurrent(row, baseVersion);
-    String document = store.document(row.id(), version).orElseThrow();
+    String document = documentAt(row.id(), version);
     Garment after = GarmentReader.garment(document);
     begun.requireKept(row.id(), GarmentReader.garment(row.document()), after);
     String label = (kind == History.Kind.UNDO ? "Took back: " : "Did again: ") + entry.label();

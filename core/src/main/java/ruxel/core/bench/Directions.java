@@ -3,6 +3,7 @@ package ruxel.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Construct;
 import ruxel.core.garment.Garment;
@@ -10,6 +11,7 @@ import ruxel.core.garment.Layout;
 import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.plan.GarmentPlan;
@@ -43,13 +45,13 @@ public final class Directions {
     return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
         .filter(seam -> seam.seam().id().equals(seamId))
         .findFirst()
-        .map(seam -> new Directions(SeamMatch.of(seam, garment.rules())).bench(plan.get(), garment.wording()));
+        .map(seam -> new Directions(SeamMatch.of(seam, garment.rules())).bench(plan.get(), garment.wording(), garment.rules()));
   }
 
-  private BenchPlan bench(SeamPlan plan, Wording wording) {
+  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules) {
     Optional<Method> method = plan.method().flatMap(Method::of);
-    // Right sides together shows the wrong side, so the picture of the right side is turned round.
-    boolean wrongSide = method.map(chosen -> chosen.held().startsWith("right sides together")).orElse(false);
+    boolean wrongSide = method.map(Method::showsWrongSide).orElse(false);
+    // The wrong side is the right side's mirror image, and so is a left-hander's work.
     boolean fromRight = wrongSide != (wording.hand() == Wording.Hand.LEFT);
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     return new BenchPlan(
@@ -60,8 +62,13 @@ public final class Directions {
         fromRight,
         needle ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.",
         List.of(needle ? "Count needles and clips in and out." : "Count clips and markers in and out."),
-        new Prompts(plan, match.joints().size(), needle).all(),
+        new Prompts(plan, match.joints().size(), tugEvery(needle, rules)).all(),
         plan, joints());
+  }
+
+  /** Only yarn on a needle is tugged. */
+  private static OptionalInt tugEvery(boolean needle, HouseRules rules) {
+    return needle ? OptionalInt.of((int) rules.get(HouseRules.Rule.TUG_JOINTS)) : OptionalInt.empty();
   }
 
   private String start(SeamPlan plan, boolean fromRight) {

@@ -4,22 +4,27 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.match.Ease;
 import ruxel.core.plan.SeamPlan;
 
 /** When to stop and look along a seam, with what may look odd and is right (handbook 14, 6). */
 final class Prompts {
-  private static final int TUG_EVERY = 5;
+  /** A tug this near to a marker is left out: the marker is a stop anyway. */
+  private static final int NEAR = 2;
 
   private final SeamPlan plan;
   private final int joints;
-  private final boolean needle;
+  private final OptionalInt tugEvery;
 
-  Prompts(SeamPlan plan, int joints, boolean needle) {
+  /**
+   * @param tugEvery joints after which a needle seam is tugged straight; empty for a hook
+   */
+  Prompts(SeamPlan plan, int joints, OptionalInt tugEvery) {
     this.plan = plan;
     this.joints = joints;
-    this.needle = needle;
+    this.tugEvery = tugEvery;
   }
 
   List<Prompt> all() {
@@ -31,16 +36,18 @@ final class Prompts {
         before = checkpoint.joint();
       }
     }
-    if (needle) {
-      for (int joint = TUG_EVERY; joint < joints; joint += TUG_EVERY) {
-        int here = joint;
-        if (prompts.stream().noneMatch(prompt -> Math.abs(prompt.joint() - here) <= 2)) {
-          prompts.add(new Prompt(joint, Prompt.Kind.TUG, "Tug the yarn straight.", "Gaps show now; they close when you tug."));
-        }
-      }
-    }
+    tugEvery.ifPresent(every -> tugs(every, prompts));
     prompts.sort(Comparator.comparingInt(Prompt::joint));
     return List.copyOf(prompts);
+  }
+
+  private void tugs(int every, List<Prompt> prompts) {
+    for (int joint = every; joint < joints; joint += every) {
+      int here = joint;
+      if (prompts.stream().noneMatch(prompt -> Math.abs(prompt.joint() - here) <= NEAR)) {
+        prompts.add(new Prompt(joint, Prompt.Kind.TUG, "Tug the yarn straight.", "Gaps show now; they close when you tug."));
+      }
+    }
   }
 
   private Prompt marker(SeamPlan.CheckpointPlan checkpoint, int since) {
@@ -57,6 +64,6 @@ final class Prompts {
       String longer = (ease.aMm() >= ease.bMm() ? plan.a() : plan.b()).name().toLowerCase(Locale.ROOT);
       return "The %s looks a little full; that is the ease, and it is right.".formatted(longer);
     }
-    return needle ? "Gaps show until you tug." : "It should neither ripple nor pull.";
+    return tugEvery.isPresent() ? "Gaps show until you tug." : "It should neither ripple nor pull.";
   }
 }

@@ -38,9 +38,15 @@ public record Settings(
 
   /**
    * A piece moved on the table by mm and turned to the left by quarters about its middle, reckoned from where
-   * the construction lays it.
+   * the construction lays it. A whole turn is none.
    */
-  public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns) {}
+  public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns) {
+    private static final int WHOLE_TURN = 4;
+
+    public LaidPiece {
+      quarterTurns = Math.floorMod(quarterTurns, WHOLE_TURN);
+    }
+  }
 
   public Settings {
     laid = List.copyOf(laid);

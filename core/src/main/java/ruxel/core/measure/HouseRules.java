@@ -26,6 +26,7 @@ public record HouseRules(Map<Rule, Double> changed) {
     OUTLINE_MM(2, 0, 50, "gap at which an outline still closes, mm"),
     OUTLINE_SHARE(0.005, 0, 0.2, "the same as a share of the perimeter"),
     LENGTH_SHARE(0.03, 0, 0.5, "measured and gauge length apart, a share"),
+    TUG_JOINTS(5, 2, 100, "joints of a needle seam before it is tugged straight"),
     BREAK_MINUTES(30, 5, 240, "work at the bench before a break is suggested, minutes"),
     ANGLE_DEGREES(20, 1, 45, "tolerance for corners of openings, degrees");
 

@@ -1,7 +1,9 @@
 package ruxel.core.method;
 
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 
@@ -56,6 +58,9 @@ public enum Method {
   /** The scores of handbook 8, 5 best for its word. */
   public record Scores(int strong, int stretch, int flat, int hidden, int quick, int undo) {}
 
+  private static final Set<Method> RIGHT_SIDES_TOGETHER =
+      EnumSet.of(SLIP_BOTH, SLIP_OUTER, SLIP_BACK_RIB, SC_BOTH, WHIP_BOTH, BACKSTITCH);
+
   private final String id;
   private final String title;
   private final Tool tool;
@@ -99,6 +104,11 @@ public enum Method {
   /** How the pieces are held. */
   public String held() {
     return held;
+  }
+
+  /** Whether the pieces are held right sides together, so that the maker sees a wrong side. */
+  public boolean showsWrongSide() {
+    return RIGHT_SIDES_TOGETHER.contains(this);
   }
 
   public Family family() {

@@ -3,6 +3,7 @@ package ruxel.core.bench;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruxel.core.bench.BenchPlan.Prompt;
@@ -10,6 +11,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 
@@ -33,6 +35,20 @@ class PromptsTest {
     List<Prompt> tugs = bench(cardigan, "side.left").prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).toList();
     assertThat(tugs).isNotEmpty().allSatisfy(tug -> assertThat(tug.expected()).isEqualTo("Gaps show now; they close when you tug."));
     assertThat(bench(cardigan, "shoulder.left").prompts()).noneMatch(prompt -> prompt.kind() == Prompt.Kind.TUG);
+  }
+
+  @Test
+  void howOftenToTugIsAHouseRule() {
+    Garment rarely =
+        new Garment(
+            cardigan.name(), cardigan.unit(), cardigan.terms(), cardigan.hand(), cardigan.recipe(), List.of(), List.of(), List.of(),
+            cardigan.settings(), new HouseRules(Map.of(HouseRules.Rule.TUG_JOINTS, 40.0)));
+    assertThat(tugs(rarely)).hasSizeLessThan(tugs(cardigan).size() / 4).allMatch(joint -> joint % 40 == 0);
+    assertThat(tugs(cardigan)).isNotEmpty().allMatch(joint -> joint % 5 == 0);
+  }
+
+  private static List<Integer> tugs(Garment garment) {
+    return bench(garment, "side.left").prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).map(Prompt::joint).toList();
   }
 
   @Test

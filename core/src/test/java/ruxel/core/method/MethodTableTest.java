@@ -30,6 +30,13 @@ class MethodTableTest {
   }
 
   @Test
+  void theWrongSideIsSeenWhereRightSidesLieTogether() {
+    for (Method method : Method.values()) {
+      assertThat(method.showsWrongSide()).as(method.id()).isEqualTo(method.held().startsWith("right sides together"));
+    }
+  }
+
+  @Test
   void speaksTheMakersTerms() {
     Wording uk = new Wording(Wording.Unit.CM, Terms.UK, Wording.Hand.RIGHT);
     assertThat(Method.SC_BOTH.title(Wording.USUAL)).isEqualTo("Single crochet, both loops");
