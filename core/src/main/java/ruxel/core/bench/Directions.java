@@ -73,8 +73,7 @@ public final class Directions {
 
   private String start(SeamPlan plan, boolean fromRight) {
     Joint first = match.joints().get(0);
-    return "Start at your %s with %s and %s. %s"
-        .formatted(fromRight ? "right" : "left", name(first, true), name(first, false), plan.direction());
+    return "Start at your %s with %s. %s".formatted(fromRight ? "right" : "left", pair(first, "", ""), plan.direction());
   }
 
   private List<BenchPlan.BenchJoint> joints() {
@@ -90,11 +89,14 @@ public final class Directions {
   private String words(Joint joint, Optional<Joint> before) {
     boolean againA = joint.a() >= 0 && before.map(Joint::a).orElse(-2) == joint.a();
     boolean againB = joint.b() >= 0 && before.map(Joint::b).orElse(-2) == joint.b();
-    if (!againA && !againB && name(joint, true).equals(name(joint, false))) {
-      return Wording.capital(name(joint, true) + " of both.");
-    }
-    return Wording.capital(
-        name(joint, true) + (againA ? " again" : "") + " and " + name(joint, false) + (againB ? " again" : "") + ".");
+    return Wording.capital(pair(joint, againA ? " again" : "", againB ? " again" : "") + ".");
+  }
+
+  /** Both places of a joint, each with a word behind it; said once where they are called the same. */
+  private String pair(Joint joint, String behindA, String behindB) {
+    String a = name(joint, true) + behindA;
+    String b = name(joint, false) + behindB;
+    return a.equals(b) && behindA.isEmpty() ? a + " of both" : a + " and " + b;
   }
 
   private String name(Joint joint, boolean onA) {
