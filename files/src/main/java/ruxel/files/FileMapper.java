@@ -39,7 +39,7 @@ final class FileMapper {
         file.openings().stream()
             .map(o -> new ExpectedOpening(o.id(), o.name(), o.spans().stream().map(FileMapper::span).toList()))
             .toList(),
-        settings(Optional.ofNullable(file.settings())),
+        Optional.ofNullable(file.settings()).map(SettingsMapper::settings).orElse(Settings.NONE),
         new HouseRules(rules));
   }
 
@@ -59,7 +59,7 @@ final class FileMapper {
     return new Piece(
         p.id(), p.name(), p.part(),
         p.edges().stream()
-            .map(e -> new Edge(e.id(), e.name(), e.runs().stream().map(FileMapper::run).toList(), e.measuredMm()))
+            .map(e -> new Edge(e.id(), e.name(), e.runs().stream().map(FileMapper::run).toList(), e.measuredMm(), e.landmarks().stream().map(SettingsMapper::landmark).toList()))
             .toList(),
         Optional.ofNullable(p.mirrorOf()).map(m -> new Mirror(m.piece(), m.edges())),
         p.cloth());
@@ -67,49 +67,44 @@ final class FileMapper {
 
   private static Run run(GarmentFile.RunOf r) {
     return new Run(
-        r.id(), r.kind(), new Counts(r.count(), r.made(), r.worked()), new Advance(r.dxMm(), r.dyMm()), r.fabric(), r.noEase());
+        r.id(), r.kind(), new Counts(r.count(), r.made(), r.worked()), new Advance(r.dxMm(), r.dyMm()), r.fabric(), r.noEase(),
+        new Run.Notes(r.label().orElse(""), r.chains().orElse(0), r.heldBack().orElse(0)));
   }
 
   private static Seam seam(GarmentFile.SeamOf s) {
     return new Seam(
         s.id(), s.name(), s.role(), side(s.a()), side(s.b()),
-        s.anchors().stream().map(a -> new Anchor(a.id(), a.name(), spot(a.a()), spot(a.b()))).toList(),
-        s.hidden(), s.together(), s.method());
+        s.anchors().stream().map(FileMapper::anchor).toList(),
+        s.hidden(), new Seam.Working(s.together(), s.surplus(), s.fullness().orElse(0.0)), s.method());
+  }
+
+  static Anchor anchor(GarmentFile.AnchorOf a) {
+    return new Anchor(a.id(), a.name(), spot(a.a()), spot(a.b()));
+  }
+
+  static GarmentFile.AnchorOf anchor(Anchor a) {
+    return new GarmentFile.AnchorOf(a.id(), a.name(), spot(a.a()), spot(a.b()));
   }
 
   private static Seam.SideOf side(GarmentFile.SideOf s) {
-    return new Seam.SideOf(s.name(), s.spans().stream().map(FileMapper::span).toList(), s.placesPerRow());
+    return new Seam.SideOf(s.name(), s.spans().stream().map(FileMapper::span).toList(), s.placesPerRow(), s.spaces());
   }
 
   private static Span span(GarmentFile.SpanOf s) {
     return new Span(s.piece(), s.edge(), cut(s.from()), cut(s.to()), s.along());
   }
 
-  private static Cut cut(GarmentFile.CutOf c) {
+  static Cut cut(GarmentFile.CutOf c) {
     return new Cut(c.run(), c.offset(), c.end());
   }
 
-  private static Anchor.Spot spot(GarmentFile.SpotOf s) {
+  static Anchor.Spot spot(GarmentFile.SpotOf s) {
     return new Anchor.Spot(s.piece(), s.edge(), cut(s.cut()), s.at());
-  }
-
-  private static Settings settings(Optional<GarmentFile.SettingsOf> given) {
-    return given
-        .map(
-            s ->
-                new Settings(
-                    s.counts().stream().map(c -> new Settings.MadeCount(c.piece(), c.edge(), c.run(), c.count())).toList(),
-                    s.anchors().stream().map(m -> new Settings.MovedAnchor(m.seam(), m.anchor(), m.side(), spot(m.spot()))).toList(),
-                    s.methods().stream().map(m -> new Settings.ChosenMethod(m.seam(), m.method())).toList(),
-                    s.laid().stream().map(l -> new Settings.LaidPiece(l.piece(), l.dxMm(), l.dyMm(), l.quarterTurns())).toList(),
-                    s.order()))
-        .orElse(Settings.NONE);
   }
 
   static GarmentFile file(Garment g) {
     Map<String, Double> rules = new LinkedHashMap<>();
     g.rules().ordered().forEach((rule, value) -> rules.put(rule.name(), value));
-    GarmentFile.SettingsOf settings = settings(g.settings());
     return new GarmentFile(
         GarmentFile.FORMAT,
         GarmentFile.VERSION,
@@ -123,7 +118,7 @@ final class FileMapper {
         g.openings().stream()
             .map(o -> new GarmentFile.OpeningOf(o.id(), o.name(), o.spans().stream().map(FileMapper::span).toList()))
             .toList(),
-        settings.isNothing() ? null : settings,
+        g.settings().isEmpty() ? null : SettingsMapper.file(g.settings()),
         rules);
   }
 
@@ -144,45 +139,45 @@ final class FileMapper {
         p.id(), p.name(), p.part(), p.cloth(),
         p.mirrorOf().map(m -> new GarmentFile.MirrorOf(m.piece(), m.edges())).orElse(null),
         p.edges().stream()
-            .map(e -> new GarmentFile.EdgeOf(e.id(), e.name(), e.measuredMm(), e.runs().stream().map(FileMapper::run).toList()))
+            .map(e -> new GarmentFile.EdgeOf(e.id(), e.name(), e.measuredMm(), e.runs().stream().map(FileMapper::run).toList(), e.landmarks().stream().map(SettingsMapper::landmark).toList()))
             .toList());
   }
 
   private static GarmentFile.RunOf run(Run r) {
     return new GarmentFile.RunOf(
         r.id(), r.kind(), r.counts().planned(), r.counts().made(), r.counts().worked(),
-        r.advance().dxMm(), r.advance().dyMm(), r.fabric(), r.noEase());
+        r.advance().dxMm(), r.advance().dyMm(), r.fabric(), r.noEase(),
+        some(r.notes().label()), some(r.notes().chains()), some(r.notes().heldBack()));
+  }
+
+  static Optional<String> some(String label) {
+    return Optional.of(label).filter(text -> !text.isEmpty());
+  }
+
+  static Optional<Integer> some(int count) {
+    return Optional.of(count).filter(n -> n > 0);
   }
 
   private static GarmentFile.SeamOf seam(Seam s) {
     return new GarmentFile.SeamOf(
         s.id(), s.name(), s.role(), side(s.a()), side(s.b()),
-        s.anchors().stream().map(a -> new GarmentFile.AnchorOf(a.id(), a.name(), spot(a.a()), spot(a.b()))).toList(),
-        s.hidden(), s.together(), s.method());
+        s.anchors().stream().map(FileMapper::anchor).toList(),
+        s.hidden(), s.working().together(), s.working().surplus(), Optional.of(s.working().fullness()).filter(f -> f > 0), s.method());
   }
 
   private static GarmentFile.SideOf side(Seam.SideOf s) {
-    return new GarmentFile.SideOf(s.name(), s.placesPerRow(), s.spans().stream().map(FileMapper::span).toList());
+    return new GarmentFile.SideOf(s.name(), s.placesPerRow(), s.spaces(), s.spans().stream().map(FileMapper::span).toList());
   }
 
   private static GarmentFile.SpanOf span(Span s) {
     return new GarmentFile.SpanOf(s.piece(), s.edge(), cut(s.fromInclusive()), cut(s.toExclusive()), s.along());
   }
 
-  private static GarmentFile.CutOf cut(Cut c) {
+  static GarmentFile.CutOf cut(Cut c) {
     return new GarmentFile.CutOf(c.run(), c.offset(), c.from());
   }
 
-  private static GarmentFile.SpotOf spot(Anchor.Spot s) {
+  static GarmentFile.SpotOf spot(Anchor.Spot s) {
     return new GarmentFile.SpotOf(s.piece(), s.edge(), cut(s.cut()), s.at());
-  }
-
-  private static GarmentFile.SettingsOf settings(Settings s) {
-    return new GarmentFile.SettingsOf(
-        s.counts().stream().map(c -> new GarmentFile.CountOf(c.piece(), c.edge(), c.run(), c.count())).toList(),
-        s.anchors().stream().map(m -> new GarmentFile.MovedOf(m.seam(), m.anchor(), m.side(), spot(m.spot()))).toList(),
-        s.methods().stream().map(m -> new GarmentFile.MethodOf(m.seam(), m.method())).toList(),
-        s.laid().stream().map(l -> new GarmentFile.LaidOf(l.piece(), l.dxMm(), l.dyMm(), l.quarterTurns())).toList(),
-        s.order());
   }
 }

@@ -10,12 +10,15 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
+import ruxel.core.seam.Surplus;
 
 /**
  * The garment file as it stands in JSON, version 1 (docs/garment-file.md). Absent lists are empty; absent
@@ -62,7 +65,18 @@ record GarmentFile(
   record MirrorOf(String piece, Map<String, String> edges) {}
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
-  record EdgeOf(String id, String name, Optional<Double> measuredMm, List<RunOf> runs) {}
+  record EdgeOf(String id, String name, Optional<Double> measuredMm, List<RunOf> runs, List<LandmarkOf> landmarks) {
+    EdgeOf {
+      landmarks = list(landmarks);
+    }
+  }
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record LandmarkOf(String id, String name, Landmark.Kind kind, CutOf at, int every, int times) {
+    LandmarkOf {
+      times = Math.max(1, times);
+    }
+  }
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
   record RunOf(
@@ -74,7 +88,10 @@ record GarmentFile(
       double dxMm,
       double dyMm,
       Fabric fabric,
-      boolean noEase) {
+      boolean noEase,
+      Optional<String> label,
+      Optional<Integer> chains,
+      Optional<Integer> heldBack) {
     RunOf {
       fabric = fabric == null ? Fabric.PLAIN : fabric;
     }
@@ -90,8 +107,11 @@ record GarmentFile(
       List<AnchorOf> anchors,
       List<String> hidden,
       boolean together,
+      Surplus surplus,
+      Optional<Double> fullness,
       Optional<String> method) {
     SeamOf {
+      surplus = surplus == null ? Surplus.EVEN : surplus;
       role = role == null ? SeamRole.OTHER : role;
       anchors = list(anchors);
       hidden = list(hidden);
@@ -99,7 +119,11 @@ record GarmentFile(
   }
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
-  record SideOf(String name, Optional<Integer> placesPerRow, List<SpanOf> spans) {}
+  record SideOf(String name, Optional<Integer> placesPerRow, Seam.Spaces spaces, List<SpanOf> spans) {
+    SideOf {
+      spaces = spaces == null ? Seam.Spaces.ROUND : spaces;
+    }
+  }
 
   record SpanOf(String piece, String edge, CutOf from, CutOf to, Span.Along along) {}
 
@@ -113,19 +137,70 @@ record GarmentFile(
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
   record SettingsOf(
-      List<CountOf> counts, List<MovedOf> anchors, List<MethodOf> methods, List<LaidOf> laid, List<String> order) {
+      List<CountOf> counts,
+      List<MovedOf> anchors,
+      List<MethodOf> methods,
+      List<LaidOf> laid,
+      List<String> order,
+      List<ToldOf> told,
+      List<MeasuredOf> measured,
+      List<MarkOf> marks,
+      List<WorkedOf> worked,
+      List<PinOf> pins) {
     SettingsOf {
       counts = list(counts);
       anchors = list(anchors);
       methods = list(methods);
       laid = list(laid);
       order = list(order);
-    }
-
-    boolean isNothing() {
-      return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty();
+      told = list(told);
+      measured = list(measured);
+      marks = list(marks);
+      worked = list(worked);
+      pins = list(pins);
     }
   }
+
+  record ToldOf(String piece, String edge, String run, List<PartOf> parts) {}
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record PartOf(
+      UnitKind kind,
+      int count,
+      Optional<Double> widthMm,
+      Fabric fabric,
+      boolean noEase,
+      Optional<String> label,
+      Optional<Integer> chains,
+      Optional<Integer> heldBack) {
+    PartOf {
+      fabric = fabric == null ? Fabric.PLAIN : fabric;
+    }
+  }
+
+  record MeasuredOf(String piece, String edge, double mm) {}
+
+  record MarkOf(String piece, String edge, LandmarkOf landmark) {}
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record WorkedOf(String seam, boolean together, Surplus surplus, double fullness, GivesOf a, GivesOf b) {
+    WorkedOf {
+      surplus = surplus == null ? Surplus.EVEN : surplus;
+      a = a == null ? GivesOf.USUAL : a;
+      b = b == null ? GivesOf.USUAL : b;
+    }
+  }
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record GivesOf(Optional<Integer> placesPerRow, Seam.Spaces spaces) {
+    static final GivesOf USUAL = new GivesOf(Optional.empty(), Seam.Spaces.ROUND);
+
+    GivesOf {
+      spaces = spaces == null ? Seam.Spaces.ROUND : spaces;
+    }
+  }
+
+  record PinOf(String seam, AnchorOf anchor) {}
 
   record CountOf(String piece, String edge, String run, int count) {}
 

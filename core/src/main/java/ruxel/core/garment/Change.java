@@ -1,5 +1,6 @@
 package ruxel.core.garment;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,7 +20,20 @@ import ruxel.core.seam.Side;
  * An edit of a garment (model 5). Applying one gives the changed garment, or findings and nothing
  * changed. Each has a label for the history.
  */
-public sealed interface Change {
+public sealed interface Change
+    permits Change.Renamed,
+        Change.Reworded,
+        Change.AnswersChanged,
+        Change.CountMade,
+        Change.AnchorMoved,
+        Change.MethodChosen,
+        Change.PieceMoved,
+        Change.StepMoved,
+        Change.OrderLeft,
+        Change.GoneSettingsDropped,
+        Change.HandleDragged,
+        EdgeChange,
+        SeamChange {
   Outcome<Garment> apply(Garment garment);
 
   /** What the history calls it. */
@@ -227,6 +241,40 @@ public sealed interface Change {
     @Override
     public String label(Names names) {
       return "Took the usual order";
+    }
+  }
+
+  /** Something of the drawing dragged by so many steps: the answers tied to it move together. */
+  record HandleDragged(String handle, int steps) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return moved(garment).then(answers -> new AnswersChanged(answers).apply(garment));
+    }
+
+    private Outcome<Map<String, Optional<Answers.Answer>>> moved(Garment garment) {
+      Optional<Template> template = garment.recipe().flatMap(recipe -> Templates.of(recipe.construction()));
+      return template
+          .flatMap(found -> found.dragged(garment.recipe().orElseThrow().answers(), handle, steps))
+          .<Outcome<Map<String, Optional<Answers.Answer>>>>map(
+              numbers -> {
+                Map<String, Optional<Answers.Answer>> answers = new HashMap<>();
+                numbers.forEach((key, value) -> answers.put(key, Optional.of(new Answers.Numeric(value))));
+                return Outcome.of(answers);
+              })
+          .orElseGet(
+              () ->
+                  Layout.of(garment)
+                      .then(
+                          layout ->
+                              Outcome.refused(
+                                  Finding.of(
+                                      FindingCode.HANDLE_UNKNOWN, Where.NOWHERE, Fact.text("value", handle),
+                                      Fact.text("choices", String.join(", ", layout.construct().handles().stream().map(Handle::id).toList()))))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Dragged " + names.handle(handle);
     }
   }
 

@@ -8,20 +8,22 @@ import ruxel.core.lay.Placement;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 
-/** What a template makes of the answers: pieces, seams, the openings it leaves, where pieces lie. */
+/** What a template makes of the answers: pieces, seams, the openings it leaves, where pieces lie, what may be dragged. */
 public record Construct(
     List<Piece> pieces,
     List<Seam> seams,
     List<ExpectedOpening> openings,
     List<Placement> placements,
     List<Consequence> consequences,
-    Map<String, String> assumed) {
+    Map<String, String> assumed,
+    List<Handle> handles) {
   public Construct {
     pieces = List.copyOf(pieces);
     seams = List.copyOf(seams);
     openings = List.copyOf(openings);
     placements = List.copyOf(placements);
     consequences = List.copyOf(consequences);
+    handles = List.copyOf(handles);
     assumed = Collections.unmodifiableMap(new LinkedHashMap<>(assumed));
   }
 }

@@ -54,7 +54,13 @@ final class DropShoulder implements Template {
             openings(pieces, m.cardigan()),
             placements(m),
             consequences(m),
-            asked(reader.assumed(), m.cardigan())));
+            asked(reader.assumed(), m.cardigan()),
+            DropShoulderHandles.of(m)));
+  }
+
+  @Override
+  public Optional<Map<String, Integer>> dragged(Answers answers, String handle, int steps) {
+    return DropShoulderHandles.dragged(DropShoulderMeasures.read(new AnswerReader(answers, questions())), handle, steps);
   }
 
   private Map<String, String> asked(Map<String, String> assumed, boolean cardigan) {

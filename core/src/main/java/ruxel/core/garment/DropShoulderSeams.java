@@ -46,7 +46,7 @@ final class DropShoulderSeams {
         "shoulder.left", "Left shoulder", SeamRole.SHOULDER,
         SideOf.of("Front shoulder", Span.ofRun(front, frontShoulder, "shoulder", FORWARD)),
         SideOf.of("Back shoulder", Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
-        List.of(), List.of(Seam.START), false, Optional.of("slip-both"));
+        List.of(), List.of(Seam.START), Seam.Working.USUAL, Optional.of("slip-both"));
   }
 
   private Seam armhole() {
@@ -61,7 +61,7 @@ final class DropShoulderSeams {
             "Front and back armhole",
             Span.ofRun(front, frontSide, "armhole", FORWARD),
             Span.ofRun("back", "left", "armhole", FORWARD)),
-        List.of(shoulder), List.of(Seam.START, Seam.END), false, Optional.of("mattress-rows"));
+        List.of(shoulder), List.of(Seam.START, Seam.END), Seam.Working.USUAL, Optional.of("mattress-rows"));
   }
 
   private Seam side() {
@@ -85,7 +85,7 @@ final class DropShoulderSeams {
             "Back side and sleeve",
             Span.ofRuns("back", "left", "side", hem, BACKWARD),
             Span.ofRuns("sleeve.left", "back", cuff, "sleeve", BACKWARD)),
-        anchors, List.of("underarm"), false, Optional.of("mattress-rows"));
+        anchors, List.of("underarm"), Seam.Working.USUAL, Optional.of("mattress-rows"));
   }
 
   private static Seam mirrored(Seam left) {
@@ -93,11 +93,11 @@ final class DropShoulderSeams {
         right(left.id()), left.name().replace("Left", "Right"), left.role(),
         mirrored(left.a()), mirrored(left.b()),
         left.anchors().stream().map(a -> new Anchor(a.id(), a.name(), mirrored(a.a()), mirrored(a.b()))).toList(),
-        left.hidden(), left.together(), left.method());
+        left.hidden(), left.working(), left.method());
   }
 
   private static SideOf mirrored(SideOf side) {
-    return new SideOf(side.name(), side.spans().stream().map(DropShoulderSeams::mirrored).toList(), side.placesPerRow());
+    return side.with(side.spans().stream().map(DropShoulderSeams::mirrored).toList());
   }
 
   private static Span mirrored(Span span) {

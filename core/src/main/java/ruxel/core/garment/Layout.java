@@ -34,7 +34,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                 () ->
                     Outcome.of(
                         new Construct(
-                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of())));
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of())));
     return base.then(construct -> Outcome.of(laid(construct, garment.settings())));
   }
 
@@ -53,28 +53,30 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
   }
 
   private static Layout laid(Construct construct, Settings settings) {
+    Overlay overlay = new Overlay(construct.pieces(), settings.edges());
     List<Settings.MadeCount> goneCounts = new ArrayList<>();
-    List<Settings.MovedAnchor> goneAnchors = new ArrayList<>();
-    List<Settings.ChosenMethod> goneMethods = new ArrayList<>();
-    List<Piece> pieces = construct.pieces();
+    List<Piece> pieces = overlay.pieces();
     for (Settings.MadeCount made : settings.counts()) {
       Optional<List<Piece>> changed = counted(pieces, made);
       changed.ifPresentOrElse(ignored -> {}, () -> goneCounts.add(made));
       pieces = changed.orElse(pieces);
     }
-    List<Seam> seams = new ArrayList<>();
-    for (Seam seam : construct.seams()) {
-      seams.add(decided(seam, settings));
-    }
-    settings.anchors().stream().filter(moved -> anchor(construct.seams(), moved).isEmpty()).forEach(goneAnchors::add);
-    settings.methods().stream().filter(chosen -> seam(construct.seams(), chosen.seam()).isEmpty()).forEach(goneMethods::add);
-    List<Settings.LaidPiece> goneLaid =
-        settings.laid().stream().filter(l -> construct.pieces().stream().noneMatch(p -> p.id().equals(l.piece()))).toList();
+    List<Seam> seams = construct.seams().stream().map(overlay::carried).map(seam -> decided(seam, settings)).toList();
     Construct laid =
         new Construct(
-            pieces, seams, construct.openings(), placements(construct.placements(), pieces, settings.laid()),
-            construct.consequences(), construct.assumed());
-    Settings gone = new Settings(goneCounts, goneAnchors, goneMethods, goneLaid, List.of());
+            pieces, seams, construct.openings().stream().map(overlay::carried).toList(),
+            placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles());
+    Settings gone =
+        new Settings(
+            goneCounts,
+            settings.anchors().stream().filter(moved -> anchor(seams, moved).isEmpty()).toList(),
+            settings.methods().stream().filter(chosen -> seam(seams, chosen.seam()).isEmpty()).toList(),
+            settings.laid().stream().filter(l -> construct.pieces().stream().noneMatch(p -> p.id().equals(l.piece()))).toList(),
+            List.of(),
+            overlay.gone(),
+            new SeamSettings(
+                settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(),
+                settings.seams().pins().stream().filter(pin -> seam(seams, pin.seam()).isEmpty()).toList()));
     return new Layout(laid, gone, findings(gone));
   }
 
@@ -119,6 +121,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
 
   private static Seam decided(Seam seam, Settings settings) {
     List<Anchor> anchors = new ArrayList<>(seam.anchors());
+    settings.seams().pins().stream().filter(pin -> pin.seam().equals(seam.id())).forEach(pin -> anchors.add(pin.anchor()));
     for (Settings.MovedAnchor moved : settings.anchors()) {
       if (moved.seam().equals(seam.id())) {
         anchors.replaceAll(anchor -> anchor.id().equals(moved.anchor()) ? anchor.with(moved.side(), moved.spot()) : anchor);
@@ -126,7 +129,9 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     }
     Optional<String> method =
         settings.methods().stream().filter(chosen -> chosen.seam().equals(seam.id())).map(Settings.ChosenMethod::method).findFirst();
-    return seam.withAnchors(anchors).withMethod(method.or(seam::method));
+    Seam worked =
+        settings.seams().worked().stream().filter(w -> w.seam().equals(seam.id())).findFirst().map(w -> w.on(seam)).orElse(seam);
+    return worked.withAnchors(anchors).withMethod(method.or(seam::method));
   }
 
   private static Optional<Seam> seam(List<Seam> seams, String id) {
@@ -142,6 +147,11 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     gone.counts().forEach(count -> findings.add(gone("the count of " + count.run() + " on " + count.piece() + ", " + count.edge())));
     gone.anchors().forEach(anchor -> findings.add(gone("the anchor " + anchor.anchor() + " of " + anchor.seam())));
     gone.laid().forEach(laid -> findings.add(gone("where " + laid.piece() + " lies")));
+    gone.edges().told().forEach(told -> findings.add(gone("the parts of " + told.run() + " on " + told.piece() + ", " + told.edge())));
+    gone.edges().measured().forEach(m -> findings.add(gone("the length of " + m.piece() + ", " + m.edge())));
+    gone.edges().marks().forEach(m -> findings.add(gone(m.landmark().name() + " on " + m.piece() + ", " + m.edge())));
+    gone.seams().worked().forEach(worked -> findings.add(gone("how " + worked.seam() + " is worked")));
+    gone.seams().pins().forEach(pin -> findings.add(gone("the anchor " + pin.anchor().name() + " of " + pin.seam())));
     gone.methods().forEach(method -> findings.add(gone("the method of " + method.seam())));
     return List.copyOf(findings);
   }

@@ -45,6 +45,17 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Word
         .orElse(key);
   }
 
+  String length(double mm) {
+    return wording.length(mm);
+  }
+
+  String handle(String id) {
+    return construct
+        .flatMap(c -> c.handles().stream().filter(handle -> handle.id().equals(id)).findFirst())
+        .map(handle -> handle.name().toLowerCase(Locale.ROOT))
+        .orElse(id);
+  }
+
   private Optional<Piece> pieceOf(String id) {
     return construct.flatMap(c -> c.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst());
   }

@@ -1,9 +1,7 @@
 package ruxel.core.garment;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Side;
 
@@ -16,8 +14,11 @@ public record Settings(
     List<MovedAnchor> anchors,
     List<ChosenMethod> methods,
     List<LaidPiece> laid,
-    List<String> order) {
-  public static final Settings NONE = new Settings(List.of(), List.of(), List.of(), List.of(), List.of());
+    List<String> order,
+    EdgeSettings edges,
+    SeamSettings seams) {
+  public static final Settings NONE =
+      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE);
 
   /** A run counted on the finished piece. */
   public record MadeCount(String piece, String edge, String run, int count) {
@@ -57,49 +58,65 @@ public record Settings(
   }
 
   Settings withCount(MadeCount target, Optional<Integer> count) {
-    List<MadeCount> changed = without(counts, target::sameTarget);
+    List<MadeCount> changed = EdgeSettings.without(counts, target::sameTarget);
     count.ifPresent(n -> changed.add(new MadeCount(target.piece(), target.edge(), target.run(), n)));
-    return new Settings(changed, anchors, methods, laid, order);
+    return new Settings(changed, anchors, methods, laid, order, edges, seams);
   }
 
   Settings withAnchor(MovedAnchor moved) {
-    List<MovedAnchor> changed = without(anchors, moved::sameTarget);
+    List<MovedAnchor> changed = EdgeSettings.without(anchors, moved::sameTarget);
     changed.add(moved);
-    return new Settings(counts, changed, methods, laid, order);
+    return new Settings(counts, changed, methods, laid, order, edges, seams);
   }
 
   Settings withMethod(ChosenMethod chosen) {
-    List<ChosenMethod> changed = without(methods, other -> other.seam().equals(chosen.seam()));
+    List<ChosenMethod> changed = EdgeSettings.without(methods, other -> other.seam().equals(chosen.seam()));
     changed.add(chosen);
-    return new Settings(counts, anchors, changed, laid, order);
+    return new Settings(counts, anchors, changed, laid, order, edges, seams);
   }
 
   Settings withLaid(String piece, Optional<LaidPiece> where) {
-    List<LaidPiece> changed = without(laid, other -> other.piece().equals(piece));
+    List<LaidPiece> changed = EdgeSettings.without(laid, other -> other.piece().equals(piece));
     where.ifPresent(changed::add);
-    return new Settings(counts, anchors, methods, changed, order);
+    return new Settings(counts, anchors, methods, changed, order, edges, seams);
   }
 
   /** The seams in the order the maker wants; the empty list leaves it to the house. */
   Settings withOrder(List<String> wanted) {
-    return new Settings(counts, anchors, methods, laid, wanted);
+    return new Settings(counts, anchors, methods, laid, wanted, edges, seams);
   }
 
   /** Without the decisions whose targets are gone. */
   Settings without(Settings gone) {
     return new Settings(
-        without(counts, gone.counts::contains),
-        without(anchors, gone.anchors::contains),
-        without(methods, gone.methods::contains),
-        without(laid, gone.laid::contains),
-        order);
+        EdgeSettings.without(counts, gone.counts::contains),
+        EdgeSettings.without(anchors, gone.anchors::contains),
+        EdgeSettings.without(methods, gone.methods::contains),
+        EdgeSettings.without(laid, gone.laid::contains),
+        order,
+        edges.without(gone.edges),
+        seams.without(gone.seams));
+  }
+
+  Settings withEdges(EdgeSettings changed) {
+    return new Settings(counts, anchors, methods, laid, order, changed, seams);
+  }
+
+  Settings withSeams(SeamSettings changed) {
+    return new Settings(counts, anchors, methods, laid, order, edges, changed);
+  }
+
+  /** Without the counts of a run's parts or of the run itself: it is told anew. */
+  Settings withoutCountsOf(String piece, String edge, String run) {
+    List<MadeCount> kept =
+        EdgeSettings.without(
+            counts,
+            count ->
+                count.piece().equals(piece) && count.edge().equals(edge) && (count.run().equals(run) || count.run().startsWith(run + "~")));
+    return new Settings(kept, anchors, methods, laid, order, edges, seams);
   }
 
   public boolean isEmpty() {
-    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty();
-  }
-
-  private static <T> List<T> without(List<T> list, Predicate<T> unwanted) {
-    return new ArrayList<>(list.stream().filter(unwanted.negate()).toList());
+    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty();
   }
 }

@@ -1,5 +1,6 @@
 package ruxel.core.match;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.finding.Fact;
@@ -44,5 +45,22 @@ public final class AnchorMove {
     List<Finding> findings =
         Intervals.of(changed, SideLayout.of(seam, Side.A, rules), SideLayout.of(seam, Side.B, rules)).findings();
     return findings.isEmpty() ? Outcome.of(moved.spot(side)) : Outcome.refused(findings);
+  }
+
+  /** A new anchor of a seam, or one with the same id put elsewhere, at half places of both sides. */
+  public static Outcome<Anchor> pinned(
+      ResolvedSeam seam, String id, String name, int positionA, int positionB, HouseRules rules) {
+    SideLayout a = SideLayout.of(seam, Side.A, rules);
+    SideLayout b = SideLayout.of(seam, Side.B, rules);
+    if (positionA < 0 || positionA > 2 * a.size() || positionB < 0 || positionB > 2 * b.size()) {
+      return Outcome.refused(
+          Finding.of(
+              FindingCode.ANCHOR_OFF_SEAM, Where.seam(seam.seam().id()), Fact.text("anchor", name), Fact.text("seam", seam.seam().name())));
+    }
+    Anchor anchor = new Anchor(id, name, a.spotAt(positionA), b.spotAt(positionB));
+    List<Anchor> all = new ArrayList<>(seam.seam().anchors().stream().filter(other -> !other.id().equals(id)).toList());
+    all.add(anchor);
+    List<Finding> findings = Intervals.of(seam.seam().withAnchors(all), a, b).findings();
+    return findings.isEmpty() ? Outcome.of(anchor) : Outcome.refused(findings);
   }
 }

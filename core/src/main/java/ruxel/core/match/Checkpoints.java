@@ -29,6 +29,7 @@ final class Checkpoints {
 
   static List<Checkpoint> of(
       List<PlacedAnchor> anchors,
+      List<Interval> intervals,
       List<IntervalPlan> plans,
       List<Joints.Joint> joints,
       SideLayout a,
@@ -37,7 +38,7 @@ final class Checkpoints {
     Checkpoints checkpoints = new Checkpoints(joints, a, b, rules);
     checkpoints.anchors(anchors);
     for (int i = 0; i < plans.size(); i++) {
-      checkpoints.interval(i, plans.get(i));
+      checkpoints.interval(i, plans.get(i), intervals.get(i).end().isSplit());
     }
     return checkpoints.numbered();
   }
@@ -56,9 +57,12 @@ final class Checkpoints {
     return joint.a() >= 0 ? 2 * joint.a() + 1 <= anchor.a() : 2 * joint.b() + 1 <= anchor.b();
   }
 
-  private void interval(int index, IntervalPlan plan) {
+  private void interval(int index, IntervalPlan plan, boolean endsInSplit) {
     int first = firstJointFrom(0, index, true);
     int last = firstJointFrom(first, index, false);
+    if (endsInSplit) {
+      put(Checkpoint.Kind.STEP, "", last);
+    }
     Optional<List<Integer>> repeats = repeatEnds(plan, first, last);
     Checkpoint.Kind kind = repeats.isPresent() ? Checkpoint.Kind.REPEAT : Checkpoint.Kind.STEP;
     List<Integer> stops = repeats.orElseGet(() -> fits(first, last) ? List.of() : evenSteps(first, last));
@@ -77,7 +81,7 @@ final class Checkpoints {
 
   /** The ends of every repeat, or of every second, third … one: the rarest that keeps within the limits. */
   private Optional<List<Integer>> repeatEnds(IntervalPlan plan, int first, int last) {
-    List<Integer> ends = plan.rhythm().filter(rhythm -> rhythm.s() > 1).map(Rhythm::repeatEnds).orElse(List.of());
+    List<Integer> ends = plan.rhythm().filter(rhythm -> rhythm.repeatEnds().size() > 1).map(Rhythm::repeatEnds).orElse(List.of());
     for (int every = ends.size(); every >= 1; every--) {
       List<Integer> stops = new ArrayList<>();
       for (int i = every - 1; i < ends.size(); i += every) {

@@ -36,9 +36,18 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
    *     counts as matched
    */
   public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, HouseRules rules) {
-    double longer = Math.max(aMm, bMm);
-    double difference = Math.abs(aMm - bMm);
-    double share = longer > 0 ? difference / longer : 0;
+    return of(aMm, bMm, widerStitchMm, give, 0, rules);
+  }
+
+  /**
+   * @param fullness how much longer the longer side is meant to be, a share of the shorter: it is judged
+   *     against that (handbook 6, bands with a planned ratio)
+   */
+  public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, double fullness, HouseRules rules) {
+    double longer = Math.max(aMm, bMm) / (1 + fullness);
+    double shorter = Math.min(aMm, bMm);
+    double difference = Math.abs(longer - shorter);
+    double share = longer > 0 ? difference / Math.max(longer, shorter) : 0;
     double ripple = rules.get(Rule.RIPPLE_WAVE_MM) / Math.PI * Math.sqrt(share);
     boolean tiny = difference < Math.max(widerStitchMm / 2, rules.get(Rule.MATCHED_MM)) - SLACK;
     Verdict verdict = tiny ? Verdict.MATCHED : ladder(share, give.factor, rules);

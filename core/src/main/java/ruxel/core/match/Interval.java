@@ -1,5 +1,8 @@
 package ruxel.core.match;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
  * What lies strictly between two neighbouring anchors (model 3): half-open ranges of places, and the
  * half places of fixed joints that count to its lengths.
@@ -32,11 +35,13 @@ public record Interval(
   private static Stretch stretch(SideLayout side, int from, int to) {
     double[] widths = new double[to - from];
     boolean[] noEase = new boolean[to - from];
+    boolean[] spaces = new boolean[to - from];
     for (int i = from; i < to; i++) {
       widths[i - from] = side.places().get(i).widthMm();
       noEase[i - from] = side.places().get(i).run().noEase();
+      spaces[i - from] = side.places().get(i).space();
     }
-    return new Stretch(widths, noEase);
+    return new Stretch(widths, noEase, spaces);
   }
 
   /** Length on A with half of each fixed place beside the interval. */
@@ -56,5 +61,23 @@ public record Interval(
       }
     }
     return sum;
+  }
+
+  /** The parts it is worked in, one after the other; itself when there is only one. */
+  List<Interval> parted(List<Parts.Part> parts) {
+    List<Interval> parted = new ArrayList<>();
+    PlacedAnchor before = start;
+    int a = aFromInclusive;
+    int b = bFromInclusive;
+    for (int i = 0; i < parts.size(); i++) {
+      int aTo = a + parts.get(i).placesA();
+      int bTo = b + parts.get(i).placesB();
+      PlacedAnchor after = i == parts.size() - 1 ? end : PlacedAnchor.split(aTo, bTo);
+      parted.add(new Interval(before, after, a, aTo, b, bTo, from));
+      before = after;
+      a = aTo;
+      b = bTo;
+    }
+    return parted;
   }
 }

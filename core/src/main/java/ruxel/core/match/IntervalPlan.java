@@ -8,8 +8,8 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 
 /**
- * How one interval is worked (model 3): by an admissible rhythm where there is one, else by the optimum.
- * Groups are in the seam's direction.
+ * How one interval is worked (model 3): by an admissible rhythm where there is one, else by the optimum, or
+ * by passing over places. Groups are in the seam's direction.
  */
 public record IntervalPlan(
     int most,
@@ -26,28 +26,43 @@ public record IntervalPlan(
     optimumGroups = List.copyOf(optimumGroups);
   }
 
-  /** Plans an interval; complexity as {@link JointTable}. */
+  /** Plans an interval as a whole, without parting it; complexity as {@link JointTable}. */
   public static IntervalPlan of(Stretch a, Stretch b, From from, HouseRules rules) {
     List<Group> best = JointTable.optimum(a, b, from);
     Cost optimum = Offsets.cost(a, b, best);
     boolean finerIsA = a.size() >= b.size();
-    boolean even = a.isEven() && b.isEven();
-    boolean free = a.size() == b.size() || !(a.hasNoEase() || b.hasNoEase());
     Optional<Rhythm> rhythm =
-        even && free && optimum.e() == 0
+        wantsRhythm(a, b, optimum)
             ? RhythmSearch.find(
                 Math.max(a.size(), b.size()), Math.min(a.size(), b.size()), optimum.worst(), rules)
             : Optional.empty();
     List<Group> worked = rhythm.map(found -> groups(found, finerIsA, from)).orElse(best);
     return new IntervalPlan(
-        JointTable.mostInGroup(a.size(), b.size()),
+        Pairing.mostInGroup(a.size(), b.size()),
         from,
         worked,
-        Offsets.cost(a, b, worked),
+        rhythm.isPresent() ? Offsets.cost(a, b, worked) : optimum,
         optimum,
         best,
         rhythm,
         finerIsA);
+  }
+
+  /** Passing over places of the larger side; empty when there are too few to leave out so many. */
+  static Optional<IntervalPlan> skipping(Stretch a, Stretch b, From from) {
+    return SkipTable.groups(a, b, from)
+        .map(
+            groups -> {
+              Cost cost = Offsets.cost(a, b, groups);
+              return new IntervalPlan(
+                  Pairing.mostInGroup(a.size(), b.size()), from, groups, cost, cost, groups, Optional.empty(), a.size() >= b.size());
+            });
+  }
+
+  /** Even edges that need no easing of no-ease places are worked by a rhythm, all others by the optimum. */
+  static boolean wantsRhythm(Stretch a, Stretch b, Cost optimum) {
+    boolean free = a.size() == b.size() || !(a.hasNoEase() || b.hasNoEase());
+    return a.isEven() && b.isEven() && free && optimum.e() == 0;
   }
 
   private static List<Group> groups(Rhythm rhythm, boolean finerIsA, From from) {
@@ -62,16 +77,26 @@ public record IntervalPlan(
   }
 
   public int joints() {
-    return groups.stream().mapToInt(Group::size).sum();
+    return groups.stream().mapToInt(Group::joints).sum();
   }
 
-  /** The rhythm in words, or the optimum's groups one after the other, read from {@code from}. */
+  /** The rhythm in words, or the worked groups one after the other, read from {@code from}. */
   public String words() {
-    return rhythm.map(Rhythm::words).orElseGet(this::optimumWords);
+    return rhythm.map(Rhythm::words).orElseGet(() -> words(0, groups.size()));
   }
 
-  private String optimumWords() {
-    List<Group> read = new ArrayList<>(groups);
+  /** How many different things the groups ask for one after the other. */
+  int toKeep(int fromGroup, int toGroup) {
+    int kept = 0;
+    for (int i = fromGroup; i < toGroup; i++) {
+      kept += i == fromGroup || !groups.get(i).equals(groups.get(i - 1)) ? 1 : 0;
+    }
+    return kept;
+  }
+
+  /** Groups {@code fromGroup} to {@code toGroup} in words, read from {@code from}. */
+  public String words(int fromGroup, int toGroup) {
+    List<Group> read = new ArrayList<>(groups.subList(fromGroup, toGroup));
     if (from == From.END) {
       Collections.reverse(read);
     }
@@ -82,15 +107,18 @@ public record IntervalPlan(
       while (end < read.size() && read.get(end).equals(read.get(start))) {
         end++;
       }
-      String words = groupWords(read.get(start));
-      parts.add(end - start > 1 ? words + " " + Wording.times(end - start) : words);
+      parts.add(groupWords(read.get(start), end - start));
       start = end;
     }
     return Wording.capital(String.join(", then ", parts));
   }
 
-  private String groupWords(Group group) {
+  private String groupWords(Group group, int times) {
+    if (group.leftOut()) {
+      return "pass over " + Wording.number(times);
+    }
     boolean otherWayRound = finerIsA ? group.q() > 1 : group.p() > 1;
-    return otherWayRound ? "one into " + Wording.number(group.size()) : Rhythm.into(group.size());
+    String words = otherWayRound ? "one into " + Wording.number(group.size()) : Rhythm.into(group.size());
+    return times > 1 ? words + " " + Wording.times(times) : words;
   }
 }

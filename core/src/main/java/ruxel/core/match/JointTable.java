@@ -5,46 +5,30 @@ import java.util.Collections;
 import java.util.List;
 
 /**
- * The optimal joint plan of one interval by the full table (model 3).
+ * The optimal joint plan of one interval (model 3).
  *
  * <p>Definition: groups of p places of A with q of B, p or q being 1, at most K = ⌈N / min⌉ places in
- * one, that use up both sides in order with the least {@link Cost}. Any two stretches of at least one
- * place are accepted; equal counts give one to one. Ties: of the best plans the one whose group sizes,
- * read from {@code from}, are the larger first. Running time and memory O(n · m · K) and O(n · m).
+ * one (more in a space worked round), that use up both sides in order with the least {@link Cost}. Any
+ * two stretches of at least one place are accepted; equal counts without spaces give one to one. Ties: of
+ * the best plans the one whose group sizes, read from {@code from}, are the larger first. Exact; time and
+ * memory as {@link RestTable}, at worst O(n · m · K) and O(n · m).
  *
  * <p>Law: plan(mirror A, mirror B, other from) = mirror(plan(A, B, from)). It holds because an interval
  * reckoned from its end is turned round, planned from its start and turned back.
  */
 public final class JointTable {
-  private static final int UNREACHED = Integer.MAX_VALUE;
-
-  private final Stretch a;
-  private final Stretch b;
-  private final double[] x;
-  private final double[] y;
+  private final Pairing pairing;
+  private final RestTable rest;
   private final int n;
   private final int m;
-  private final int most;
-  private final double scale;
-  private final boolean marked;
+  private int spentE;
+  private double spentQ;
 
   private JointTable(Stretch a, Stretch b) {
-    this.a = a;
-    this.b = b;
-    x = a.middles();
-    y = b.middles();
-    n = x.length;
-    m = y.length;
-    most = mostInGroup(n, m);
-    scale = (double) Math.max(n, m) * Math.max(n, m);
-    marked = a.hasNoEase() || b.hasNoEase();
-  }
-
-  /** K: the most places that one place of the coarser side may take. */
-  public static int mostInGroup(int n, int m) {
-    int finer = Math.max(n, m);
-    int coarser = Math.min(n, m);
-    return (finer + coarser - 1) / coarser;
+    pairing = new Pairing(a, b);
+    rest = RestTable.of(pairing, a.cuts(), b.cuts());
+    n = a.size();
+    m = b.size();
   }
 
   public static List<Group> optimum(Stretch a, Stretch b, From from) {
@@ -53,99 +37,17 @@ public final class JointTable {
       Collections.reverse(turned);
       return List.copyOf(turned);
     }
-    return a.size() == b.size()
-        ? Collections.nCopies(a.size(), new Group(1, 1))
-        : new JointTable(a, b).walk();
-  }
-
-  /** Costs of all prefixes (forward) or suffixes (backward); cell (i, j) at i · (m + 1) + j. */
-  private final class Costs {
-    private final int[] e = new int[marked ? (n + 1) * (m + 1) : 0];
-    private final double[] q = new double[(n + 1) * (m + 1)];
-    private final boolean backward;
-
-    Costs(boolean backward) {
-      this.backward = backward;
-      java.util.Arrays.fill(q, Double.POSITIVE_INFINITY);
-      java.util.Arrays.fill(e, UNREACHED);
-      q[0] = 0;
-      if (marked) {
-        e[0] = 0;
-      }
-      for (int i = 1; i <= n; i++) {
-        int low = Math.max(1, Math.max((i + most - 1) / most, m - (n - i) * most));
-        int high = Math.min(m, i * most);
-        for (int j = low; j <= high; j++) {
-          best(i, j);
-        }
-      }
-    }
-
-    private void best(int i, int j) {
-      double cost = 0;
-      boolean touched = false;
-      for (int p = 1; p <= Math.min(most, i); p++) {
-        cost += pair(i - p, j - 1);
-        touched |= noEase(i - p, j - 1);
-        offer(i, j, cell(i - p, j - 1), cost, touched ? p - 1 : 0);
-      }
-      cost = pair(i - 1, j - 1);
-      touched = noEase(i - 1, j - 1);
-      for (int k = 2; k <= Math.min(most, j); k++) {
-        cost += pair(i - 1, j - k);
-        touched |= noEase(i - 1, j - k);
-        offer(i, j, cell(i - 1, j - k), cost, touched ? k - 1 : 0);
-      }
-    }
-
-    private void offer(int i, int j, int before, double cost, int eased) {
-      double candidate = q[before] + cost;
-      if (candidate == Double.POSITIVE_INFINITY) {
-        return;
-      }
-      int here = cell(i, j);
-      if (!marked) {
-        q[here] = Math.min(q[here], candidate);
-        return;
-      }
-      int candidateE = e[before] + eased;
-      if (candidateE < e[here] || (candidateE == e[here] && candidate < q[here])) {
-        e[here] = candidateE;
-        q[here] = candidate;
-      }
-    }
-
-    private double pair(int i, int j) {
-      double offset = backward ? x[n - 1 - i] - y[m - 1 - j] : x[i] - y[j];
-      return scale * offset * offset;
-    }
-
-    private boolean noEase(int i, int j) {
-      return marked
-          && (backward
-              ? a.noEase()[n - 1 - i] || b.noEase()[m - 1 - j]
-              : a.noEase()[i] || b.noEase()[j]);
-    }
-
-    private int e(int cell) {
-      return marked ? e[cell] : 0;
-    }
-  }
-
-  private int cell(int i, int j) {
-    return i * (m + 1) + j;
+    boolean oneToOne = a.size() == b.size() && !a.hasSpaces() && !b.hasSpaces();
+    return oneToOne ? Collections.nCopies(a.size(), new Group(1, 1)) : new JointTable(a, b).walk();
   }
 
   /** Takes from the start the largest group that still lies on a best plan. */
   private List<Group> walk() {
-    Costs before = new Costs(false);
-    Costs after = new Costs(true);
-    int end = cell(n, m);
     List<Group> groups = new ArrayList<>();
     int i = 0;
     int j = 0;
     while (i < n) {
-      Group next = largestOptimal(before, after, i, j, before.e(end), before.q[end]);
+      Group next = largestOptimal(i, j);
       groups.add(next);
       i += next.p();
       j += next.q();
@@ -153,38 +55,39 @@ public final class JointTable {
     return List.copyOf(groups);
   }
 
-  private Group largestOptimal(Costs before, Costs after, int i, int j, int bestE, double bestQ) {
-    for (int size = most; size >= 1; size--) {
-      if (isOptimal(before, after, i, j, new Group(size, 1), bestE, bestQ)) {
+  private Group largestOptimal(int i, int j) {
+    for (int size = Math.max(pairing.mostOfA(j), pairing.mostOfB(i)); size >= 1; size--) {
+      if (size <= pairing.mostOfA(j) && take(i, j, new Group(size, 1))) {
         return new Group(size, 1);
       }
-      if (size > 1 && isOptimal(before, after, i, j, new Group(1, size), bestE, bestQ)) {
+      if (size > 1 && size <= pairing.mostOfB(i) && take(i, j, new Group(1, size))) {
         return new Group(1, size);
       }
     }
     throw new IllegalStateException("No group leads on from (%d, %d)".formatted(i, j));
   }
 
-  private boolean isOptimal(
-      Costs before, Costs after, int i, int j, Group group, int bestE, double bestQ) {
-    if (i + group.p() > n || j + group.q() > m) {
+  private boolean take(int i, int j, Group group) {
+    if (rest.q(i + group.p(), j + group.q()) == RestTable.NONE) {
       return false;
     }
-    int rest = cell(n - i - group.p(), m - j - group.q());
     double cost = 0;
-    boolean touched = false;
+    boolean held = false;
     for (int k = 0; k < group.size(); k++) {
-      int ai = group.p() == 1 ? i : i + k;
-      int bj = group.q() == 1 ? j : j + k;
-      cost += before.pair(ai, bj);
-      touched |= before.noEase(ai, bj);
+      int onA = group.p() == 1 ? i : i + k;
+      int onB = group.q() == 1 ? j : j + k;
+      cost += pairing.squared(onA, onB);
+      held |= pairing.noEase(onA, onB);
     }
-    int here = cell(i, j);
-    double q = before.q[here] + cost + after.q[rest];
-    if (q == Double.POSITIVE_INFINITY) {
-      return false;
+    double q = spentQ + cost;
+    int e = spentE + (held ? group.size() - 1 : 0);
+    boolean best =
+        e + rest.e(i + group.p(), j + group.q()) == rest.e(0, 0)
+            && Cost.equalQ(q + rest.q(i + group.p(), j + group.q()), rest.q(0, 0));
+    if (best) {
+      spentQ = q;
+      spentE = e;
     }
-    int e = before.e(here) + (touched ? group.size() - 1 : 0) + after.e(rest);
-    return e == bestE && Cost.equalQ(q, bestQ);
+    return best;
   }
 }

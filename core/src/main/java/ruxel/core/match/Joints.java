@@ -21,7 +21,7 @@ public final class Joints {
       if (anchor.joins()) {
         joints.add(new Joint(anchor.placeOnA() ? anchor.a() / 2 : -1, anchor.placeOnB() ? anchor.b() / 2 : -1, -1, true));
       }
-      if (next < intervals.size() && intervals.get(next).start() == anchor) {
+      while (next < intervals.size() && (intervals.get(next).start() == anchor || intervals.get(next).start().isSplit())) {
         add(joints, intervals.get(next), plans.get(next), next, together);
         next++;
       }
@@ -33,7 +33,7 @@ public final class Joints {
     int a = interval.aFromInclusive();
     int b = interval.bFromInclusive();
     for (Group group : plan.groups()) {
-      for (int k = together ? group.size() - 1 : 0; k < group.size(); k++) {
+      for (int k = together ? Math.max(0, group.joints() - 1) : 0; k < group.joints(); k++) {
         joints.add(
             new Joint(group.p() == 1 ? a : a + k, group.q() == 1 ? b : b + k, index, k == group.size() - 1));
       }

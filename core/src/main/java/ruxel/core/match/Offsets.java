@@ -7,9 +7,7 @@ final class Offsets {
   private Offsets() {}
 
   static Cost cost(Stretch a, Stretch b, List<Group> groups) {
-    double[] x = a.middles();
-    double[] y = b.middles();
-    double finer = Math.max(x.length, y.length);
+    Pairing pairing = new Pairing(a, b);
     int e = 0;
     double q = 0;
     double worst = 0;
@@ -17,13 +15,13 @@ final class Offsets {
     int j = 0;
     for (Group group : groups) {
       boolean touched = false;
-      for (int k = 0; k < group.size(); k++) {
-        int ai = group.p() == 1 ? i : i + k;
-        int bj = group.q() == 1 ? j : j + k;
-        double offset = finer * (x[ai] - y[bj]);
+      for (int k = 0; k < group.joints(); k++) {
+        int onA = group.p() == 1 ? i : i + k;
+        int onB = group.q() == 1 ? j : j + k;
+        double offset = pairing.offset(onA, onB);
         q += offset * offset;
-        worst = Math.max(worst, Math.abs(offset));
-        touched |= a.noEase()[ai] || b.noEase()[bj];
+        worst = Math.max(worst, offset);
+        touched |= pairing.noEase(onA, onB);
       }
       e += touched ? group.size() - 1 : 0;
       i += group.p();

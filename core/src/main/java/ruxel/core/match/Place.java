@@ -5,9 +5,10 @@ import ruxel.core.seam.ResolvedSpan;
 
 /**
  * What a seam makes of a unit (model 1): part {@code part} of {@code parts} of the unit, in the seam's
- * direction. Width in mm, scaled by the edge's measured length.
+ * direction. Width in mm, scaled by the edge's measured length. A space worked round is one place that holds
+ * whatever lies opposite.
  */
-public record Place(int spanIndex, ResolvedSpan span, int unit, int part, int parts, double widthMm) {
+public record Place(int spanIndex, ResolvedSpan span, int unit, int part, int parts, double widthMm, boolean space) {
   public Run run() {
     return span.edge().runOfUnit(unit);
   }

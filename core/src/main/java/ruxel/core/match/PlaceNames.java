@@ -1,6 +1,7 @@
 package ruxel.core.match;
 
 import java.util.List;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.UnitKind;
 
 /**
@@ -38,12 +39,18 @@ public final class PlaceNames {
   public String name(int placeIndex) {
     Place place = side.places().get(placeIndex);
     String piece = side.spans().size() > 1 ? place.span().piece().name().toLowerCase(java.util.Locale.ROOT) + " " : "";
-    String part = place.parts() == 1 ? "" : ", " + PARTS[place.part()] + " of " + NUMBERS[place.parts()];
+    String part = place.parts() == 1 ? "" : ", " + part(place.part() + 1) + " of " + Wording.number(place.parts());
     return piece + word(place.run().kind()) + " " + number(placeIndex) + part;
   }
 
-  private static final String[] PARTS = {"first", "second", "third"};
-  private static final String[] NUMBERS = {"none", "one", "two", "three"};
+  private static String part(int number) {
+    return switch (number) {
+      case 1 -> "first";
+      case 2 -> "second";
+      case 3 -> "third";
+      default -> number + "th";
+    };
+  }
 
   /** One unit in the maker's word. */
   public static String word(UnitKind kind) {
@@ -51,6 +58,7 @@ public final class PlaceNames {
       case STITCH_TOP -> "stitch";
       case FOUNDATION_LOOP -> "foundation loop";
       case ROW_END -> "row end";
+      case CHAIN_SPACE -> "space";
     };
   }
 

@@ -4,6 +4,17 @@ package ruxel.core.match;
  * An anchor on today's places, in half places of each side: 2k the cut before place k, 2k + 1 place k.
  */
 public record PlacedAnchor(String id, String name, int a, int b) {
+  private static final String SPLIT = "";
+
+  /** A border inside an interval where it is parted; no anchor of the maker's. */
+  static PlacedAnchor split(int placesA, int placesB) {
+    return new PlacedAnchor(SPLIT, SPLIT, 2 * placesA, 2 * placesB);
+  }
+
+  public boolean isSplit() {
+    return id.equals(SPLIT);
+  }
+
   public boolean placeOnA() {
     return a % 2 == 1;
   }

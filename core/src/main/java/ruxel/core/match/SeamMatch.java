@@ -11,6 +11,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Fabric;
 import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.Side;
 
 /**
@@ -73,26 +74,48 @@ public record SeamMatch(
 
   private static SeamMatch planned(
       ResolvedSeam seam, SideLayout a, SideLayout b, Intervals.Result cut, HouseRules rules) {
+    Seam.Working working = seam.seam().working();
+    List<Interval> intervals = new ArrayList<>();
     List<IntervalPlan> plans = new ArrayList<>();
     List<Ease> eases = new ArrayList<>();
+    List<Finding> findings = new ArrayList<>();
     for (Interval interval : cut.intervals()) {
-      plans.add(IntervalPlan.of(interval.stretchA(a), interval.stretchB(b), interval.from(), rules));
-      eases.add(ease(interval, a, b, rules));
+      Optional<Finding> refused = PolicyCheck.of(seam.seam(), interval, a, b);
+      List<Parts.Part> parts =
+          refused.isPresent()
+              ? List.of()
+              : Parts.of(interval.stretchA(a), interval.stretchB(b), interval.from(), working.surplus(), rules);
+      if (parts.isEmpty()) {
+        findings.add(refused.orElseGet(() -> PolicyCheck.tooFew(seam.seam(), interval)));
+      }
+      Ease ease = ease(interval, a, b, working, rules);
+      for (Interval part : interval.parted(parts)) {
+        intervals.add(part);
+        eases.add(ease);
+      }
+      parts.forEach(part -> plans.add(part.plan()));
     }
-    List<Joints.Joint> joints = Joints.of(cut.anchors(), cut.intervals(), plans, seam.seam().together());
-    List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), plans, joints, a, b, rules);
+    if (!findings.isEmpty()) {
+      return new SeamMatch(
+          seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(), List.copyOf(findings));
+    }
+    List<Joints.Joint> joints = Joints.of(cut.anchors(), intervals, plans, working.together());
+    List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, joints, a, b, rules);
+    Optional<Ease> whole = whole(eases, a, b, working, rules);
+    findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), rules));
+    findings.addAll(LocalSurplus.of(seam.seam(), a, b, checkpoints, joints, whole.orElseThrow(), rules));
     return new SeamMatch(
-        seam, a, b, cut.anchors(), cut.intervals(), List.copyOf(plans), List.copyOf(eases),
-        whole(eases, a, b, rules), joints, checkpoints, SeamNotes.of(seam, a, b, cut.intervals(), rules));
+        seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), whole, joints, checkpoints,
+        List.copyOf(findings));
   }
 
-  private static Ease ease(Interval interval, SideLayout a, SideLayout b, HouseRules rules) {
+  private static Ease ease(Interval interval, SideLayout a, SideLayout b, Seam.Working working, HouseRules rules) {
     double lengthA = interval.lengthA(a);
     double lengthB = interval.lengthB(b);
     Fabric onA = a.places().get(interval.aFromInclusive()).run().fabric();
     Fabric onB = b.places().get(interval.bFromInclusive()).run().fabric();
     double wider = Math.max(widest(a, interval.aFromInclusive(), interval.aToExclusive()), widest(b, interval.bFromInclusive(), interval.bToExclusive()));
-    return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), rules);
+    return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), working.fullness(), rules);
   }
 
   private static double widest(SideLayout side, int from, int to) {
@@ -117,10 +140,10 @@ public record SeamMatch(
   }
 
   /** The seam's own figures with the worst verdict of its intervals. */
-  private static Optional<Ease> whole(List<Ease> eases, SideLayout a, SideLayout b, HouseRules rules) {
+  private static Optional<Ease> whole(List<Ease> eases, SideLayout a, SideLayout b, Seam.Working working, HouseRules rules) {
     Optional<Ease.Verdict> worst = eases.stream().map(Ease::verdict).max(Comparator.naturalOrder());
     double ripple = eases.stream().mapToDouble(Ease::rippleMm).max().orElse(0);
-    Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, rules);
+    Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, working.fullness(), rules);
     return worst.map(verdict -> new Ease(own.aMm(), own.bMm(), own.share(), verdict, ripple));
   }
 

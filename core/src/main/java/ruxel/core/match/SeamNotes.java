@@ -10,6 +10,7 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Surplus;
 
 /** What is to be looked at in a seam that can be planned: unequal shoulders and rows, wide gaps. */
 final class SeamNotes {
@@ -45,13 +46,26 @@ final class SeamNotes {
     boolean allRows = onA.stream().allMatch(SeamNotes::isRow) && onB.stream().allMatch(SeamNotes::isRow);
     long rowsA = onA.stream().filter(place -> place.part() == 0).count();
     long rowsB = onB.stream().filter(place -> place.part() == 0).count();
-    if (allRows && rowsA != rowsB) {
+    boolean decided = seam.seam().working().surplus() != Surplus.EVEN || seam.seam().working().fullness() > 0;
+    if (!allRows || rowsA == rowsB || decided) {
+      return;
+    }
+    long heldBack = heldBack(onB) - heldBack(onA);
+    if (heldBack == rowsA - rowsB) {
+      note(
+          FindingCode.HELD_BACK, Fact.text("start", interval.start().theName()), Fact.text("end", interval.end().theName()),
+          Fact.count("rows", Math.abs(heldBack)));
+    } else {
       note(
           FindingCode.ROWS_DIFFER,
           Fact.text("start", interval.start().theName()), Fact.text("end", interval.end().theName()),
           Fact.count("a", rowsA), Fact.count("b", rowsB),
           Fact.difference("gap", Math.abs(interval.lengthA(a) - interval.lengthB(b))));
     }
+  }
+
+  private static long heldBack(List<Place> places) {
+    return places.stream().map(Place::run).distinct().mapToLong(run -> run.notes().heldBack()).sum();
   }
 
   private static boolean isRow(Place place) {

@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.OptionalInt;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.Side;
 
 /**
@@ -20,16 +22,28 @@ public final class SideLayout {
   private final List<Place> places;
   private final int[] spanStarts;
   private final int[] spanParts;
+  private final Seam.Spaces spaces;
 
-  private SideLayout(List<ResolvedSpan> spans, List<Place> places, int[] spanStarts, int[] spanParts) {
+  private SideLayout(List<ResolvedSpan> spans, List<Place> places, int[] spanStarts, int[] spanParts, Seam.Spaces spaces) {
     this.spans = spans;
     this.places = places;
     this.spanStarts = spanStarts;
     this.spanParts = spanParts;
+    this.spaces = spaces;
+  }
+
+  /** Places of one unit: a row end as the seam says, a chain space one in each chain unless worked round. */
+  private static int parts(Run run, int rowParts, Seam.Spaces spaces) {
+    return switch (run.kind()) {
+      case ROW_END -> rowParts;
+      case CHAIN_SPACE -> spaces == Seam.Spaces.ROUND ? 1 : Math.max(1, run.notes().chains());
+      case STITCH_TOP, FOUNDATION_LOOP -> 1;
+    };
   }
 
   public static SideLayout of(ResolvedSeam seam, Side side, HouseRules rules) {
     List<ResolvedSpan> spans = seam.side(side);
+    Seam.Spaces spaces = seam.seam().side(side).spaces();
     boolean facesTops = hasTops(seam.side(side == Side.A ? Side.B : Side.A));
     List<Place> places = new ArrayList<>();
     int[] starts = new int[spans.size() + 1];
@@ -41,15 +55,15 @@ public final class SideLayout {
       for (int local = 0; local < span.units(); local++) {
         int unit = span.unitAt(local);
         Run run = span.edge().runOfUnit(unit);
-        int n = run.kind().isRowEnd() ? parts[s] : 1;
+        int n = parts(run, parts[s], spaces);
         double width = run.advance().lengthMm() * span.edge().measuredScale() / n;
         for (int part = 0; part < n; part++) {
-          places.add(new Place(s, span, unit, part, n, width));
+          places.add(new Place(s, span, unit, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
         }
       }
     }
     starts[spans.size()] = places.size();
-    return new SideLayout(spans, List.copyOf(places), starts, parts);
+    return new SideLayout(spans, List.copyOf(places), starts, parts, spaces);
   }
 
   private static boolean hasTops(List<ResolvedSpan> spans) {
@@ -147,8 +161,13 @@ public final class SideLayout {
     return base + halves + (localHalf % 2 == 1 ? partsAt(span, spanIndex, localHalf / 2) : 0);
   }
 
+  /** The place cut before the {@code local}-th unit of a span, in the seam's direction. */
+  int placeCut(int spanIndex, int local) {
+    return fromUnitHalf(spanIndex, 2 * local) / 2;
+  }
+
   private int partsAt(ResolvedSpan span, int spanIndex, int local) {
-    return span.edge().runOfUnit(span.unitAt(local)).kind().isRowEnd() ? spanParts[spanIndex] : 1;
+    return parts(span.edge().runOfUnit(span.unitAt(local)), spanParts[spanIndex], spaces);
   }
 
   /**

@@ -2,13 +2,23 @@ package ruxel.core.match;
 
 import java.util.Arrays;
 
-/** One side of an interval: the widths of its places in mm and which of them take no ease. */
-public record Stretch(double[] widths, boolean[] noEase) {
+/**
+ * One side of an interval: the widths of its places in mm, which of them take no ease, and which are
+ * spaces worked round, where whatever lies opposite is at home (model 3).
+ */
+public record Stretch(double[] widths, boolean[] noEase, boolean[] spaces) {
+  private static final double EVEN = 1e-9;
+
   public Stretch {
-    if (widths.length == 0 || widths.length != noEase.length) {
+    if (widths.length == 0 || widths.length != noEase.length || widths.length != spaces.length) {
       throw new IllegalArgumentException(
-          "Expected as many no-ease marks as places, and at least one (%d, %d)".formatted(widths.length, noEase.length));
+          "Expected as many marks as places, and at least one (%d, %d, %d)"
+              .formatted(widths.length, noEase.length, spaces.length));
     }
+  }
+
+  public Stretch(double[] widths, boolean[] noEase) {
+    this(widths, noEase, new boolean[widths.length]);
   }
 
   public static Stretch even(int places) {
@@ -25,6 +35,18 @@ public record Stretch(double[] widths, boolean[] noEase) {
     return Arrays.stream(widths).sum();
   }
 
+  /** The cuts before each place and after the last as shares of the whole stretch. */
+  public double[] cuts() {
+    double whole = length();
+    double[] cuts = new double[widths.length + 1];
+    double before = 0;
+    for (int i = 0; i < widths.length; i++) {
+      before += widths[i];
+      cuts[i + 1] = before / whole;
+    }
+    return cuts;
+  }
+
   /** Middles of the places as shares of the whole stretch. */
   public double[] middles() {
     double whole = length();
@@ -38,11 +60,19 @@ public record Stretch(double[] widths, boolean[] noEase) {
   }
 
   public boolean isEven() {
-    return Arrays.stream(widths).allMatch(width -> Math.abs(width - widths[0]) <= 1e-9 * widths[0]);
+    return !hasSpaces() && Arrays.stream(widths).allMatch(width -> Math.abs(width - widths[0]) <= EVEN * widths[0]);
   }
 
   public boolean hasNoEase() {
-    for (boolean mark : noEase) {
+    return any(noEase);
+  }
+
+  public boolean hasSpaces() {
+    return any(spaces);
+  }
+
+  private static boolean any(boolean[] marks) {
+    for (boolean mark : marks) {
       if (mark) {
         return true;
       }
@@ -50,14 +80,24 @@ public record Stretch(double[] widths, boolean[] noEase) {
     return false;
   }
 
+  /** Places {@code fromInclusive} to {@code toExclusive} as a stretch of their own. */
+  public Stretch part(int fromInclusive, int toExclusive) {
+    return new Stretch(
+        Arrays.copyOfRange(widths, fromInclusive, toExclusive),
+        Arrays.copyOfRange(noEase, fromInclusive, toExclusive),
+        Arrays.copyOfRange(spaces, fromInclusive, toExclusive));
+  }
+
   public Stretch reversed() {
     int n = size();
     double[] turnedWidths = new double[n];
     boolean[] turnedMarks = new boolean[n];
+    boolean[] turnedSpaces = new boolean[n];
     for (int i = 0; i < n; i++) {
       turnedWidths[i] = widths[n - 1 - i];
       turnedMarks[i] = noEase[n - 1 - i];
+      turnedSpaces[i] = spaces[n - 1 - i];
     }
-    return new Stretch(turnedWidths, turnedMarks);
+    return new Stretch(turnedWidths, turnedMarks, turnedSpaces);
   }
 }

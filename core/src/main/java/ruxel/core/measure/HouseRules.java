@@ -23,6 +23,8 @@ public record HouseRules(Map<Rule, Double> changed) {
     MARKER_MM(80, 10, 1000, "longest stretch without a marker, mm"),
     RHYTHM_NUMBERS(5, 1, 9, "most numbers in a rhythm"),
     RHYTHM_SLACK_PLACES(1, 0, 5, "places a rhythm may be worse than the optimum"),
+    ZONE_MM(80, 10, 500, "stretch that takes surplus steered to one end, mm"),
+    LOCAL_MM(5, 0, 50, "surplus between two markers that is named, mm"),
     OUTLINE_MM(2, 0, 50, "gap at which an outline still closes, mm"),
     OUTLINE_SHARE(0.005, 0, 0.2, "the same as a share of the perimeter"),
     LENGTH_SHARE(0.03, 0, 0.5, "measured and gauge length apart, a share"),

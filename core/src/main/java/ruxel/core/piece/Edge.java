@@ -9,16 +9,17 @@ import java.util.Optional;
  * A named side of a piece: runs in counter-clockwise order seen from the right side. Its units are
  * numbered from 0; cut k is the border before unit k (model 1).
  */
-public record Edge(String id, String name, List<Run> runs, Optional<Double> measuredMm) {
+public record Edge(String id, String name, List<Run> runs, Optional<Double> measuredMm, List<Landmark> landmarks) {
   public Edge {
     runs = List.copyOf(runs);
+    landmarks = List.copyOf(landmarks);
     if (runs.isEmpty()) {
       throw new IllegalArgumentException("Expected at least one run on edge " + id);
     }
   }
 
   public static Edge of(String id, String name, List<Run> runs) {
-    return new Edge(id, name, runs, Optional.empty());
+    return new Edge(id, name, runs, Optional.empty(), List.of());
   }
 
   public int units() {
@@ -68,12 +69,20 @@ public record Edge(String id, String name, List<Run> runs, Optional<Double> meas
   }
 
   public Edge withRuns(List<Run> changed) {
-    return new Edge(id, name, changed, measuredMm);
+    return new Edge(id, name, changed, measuredMm, landmarks);
+  }
+
+  public Edge withMeasured(Optional<Double> mm) {
+    return new Edge(id, name, runs, mm, landmarks);
+  }
+
+  public Edge withLandmarks(List<Landmark> changed) {
+    return new Edge(id, name, runs, measuredMm, changed);
   }
 
   Edge mirrored(String mirrorId, String mirrorName) {
     List<Run> reversed = new ArrayList<>(runs.stream().map(Run::mirrored).toList());
     Collections.reverse(reversed);
-    return new Edge(mirrorId, mirrorName, reversed, measuredMm);
+    return new Edge(mirrorId, mirrorName, reversed, measuredMm, landmarks.stream().map(mark -> mark.mirrored(this)).toList());
   }
 }

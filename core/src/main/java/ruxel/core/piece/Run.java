@@ -2,22 +2,46 @@ package ruxel.core.piece;
 
 /** Like units in a row on an edge, with an id that stays when counts change (model 1). */
 public record Run(
-    String id, UnitKind kind, Counts counts, Advance advance, Fabric fabric, boolean noEase) {
+    String id, UnitKind kind, Counts counts, Advance advance, Fabric fabric, boolean noEase, Notes notes) {
+
+  /**
+   * What the maker adds: a label, the chains of each chain space, and rows held back that will be worked
+   * later (withheld or reserved, handbook 3).
+   */
+  public record Notes(String label, int chains, int heldBack) {
+    public static final Notes NONE = new Notes("", 0, 0);
+    public static final int MOST_CHAINS = 50;
+
+    public Notes {
+      if (chains < 0 || chains > MOST_CHAINS || heldBack < 0) {
+        throw new IllegalArgumentException("Expected 0 to %d chains and no rows below 0 (%d, %d)".formatted(MOST_CHAINS, chains, heldBack));
+      }
+    }
+  }
+
+  public Run(String id, UnitKind kind, Counts counts, Advance advance, Fabric fabric, boolean noEase) {
+    this(id, kind, counts, advance, fabric, noEase, Notes.NONE);
+  }
 
   public static Run plain(String id, UnitKind kind, int count, Advance advance) {
     return new Run(id, kind, Counts.planned(count), advance, Fabric.PLAIN, false);
   }
 
   public Run inRib() {
-    return new Run(id, kind, counts, advance, Fabric.RIB, noEase);
+    return new Run(id, kind, counts, advance, Fabric.RIB, noEase, notes);
   }
 
   public Run withCounts(Counts changed) {
-    return new Run(id, kind, changed, advance, fabric, noEase);
+    return new Run(id, kind, changed, advance, fabric, noEase, notes);
   }
 
   public int count() {
     return counts.used();
+  }
+
+  /** With the rows held back: what inspection and twins compare. */
+  public int finishedCount() {
+    return count() + notes.heldBack();
   }
 
   public double lengthMm() {
@@ -25,6 +49,6 @@ public record Run(
   }
 
   Run mirrored() {
-    return new Run(id, kind, counts, advance.mirrored(), fabric, noEase);
+    return new Run(id, kind, counts, advance.mirrored(), fabric, noEase, notes);
   }
 }

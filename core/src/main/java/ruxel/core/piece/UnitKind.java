@@ -4,10 +4,16 @@ package ruxel.core.piece;
 public enum UnitKind {
   STITCH_TOP,
   FOUNDATION_LOOP,
-  ROW_END;
+  ROW_END,
+  CHAIN_SPACE;
 
-  /** Whether a unit is the side of one row; all others are entered singly from above or below. */
+  /** Whether a unit is the side of one row; all others are entered from above or below. */
   public boolean isRowEnd() {
     return this == ROW_END;
+  }
+
+  /** Whether a unit may be passed over when the other side has fewer (model 3): never a stitch. */
+  public boolean mayBePassedOver() {
+    return this == ROW_END || this == CHAIN_SPACE;
   }
 }

@@ -19,6 +19,7 @@ import ruxel.core.glue.GluedSeam;
 import ruxel.core.glue.Meetings;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
+import ruxel.core.match.Phase;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
@@ -29,6 +30,7 @@ import ruxel.core.order.Order;
 import ruxel.core.order.Reason;
 import ruxel.core.order.Step;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.ResolvedSeam;
@@ -71,6 +73,7 @@ public final class Planner {
     List<SeamMatch> matches = matched(resolved.seams());
     matches.forEach(match -> findings.addAll(match.findings()));
     matches.forEach(this::offCentre);
+    matches.forEach(this::outOfPhase);
     List<GluedSeam> glued = matches.stream().map(Meetings::of).toList();
     Assembly assembly = new Assembly(construct.pieces(), glued, construct.openings());
     findings.addAll(assembly.findings());
@@ -133,11 +136,43 @@ public final class Planner {
                 FindingCode.TOO_MANY_UNITS, Where.edge(piece.id(), edge.id()), name, of,
                 Fact.count("count", edge.units()), Fact.count("most", MOST_UNITS)));
       }
+      edge.landmarks().forEach(landmark -> inspect(landmark, piece, edge));
       if (Math.abs(edge.measuredScale() - 1) > rules.get(Rule.LENGTH_SHARE)) {
         findings.add(
             Finding.of(
                 FindingCode.LENGTHS_DIFFER, Where.edge(piece.id(), edge.id()), name, of,
                 Fact.length("measured", edge.measuredMm().orElseThrow()), Fact.length("gauge", edge.gaugeLengthMm())));
+      }
+    }
+  }
+
+  private void inspect(Landmark landmark, Piece piece, Edge edge) {
+    Fact mark = Fact.text("mark", landmark.name());
+    Fact count = Fact.count("count", edge.units());
+    int lies = landmark.cuts(edge).size();
+    if (lies == 0) {
+      findings.add(
+          Finding.of(
+              FindingCode.LANDMARK_GONE, Where.edge(piece.id(), edge.id()), mark, Fact.text("edge", edge.name()),
+              Fact.text("piece", piece.name()), Fact.count("at", landmark.first().offset()), count));
+    } else if (lies < landmark.times()) {
+      findings.add(
+          Finding.of(
+              FindingCode.LANDMARK_TOO_LONG, Where.edge(piece.id(), edge.id()), mark, Fact.text("edge", edge.name()),
+              Fact.text("piece", piece.name()), Fact.count("every", landmark.every()), Fact.count("times", landmark.times()),
+              Fact.count("length", (landmark.times() - 1L) * landmark.every()), count));
+    }
+  }
+
+  /** Repeats, ribs and stripes that miss each other across a seam. */
+  private void outOfPhase(SeamMatch match) {
+    for (Phase phase : Phase.of(match)) {
+      if (!phase.meets()) {
+        findings.add(
+            Finding.of(
+                FindingCode.PHASE_OFF, Where.seam(match.seam().seam().id()), Fact.text("seam", match.seam().seam().name()),
+                Fact.count("met", phase.met()), Fact.count("count", phase.pairs().size()), Fact.text("marks", SeamWords.marks(phase.kind())),
+                Fact.text("places", SeamWords.places(phase.worst())), Fact.difference("gap", phase.worstMm())));
       }
     }
   }

@@ -158,7 +158,7 @@ final class SeamPlans {
   }
 
   private static RhythmView rhythmView(Rhythm r) {
-    return new RhythmView(r.form(), r.plain(), r.rare(), List.of(r.a(), r.u(), r.v(), r.s(), r.b()), r.words());
+    return new RhythmView(r.form(), r.plain(), r.rare(), r.told(), r.words());
   }
 
   private static List<Integer> marked(Stretch stretch) {

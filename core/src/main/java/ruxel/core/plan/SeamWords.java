@@ -6,6 +6,7 @@ import ruxel.core.match.From;
 import ruxel.core.match.Interval;
 import ruxel.core.match.IntervalPlan;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Landmark;
 import ruxel.core.seam.Seam;
 
 /** Sentences about a seam. */
@@ -46,5 +47,22 @@ final class SeamWords {
       case EASE_WITH_MARKERS -> by + " Set a marker at every checkpoint and ease between them; left alone it stands " + wording.difference(ease.rippleMm()) + " high.";
       case STOP -> by + " That is too much to ease: count both edges again before you join.";
     };
+  }
+
+  /** Several landmarks of a kind in the maker's word. */
+  static String marks(Landmark.Kind kind) {
+    return switch (kind) {
+      case STRIPE -> "stripes";
+      case REPEAT -> "repeats";
+      case RIB -> "ribs";
+      case CENTRE, NOTCH, FOLD -> "marks";
+    };
+  }
+
+  /** "4 places", "half a place", "2½ places". */
+  static String places(double places) {
+    long halves = Math.round(Math.abs(places) * 2);
+    String half = halves % 2 == 1 ? "½" : "";
+    return halves == 1 ? "half a place" : halves == 2 ? "1 place" : halves / 2 + half + " places";
   }
 }

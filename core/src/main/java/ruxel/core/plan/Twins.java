@@ -35,7 +35,7 @@ final class Twins {
       Optional<Edge> like = twin.edge(piece.mirrorOf().orElseThrow().edges().getOrDefault(edge.id(), edge.id()));
       for (Run run : edge.runs()) {
         Optional<Run> other = like.flatMap(found -> found.run(run.id()));
-        if (other.isPresent() && other.get().count() != run.count() && !told.contains(run.kind())) {
+        if (other.isPresent() && other.get().finishedCount() != run.finishedCount() && !told.contains(run.kind())) {
           told.add(run.kind());
           findings.add(finding(piece, twin, edge, run, other.get()));
         }

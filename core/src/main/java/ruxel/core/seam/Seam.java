@@ -16,7 +16,7 @@ public record Seam(
     SideOf b,
     List<Anchor> anchors,
     List<String> hidden,
-    boolean together,
+    Working working,
     Optional<String> method) {
   public static final String START = "START";
   public static final String END = "END";
@@ -26,8 +26,29 @@ public record Seam(
     hidden = hidden.stream().distinct().sorted().toList();
   }
 
-  /** One side: what the maker calls it, its spans, and how many places a row gives if not the usual. */
-  public record SideOf(String name, List<Span> spans, Optional<Integer> placesPerRow) {
+  /**
+   * How the two sides are brought together: several into one as one joint or each for itself, where the
+   * surplus goes, and how much longer one side is meant to be (a share; 0 where they should be equal).
+   */
+  public record Working(boolean together, Surplus surplus, double fullness) {
+    public static final Working USUAL = new Working(false, Surplus.EVEN, 0);
+    public static final double MOST_FULLNESS = 3;
+
+    public Working {
+      if (!(fullness >= 0 && fullness <= MOST_FULLNESS)) {
+        throw new IllegalArgumentException("Expected a fullness from 0 to %s (%s)".formatted(MOST_FULLNESS, fullness));
+      }
+    }
+  }
+
+  /** What a seam makes of chain spaces: a place in each chain, or one stretch worked round. */
+  public enum Spaces {
+    INTO_CHAINS,
+    ROUND
+  }
+
+  /** One side: what the maker calls it, its spans, and what rows and spaces give if not the usual. */
+  public record SideOf(String name, List<Span> spans, Optional<Integer> placesPerRow, Spaces spaces) {
     public SideOf {
       spans = List.copyOf(spans);
       if (spans.isEmpty()) {
@@ -42,7 +63,15 @@ public record Seam(
     }
 
     public static SideOf of(String name, Span... spans) {
-      return new SideOf(name, List.of(spans), Optional.empty());
+      return new SideOf(name, List.of(spans), Optional.empty(), Spaces.ROUND);
+    }
+
+    public SideOf with(List<Span> changed) {
+      return new SideOf(name, changed, placesPerRow, spaces);
+    }
+
+    public SideOf with(Optional<Integer> rowPlaces, Spaces chainSpaces) {
+      return new SideOf(name, spans, rowPlaces, chainSpaces);
     }
   }
 
@@ -55,10 +84,18 @@ public record Seam(
   }
 
   public Seam withAnchors(List<Anchor> changed) {
-    return new Seam(id, name, role, a, b, changed, hidden, together, method);
+    return new Seam(id, name, role, a, b, changed, hidden, working, method);
   }
 
   public Seam withMethod(Optional<String> chosen) {
-    return new Seam(id, name, role, a, b, anchors, hidden, together, chosen);
+    return new Seam(id, name, role, a, b, anchors, hidden, working, chosen);
+  }
+
+  public Seam withSides(SideOf changedA, SideOf changedB) {
+    return new Seam(id, name, role, changedA, changedB, anchors, hidden, working, method);
+  }
+
+  public Seam withWorking(Working changed) {
+    return new Seam(id, name, role, a, b, anchors, hidden, changed, method);
   }
 }

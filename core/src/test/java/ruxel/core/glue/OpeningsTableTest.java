@@ -138,7 +138,7 @@ class OpeningsTableTest {
   }
 
   private static Seam seam(String id, Span a, Span b) {
-    return new Seam(id, id, SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), false, Optional.empty());
+    return new Seam(id, id, SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
   private static Span run(String piece, String edge, String run, Span.Along along) {
@@ -149,7 +149,7 @@ class OpeningsTableTest {
   private static Seam turn(Seam seam, String piece) {
     return new Seam(
         seam.id(), seam.name(), seam.role(), turn(seam.a(), piece), turn(seam.b(), piece),
-        List.of(), seam.hidden(), seam.together(), seam.method());
+        List.of(), seam.hidden(), seam.working(), seam.method());
   }
 
   private static Seam.SideOf turn(Seam.SideOf side, String piece) {
@@ -161,6 +161,6 @@ class OpeningsTableTest {
                         ? new Span(span.piece(), span.edge(), span.fromInclusive(), span.toExclusive(), span.along() == FORWARD ? BACKWARD : FORWARD)
                         : span)
             .toList();
-    return new Seam.SideOf(side.name(), spans, side.placesPerRow());
+    return side.with(spans);
   }
 }

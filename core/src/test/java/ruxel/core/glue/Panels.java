@@ -48,7 +48,7 @@ public final class Panels {
 
   public static Seam seam(String id, Span a, Span b) {
     return new Seam(
-        id, id, SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), false, Optional.empty());
+        id, id, SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
   public static Garment garment(List<Piece> pieces, List<Seam> seams) {

@@ -1,0 +1,210 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+
+/** What a maker tells of a single edge: its runs in parts, its measured length, its landmarks. */
+public sealed interface EdgeChange extends Change {
+  String piece();
+
+  String edge();
+
+  /** The change on an edge that exists. */
+  Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge);
+
+  @Override
+  default Outcome<Garment> apply(Garment garment) {
+    return Layout.of(garment)
+        .then(
+            layout -> {
+              List<Piece> pieces = layout.construct().pieces();
+              Optional<Piece> found = pieces.stream().filter(candidate -> candidate.id().equals(piece())).findFirst();
+              if (found.isEmpty()) {
+                return Outcome.refused(
+                    Finding.of(
+                        FindingCode.UNKNOWN_PIECE, Where.piece(piece()), Fact.text("value", piece()),
+                        Fact.text("choices", pieces.stream().map(Piece::id).collect(Collectors.joining(", ")))));
+              }
+              Optional<Edge> onEdge = found.get().edge(edge());
+              return onEdge
+                  .map(exists -> on(garment, found.get(), exists))
+                  .orElseGet(
+                      () ->
+                          Outcome.refused(
+                              Finding.of(
+                                  FindingCode.UNKNOWN_EDGE, Where.edge(piece(), edge()),
+                                  Fact.text("piece", found.get().name()), Fact.text("value", edge()),
+                                  Fact.text("choices", found.get().edges().stream().map(Edge::id).collect(Collectors.joining(", "))))));
+            });
+  }
+
+  private static Finding refused(FindingCode code, Piece piece, Edge edge, Fact... facts) {
+    List<Fact> all = new ArrayList<>(List.of(Fact.text("piece", piece.name()), Fact.text("edge", edge.name())));
+    all.addAll(List.of(facts));
+    return Finding.of(code, Where.edge(piece.id(), edge.id()), all.toArray(Fact[]::new));
+  }
+
+  /** A run of the recipe told as parts; no parts takes it back to the recipe. */
+  record RunTold(String piece, String edge, String run, List<EdgeSettings.Part> parts) implements EdgeChange {
+    private static final int MOST_HELD_BACK = 200;
+
+    public RunTold {
+      parts = List.copyOf(parts);
+    }
+
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      String base = run.replaceFirst("~\\d+$", "");
+      if (parts.size() > EdgeSettings.ToldRun.MOST_PARTS) {
+        return Outcome.refused(
+            refused(
+                FindingCode.RUN_PARTS, onPiece, onEdge, Fact.count("most", EdgeSettings.ToldRun.MOST_PARTS), Fact.count("count", parts.size())));
+      }
+      List<Finding> findings = new ArrayList<>();
+      for (int i = 0; i < parts.size(); i++) {
+        check(parts.get(i), i + 1, onPiece, onEdge, findings);
+      }
+      if (!findings.isEmpty()) {
+        return Outcome.refused(findings);
+      }
+      EdgeSettings.ToldRun told = new EdgeSettings.ToldRun(piece, edge, base, parts);
+      Settings settings = garment.settings().withoutCountsOf(piece, edge, base);
+      Garment changed = garment.withSettings(settings.withEdges(settings.edges().withTold(told)));
+      return Layout.of(changed)
+          .then(
+              layout ->
+                  layout.gone().edges().told().contains(told)
+                      ? Outcome.refused(
+                          refused(
+                              FindingCode.UNKNOWN_RUN, onPiece, onEdge, Fact.text("value", run),
+                              Fact.text("choices", onEdge.runs().stream().map(r -> r.id()).collect(Collectors.joining(", ")))))
+                      : Outcome.of(changed));
+    }
+
+    private static void check(EdgeSettings.Part part, int number, Piece onPiece, Edge onEdge, List<Finding> findings) {
+      if (part.count() < 1 || part.count() > CountMade.MOST) {
+        findings.add(
+            Finding.of(
+                FindingCode.COUNT_OUT_OF_RANGE, Where.edge(onPiece.id(), onEdge.id()),
+                Fact.count("least", 1), Fact.count("most", CountMade.MOST), Fact.text("value", Integer.toString(part.count()))));
+      }
+      if (part.heldBack() < 0 || part.heldBack() > MOST_HELD_BACK || part.chains() < 0 || part.chains() > Run.Notes.MOST_CHAINS) {
+        findings.add(
+            Finding.of(
+                FindingCode.COUNT_OUT_OF_RANGE, Where.edge(onPiece.id(), onEdge.id()),
+                Fact.count("least", 0), Fact.count("most", part.chains() != 0 ? Run.Notes.MOST_CHAINS : MOST_HELD_BACK),
+                Fact.text("value", part.heldBack() + ", " + part.chains())));
+      }
+      part.widthMm()
+          .filter(width -> !(width >= EdgeSettings.Part.NARROWEST_MM && width <= EdgeSettings.Part.WIDEST_MM))
+          .ifPresent(
+              width ->
+                  findings.add(
+                      refused(
+                          FindingCode.PART_WIDTH, onPiece, onEdge, Fact.count("part", number),
+                          Fact.text("least", Double.toString(EdgeSettings.Part.NARROWEST_MM)),
+                          Fact.text("most", Double.toString(EdgeSettings.Part.WIDEST_MM)), Fact.text("value", Double.toString(width)))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return parts.isEmpty()
+          ? "Took back the parts of %s of %s".formatted(names.edge(piece, edge), names.piece(piece))
+          : "Told %s of %s in %s".formatted(names.edge(piece, edge), names.piece(piece), parts.size() == 1 ? "one part" : Wording.number(parts.size()) + " parts");
+    }
+  }
+
+  /** An edge measured with the tape, in mm; empty takes it back. */
+  record EdgeMeasured(String piece, String edge, Optional<Double> mm) implements EdgeChange {
+    static final double SHORTEST_MM = 1;
+    static final double LONGEST_MM = 10_000;
+
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      return mm.isPresent() && !(mm.get() >= SHORTEST_MM && mm.get() <= LONGEST_MM)
+          ? Outcome.refused(
+              refused(
+                  FindingCode.LENGTH_OUT_OF_RANGE, onPiece, onEdge, Fact.text("value", new Answers.Numeric(mm.get()).text()),
+                  Fact.count("least", (long) SHORTEST_MM), Fact.count("most", (long) LONGEST_MM)))
+          : Outcome.of(
+              garment.withSettings(
+                  garment.settings().withEdges(garment.settings().edges().withMeasured(piece, edge, mm))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "%s %s of %s"
+          .formatted(
+              mm.map(length -> "Measured " + names.length(length) + " at").orElse("Took back the length of"),
+              names.edge(piece, edge), names.piece(piece));
+    }
+  }
+
+  /** A landmark put at a cut of an edge, alone or coming back; one with the same id is moved. */
+  record LandmarkPut(String piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times)
+      implements EdgeChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      Fact mark = Fact.text("mark", name);
+      Fact count = Fact.count("count", onEdge.units());
+      if (name.isBlank() || name.length() > Garment.MOST_NAME) {
+        return Outcome.refused(
+            Finding.of(FindingCode.NAME_LENGTH, Where.edge(piece, edge), Fact.count("most", Garment.MOST_NAME), Fact.count("count", name.length())));
+      }
+      if (at < 0 || at > onEdge.units()) {
+        return Outcome.refused(refused(FindingCode.LANDMARK_OUTSIDE, onPiece, onEdge, mark, count, Fact.count("at", at)));
+      }
+      boolean comesBack = times != 1;
+      if (comesBack && (times < 1 || times > Landmark.MOST_TIMES || every < 1)) {
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.COUNT_OUT_OF_RANGE, Where.edge(piece, edge), Fact.count("least", 1),
+                Fact.count("most", Landmark.MOST_TIMES), Fact.text("value", times + ", " + every)));
+      }
+      if (comesBack && at + (long) (times - 1) * every > onEdge.units()) {
+        return Outcome.refused(
+            refused(
+                FindingCode.LANDMARK_OVERLONG, onPiece, onEdge, mark, count, Fact.count("every", every),
+                Fact.count("length", at + (times - 1L) * every), Fact.count("most", 1 + (onEdge.units() - at) / every)));
+      }
+      Landmark landmark = new Landmark(id, name.strip(), kind, Cut.at(onEdge, at), comesBack ? every : 0, times);
+      return Outcome.of(
+          garment.withSettings(
+              garment.settings().withEdges(
+                  garment.settings().edges().withMark(new EdgeSettings.MarkedEdge(piece, edge, landmark)))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Marked %s on %s of %s".formatted(name.strip(), names.edge(piece, edge), names.piece(piece));
+    }
+  }
+
+  /** A landmark taken off an edge. */
+  record LandmarkRemoved(String piece, String edge, String id) implements EdgeChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      return Outcome.of(
+          garment.withSettings(
+              garment.settings().withEdges(garment.settings().edges().withoutMark(piece, edge, id))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took a mark off %s of %s".formatted(names.edge(piece, edge), names.piece(piece));
+    }
+  }
+}

@@ -1,0 +1,7 @@
+package ruxel.core.garment;
+
+/**
+ * Something of a piece that may be dragged to see what follows (handbook 7, tied numbers): where it lies and
+ * how far one step leads, in mm in the piece's own axes.
+ */
+public record Handle(String id, String name, String tied, String piece, double x, double y, double dx, double dy) {}

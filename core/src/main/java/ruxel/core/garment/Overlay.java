@@ -1,0 +1,156 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Span;
+
+/**
+ * Lays what the maker has told of edges over the construction's pieces, and carries the construction's seams
+ * over to the parts of a told run. What no longer has its edge is kept as gone.
+ */
+final class Overlay {
+  private List<Piece> pieces;
+  private final List<EdgeSettings.ToldRun> applied = new ArrayList<>();
+  private final List<EdgeSettings.ToldRun> goneRuns = new ArrayList<>();
+  private final List<EdgeSettings.MeasuredEdge> goneLengths = new ArrayList<>();
+  private final List<EdgeSettings.MarkedEdge> goneMarks = new ArrayList<>();
+
+  Overlay(List<Piece> pieces, EdgeSettings settings) {
+    this.pieces = pieces;
+    for (EdgeSettings.ToldRun told : settings.told()) {
+      boolean known = edge(told.piece(), told.edge()).flatMap(edge -> edge.run(told.run())).isPresent();
+      if (known) {
+        change(told.piece(), told.edge(), edge -> edge.withRuns(parts(edge, told)));
+        applied.add(told);
+      } else {
+        goneRuns.add(told);
+      }
+    }
+    for (EdgeSettings.MeasuredEdge measured : settings.measured()) {
+      if (!change(measured.piece(), measured.edge(), edge -> edge.withMeasured(Optional.of(measured.mm())))) {
+        goneLengths.add(measured);
+      }
+    }
+    for (EdgeSettings.MarkedEdge mark : settings.marks()) {
+      if (!change(mark.piece(), mark.edge(), edge -> marked(edge, mark))) {
+        goneMarks.add(mark);
+      }
+    }
+  }
+
+  List<Piece> pieces() {
+    return pieces;
+  }
+
+  EdgeSettings gone() {
+    return new EdgeSettings(goneRuns, goneLengths, goneMarks);
+  }
+
+  private Optional<Edge> edge(String pieceId, String edgeId) {
+    return pieces.stream().filter(piece -> piece.id().equals(pieceId)).findFirst().flatMap(piece -> piece.edge(edgeId));
+  }
+
+  /** Whether there was such an edge to change. */
+  private boolean change(String pieceId, String edgeId, UnaryOperator<Edge> changed) {
+    Optional<Edge> target = edge(pieceId, edgeId);
+    target.ifPresent(
+        edge ->
+            pieces =
+                pieces.stream()
+                    .map(
+                        piece ->
+                            piece.id().equals(pieceId)
+                                ? piece.withEdges(piece.edges().stream().map(e -> e == edge ? changed.apply(e) : e).toList())
+                                : piece)
+                    .toList());
+    return target.isPresent();
+  }
+
+  private static Edge marked(Edge edge, EdgeSettings.MarkedEdge mark) {
+    List<Landmark> landmarks =
+        new ArrayList<>(edge.landmarks().stream().filter(other -> !other.id().equals(mark.landmark().id())).toList());
+    landmarks.add(mark.landmark());
+    return edge.withLandmarks(landmarks);
+  }
+
+  private static List<Run> parts(Edge edge, EdgeSettings.ToldRun told) {
+    List<Run> runs = new ArrayList<>();
+    for (Run run : edge.runs()) {
+      if (!run.id().equals(told.run())) {
+        runs.add(run);
+        continue;
+      }
+      for (int i = 0; i < told.parts().size(); i++) {
+        runs.add(part(run, told.runId(i + 1), told.parts().get(i)));
+      }
+    }
+    return runs;
+  }
+
+  /** A part leads the way its run does, by its own width. */
+  private static Run part(Run run, String id, EdgeSettings.Part part) {
+    double scale = part.widthMm().orElse(run.advance().lengthMm()) / run.advance().lengthMm();
+    Advance advance = new Advance(run.advance().dxMm() * scale, run.advance().dyMm() * scale);
+    return new Run(
+        id, part.kind(), Counts.planned(part.count()), advance, part.fabric(), part.noEase(),
+        new Run.Notes(part.label(), part.chains(), part.heldBack()));
+  }
+
+  Seam carried(Seam seam) {
+    return applied.isEmpty()
+        ? seam
+        : seam.withSides(seam.a().with(spans(seam.a().spans())), seam.b().with(spans(seam.b().spans())))
+            .withAnchors(seam.anchors().stream().map(a -> new Anchor(a.id(), a.name(), carried(a.a()), carried(a.b()))).toList());
+  }
+
+  ExpectedOpening carried(ExpectedOpening opening) {
+    return new ExpectedOpening(opening.id(), opening.name(), spans(opening.spans()));
+  }
+
+  private List<Span> spans(List<Span> spans) {
+    return spans.stream()
+        .map(
+            span ->
+                new Span(
+                    span.piece(), span.edge(), carried(span.piece(), span.edge(), span.fromInclusive()),
+                    carried(span.piece(), span.edge(), span.toExclusive()), span.along()))
+        .toList();
+  }
+
+  private Anchor.Spot carried(Anchor.Spot spot) {
+    return new Anchor.Spot(spot.piece(), spot.edge(), carried(spot.piece(), spot.edge(), spot.cut()), spot.at());
+  }
+
+  private Cut carried(String piece, String edge, Cut cut) {
+    return applied.stream()
+        .filter(told -> told.piece().equals(piece) && told.edge().equals(edge) && told.run().equals(cut.run()))
+        .findFirst()
+        .map(told -> carried(told, cut))
+        .orElse(cut);
+  }
+
+  /** The part that an offset from the run's start or end falls into; beyond all parts it stays, and is found there. */
+  private static Cut carried(EdgeSettings.ToldRun told, Cut cut) {
+    int count = told.parts().size();
+    int left = cut.offset();
+    for (int i = 0; i < count; i++) {
+      int part = cut.from() == Cut.End.START ? i : count - 1 - i;
+      if (left <= told.parts().get(part).count()) {
+        return new Cut(told.runId(part + 1), left, cut.from());
+      }
+      left -= told.parts().get(part).count();
+    }
+    return cut;
+  }
+}

@@ -1,0 +1,110 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.match.AnchorMove;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.Surplus;
+
+/** What a maker decides of a single seam: how it is worked, and anchors of their own. */
+public sealed interface SeamChange extends Change {
+  String seam();
+
+  /** The change on a seam that exists on today's pieces. */
+  Outcome<Garment> on(Garment garment, ResolvedSeam resolved);
+
+  @Override
+  default Outcome<Garment> apply(Garment garment) {
+    return Layout.of(garment)
+        .then(
+            layout ->
+                SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).seams().stream()
+                    .filter(candidate -> candidate.seam().id().equals(seam()))
+                    .findFirst()
+                    .map(found -> on(garment, found))
+                    .orElseGet(() -> Outcome.refused(Change.unknownSeam(seam(), layout.construct().seams()))));
+  }
+
+  /** Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share). */
+  record SeamWorked(
+      String seam, boolean together, Surplus surplus, double fullness, SeamSettings.SideWorking a, SeamSettings.SideWorking b)
+      implements SeamChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
+      if (!(fullness >= 0 && fullness <= Seam.Working.MOST_FULLNESS)) {
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.FULLNESS_RANGE, Where.seam(seam), Fact.count("most", Math.round(100 * Seam.Working.MOST_FULLNESS)),
+                Fact.text("value", new Answers.Numeric(100 * fullness).text())));
+      }
+      Seam.Working working = new Seam.Working(together, surplus, fullness);
+      SeamSettings changed =
+          garment.settings().seams().withWorked(new SeamSettings.WorkedSeam(seam, working, a, b));
+      return Outcome.of(garment.withSettings(garment.settings().withSeams(changed)));
+    }
+
+    @Override
+    public String label(Names names) {
+      String how =
+          switch (surplus) {
+            case EVEN -> "spread evenly";
+            case TO_HIDDEN -> "steered to the hidden end";
+            case TO_OPEN -> "steered to the other end";
+            case SKIP -> "passed over";
+            case NOWHERE -> "refused";
+          };
+      return "Surplus of %s %s".formatted(names.seam(seam), how);
+    }
+  }
+
+  /** An anchor of the maker's own: half places of A and B that meet (2k the cut before place k, 2k + 1 place k). */
+  record AnchorPinned(String seam, String id, String name, int positionA, int positionB) implements SeamChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
+      return AnchorMove.pinned(resolved, id, name.strip(), positionA, positionB, garment.rules())
+          .then(
+              anchor ->
+                  Outcome.of(
+                      garment.withSettings(
+                          garment.settings().withSeams(
+                              garment.settings().seams().withPin(new SeamSettings.OwnAnchor(seam, anchor))))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Pinned %s of %s".formatted(name.strip(), names.seam(seam));
+    }
+  }
+
+  /** An anchor of the maker's own taken out again. */
+  record AnchorRemoved(String seam, String id) implements SeamChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
+      List<SeamSettings.OwnAnchor> pins = garment.settings().seams().pins();
+      Optional<SeamSettings.OwnAnchor> own = pins.stream().filter(pin -> pin.sameTarget(seam, id)).findFirst();
+      if (own.isEmpty()) {
+        List<String> choices = new ArrayList<>();
+        pins.stream().filter(pin -> pin.seam().equals(seam)).map(SeamSettings.OwnAnchor::anchor).map(Anchor::id).forEach(choices::add);
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.UNKNOWN_ANCHOR, Where.seam(seam), Fact.text("seam", resolved.seam().name()), Fact.text("value", id),
+                Fact.text("choices", choices.isEmpty() ? "none: only anchors you added can be removed" : String.join(", ", choices))));
+      }
+      return Outcome.of(garment.withSettings(garment.settings().withSeams(garment.settings().seams().withoutPin(seam, id))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took %s off %s".formatted(names.anchor(seam, id), names.seam(seam));
+    }
+  }
+}

@@ -1,0 +1,86 @@
+package ruxel.core.match;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Leaving out row ends or spaces of the larger side (model 3, Skip): each place of the smaller side gets
+ * exactly one of the larger, increasing, first and last used, at most K − 1 left out in a row, with the
+ * least Q. Of equal plans the one that, read from {@code from}, leaves out later. Time O(n · m · K).
+ */
+final class SkipTable {
+  private final Pairing pairing;
+  private final boolean largerIsA;
+  private final int larger;
+  private final int smaller;
+  private final int most;
+  private final double[][] rest;
+
+  private SkipTable(Stretch a, Stretch b) {
+    pairing = new Pairing(a, b);
+    largerIsA = a.size() > b.size();
+    larger = Math.max(a.size(), b.size());
+    smaller = Math.min(a.size(), b.size());
+    most = Pairing.mostInGroup(larger, smaller);
+    rest = new double[smaller][larger];
+    fill();
+  }
+
+  /** Empty when so few places cannot be spread so far without leaving out too many in a row. */
+  static Optional<List<Group>> groups(Stretch a, Stretch b, From from) {
+    if (from == From.END) {
+      return groups(a.reversed(), b.reversed(), From.START)
+          .map(
+              groups -> {
+                List<Group> turned = new ArrayList<>(groups);
+                Collections.reverse(turned);
+                return turned;
+              });
+    }
+    return new SkipTable(a, b).walk();
+  }
+
+  private double pair(int small, int large) {
+    return largerIsA ? pairing.squared(large, small) : pairing.squared(small, large);
+  }
+
+  private void fill() {
+    for (int s = smaller - 1; s >= 0; s--) {
+      for (int l = 0; l < larger; l++) {
+        boolean last = s == smaller - 1;
+        double onward = last ? (l == larger - 1 ? 0 : RestTable.NONE) : bestNext(s, l);
+        rest[s][l] = onward + pair(s, l);
+      }
+    }
+  }
+
+  private double bestNext(int s, int l) {
+    double best = RestTable.NONE;
+    for (int next = l + 1; next <= Math.min(l + most, larger - 1); next++) {
+      best = Math.min(best, rest[s + 1][next]);
+    }
+    return best;
+  }
+
+  private Optional<List<Group>> walk() {
+    if (rest[0][0] == RestTable.NONE) {
+      return Optional.empty();
+    }
+    Group leftOut = largerIsA ? new Group(1, 0) : new Group(0, 1);
+    List<Group> groups = new ArrayList<>(List.of(new Group(1, 1)));
+    int l = 0;
+    for (int s = 0; s < smaller - 1; s++) {
+      double best = bestNext(s, l);
+      int next = l + 1;
+      while (!Cost.equalQ(rest[s + 1][next], best)) {
+        next++;
+      }
+      groups.addAll(Collections.nCopies(next - l - 1, leftOut));
+      groups.add(new Group(1, 1));
+      l = next;
+    }
+    return Optional.of(List.copyOf(groups));
+  }
+}

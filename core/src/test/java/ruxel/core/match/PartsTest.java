@@ -1,0 +1,97 @@
+package ruxel.core.match;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.seam.Surplus;
+
+/** Where the surplus may go, and intervals that are parted to be kept in the head. */
+class PartsTest {
+  private static final HouseRules RULES = HouseRules.USUAL;
+
+  @Test
+  void surplusSteeredToTheHiddenEndLeavesTheRestOneToOne() {
+    List<Parts.Part> parts = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_HIDDEN, RULES);
+    assertThat(parts).hasSize(2);
+    // 80 mm hold 11 stitches of 7 mm: more than twice the four too many.
+    assertThat(parts.get(0).placesA()).isEqualTo(11);
+    assertThat(parts.get(0).placesB()).isEqualTo(7);
+    assertThat(parts.get(1).placesA()).isEqualTo(39);
+    assertThat(parts.get(1).plan().groups()).containsOnly(new Group(1, 1)).hasSize(39);
+  }
+
+  @Test
+  void theZoneIsAtLeastTwiceTheSurplus() {
+    List<Parts.Part> parts = Parts.of(Edges.of(60, 20), Edges.of(50, 24), From.END, Surplus.TO_HIDDEN, RULES);
+    assertThat(parts).hasSize(2);
+    assertThat(parts.get(1).placesA()).isEqualTo(20);
+    assertThat(parts.get(1).placesB()).isEqualTo(10);
+    assertThat(parts.get(1).plan().groups()).containsOnly(new Group(2, 1)).hasSize(10);
+  }
+
+  @Test
+  void surplusSteeredToTheOtherEndIsTheMirrorImage() {
+    List<Parts.Part> hidden = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_HIDDEN, RULES);
+    List<Parts.Part> open = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_OPEN, RULES);
+    assertThat(open.get(1).placesA()).isEqualTo(hidden.get(0).placesA());
+    assertThat(open.get(0).placesA()).isEqualTo(hidden.get(1).placesA());
+  }
+
+  @ParameterizedTest
+  @CsvSource({"50,46", "37,30", "22,7", "9,2"})
+  void everyPolicyKeepsTheMirrorLaw(int n, int m) {
+    for (Surplus surplus : Surplus.values()) {
+      List<Group> forward = groups(Parts.of(Edges.of(n, 7), Edges.of(m, 9), From.START, surplus, RULES));
+      List<Group> backward = groups(Parts.of(Edges.of(n, 7), Edges.of(m, 9), From.END, surplus, RULES));
+      Collections.reverse(backward);
+      assertThat(backward).as("%s", surplus).isEqualTo(forward);
+    }
+  }
+
+  @Test
+  void surplusThatMayGoNowhereHasNoPlanUnlessCountsAreEqual() {
+    assertThat(Parts.of(Edges.of(8, 7), Edges.of(7, 7), From.START, Surplus.NOWHERE, RULES)).isEmpty();
+    assertThat(Parts.of(Edges.of(8, 7), Edges.of(8, 7), From.START, Surplus.NOWHERE, RULES)).hasSize(1);
+  }
+
+  @Test
+  void passesOverOneOfNineRows() {
+    IntervalPlan plan = Parts.of(Edges.of(9, 7), Edges.of(8, 8), From.START, Surplus.SKIP, RULES).get(0).plan();
+    assertThat(plan.groups().stream().filter(Group::leftOut)).hasSize(1);
+    assertThat(plan.joints()).isEqualTo(8);
+    assertThat(plan.words()).contains("pass over one");
+  }
+
+  @Test
+  void tooFewPlacesCannotBeSpreadOverTheWholeLength() {
+    assertThat(Parts.of(Edges.of(7, 7), Edges.of(2, 9), From.START, Surplus.SKIP, RULES)).isEmpty();
+  }
+
+  /** Whatever cannot be kept in the head is parted at a marker until it can. */
+  @Test
+  void everyEvenIntervalIsWorkedByRhythmsThatCanBeKept() {
+    int parted = 0;
+    for (int m = 1; m <= 60; m++) {
+      for (int n = m; n <= 2 * m + 40; n += 1 + m / 8) {
+        List<Parts.Part> parts = Parts.of(Stretch.even(n), Stretch.even(m), From.START, Surplus.EVEN, RULES);
+        parted += parts.size() > 1 ? 1 : 0;
+        assertThat(parts).as("%d on %d", n, m).allSatisfy(part -> assertThat(part.plan().rhythm()).isPresent());
+        assertThat(parts.stream().mapToInt(Parts.Part::placesA).sum()).isEqualTo(n);
+        assertThat(parts.stream().mapToInt(Parts.Part::placesB).sum()).isEqualTo(m);
+      }
+    }
+    assertThat(parted).as("some must have been parted, or nothing was tested").isPositive();
+  }
+
+  private static List<Group> groups(List<Parts.Part> parts) {
+    List<Group> groups = new ArrayList<>();
+    parts.forEach(part -> groups.addAll(part.plan().groups()));
+    return groups;
+  }
+}
