@@ -204,7 +204,7 @@ public class GarmentService {
   private static GarmentPlan onlySeams(GarmentPlan p, List<String> want) {
     List<SeamPlan> seams = p.seams().stream().filter(seam -> want.contains(seam.id())).toList();
     return new GarmentPlan(
-        p.name(), p.unit(), p.terms(), p.hand(), List.of(), seams, List.of(), p.ladder(), p.gluing(), List.of(), List.of(), p.assumed(), p.findings());
+        p.name(), p.unit(), p.terms(), p.hand(), List.of(), seams, List.of(), p.ladder(), p.gluing(), List.of(), List.of(), p.assumed(), List.of(), p.findings());
   }
 
   /** Takes a garment off the shelf, archives it or puts it back. */

@@ -17,6 +17,7 @@ final class Checkpoints {
   private final SideLayout b;
   private final int mostJoints;
   private final double mostMm;
+  private final int mostToKeep;
   private final TreeMap<Integer, Checkpoint> byJoint = new TreeMap<>();
 
   private Checkpoints(List<Joints.Joint> joints, SideLayout a, SideLayout b, HouseRules rules) {
@@ -25,6 +26,7 @@ final class Checkpoints {
     this.b = b;
     mostJoints = (int) rules.get(Rule.MARKER_JOINTS);
     mostMm = rules.get(Rule.MARKER_MM);
+    mostToKeep = (int) rules.get(Rule.RHYTHM_NUMBERS);
   }
 
   static List<Checkpoint> of(
@@ -65,7 +67,8 @@ final class Checkpoints {
     }
     Optional<List<Integer>> repeats = repeatEnds(plan, first, last);
     Checkpoint.Kind kind = repeats.isPresent() ? Checkpoint.Kind.REPEAT : Checkpoint.Kind.STEP;
-    List<Integer> stops = repeats.orElseGet(() -> fits(first, last) ? List.of() : evenSteps(first, last));
+    Stages stages = new Stages(plan, first);
+    List<Integer> stops = repeats.orElseGet(() -> fits(first, last) && stages.canBeKept(first, last) ? List.of() : evenSteps(first, last, stages));
     for (int stop : stops) {
       put(kind, "", stop);
     }
@@ -109,8 +112,35 @@ final class Checkpoints {
     return fits(since, last);
   }
 
+  /** What is to be kept in the head between two joints of an interval that is worked by the optimum. */
+  private final class Stages {
+    private final IntervalPlan plan;
+    private final int first;
+
+    Stages(IntervalPlan plan, int first) {
+      this.plan = plan;
+      this.first = first;
+    }
+
+    boolean canBeKept(int fromJoint, int toJoint) {
+      return plan.rhythm().isPresent()
+          || plan.toKeep(plan.groupAt(fromJoint - first), plan.groupAt(toJoint - first)) <= mostToKeep;
+    }
+
+    boolean canBeKept(int fromJoint, int toJoint, List<Integer> stops) {
+      int since = fromJoint;
+      for (int stop : stops) {
+        if (!canBeKept(since, stop)) {
+          return false;
+        }
+        since = stop;
+      }
+      return canBeKept(since, toJoint);
+    }
+  }
+
   /** The fewest even steps over group borders that keep within the limits. */
-  private List<Integer> evenSteps(int first, int last) {
+  private List<Integer> evenSteps(int first, int last, Stages stages) {
     int count = last - first;
     List<Integer> stops = List.of();
     for (int parts = 2; parts <= count; parts++) {
@@ -121,7 +151,7 @@ final class Checkpoints {
           stops.add(stop);
         }
       }
-      if (withinLimits(first, last, stops)) {
+      if (withinLimits(first, last, stops) && stages.canBeKept(first, last, stops)) {
         return stops;
       }
     }

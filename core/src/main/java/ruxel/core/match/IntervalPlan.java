@@ -85,8 +85,18 @@ public record IntervalPlan(
     return rhythm.map(Rhythm::words).orElseGet(() -> words(0, groups.size()));
   }
 
+  /** The group that begins after so many joints; the number of groups at the end. Linear in groups. */
+  public int groupAt(int joints) {
+    int done = 0;
+    int group = 0;
+    while (group < groups.size() && done < joints) {
+      done += groups.get(group++).joints();
+    }
+    return group;
+  }
+
   /** How many different things the groups ask for one after the other. */
-  int toKeep(int fromGroup, int toGroup) {
+  public int toKeep(int fromGroup, int toGroup) {
     int kept = 0;
     for (int i = fromGroup; i < toGroup; i++) {
       kept += i == fromGroup || !groups.get(i).equals(groups.get(i - 1)) ? 1 : 0;

@@ -16,7 +16,7 @@ public record Phase(Landmark.Kind kind, List<Pair> pairs, int met, int shift, in
 
   /** A landmark of A (cut before place {@code a}), the nearest of B (cut before {@code b}), and how far they miss. */
   public record Pair(int a, int b, double off, double offMm) {
-    boolean meetsAfter(int shift) {
+    public boolean meetsAfter(int shift) {
       return Math.abs(off + shift) <= MEETS;
     }
   }

@@ -23,6 +23,7 @@ public final class SideLayout {
   private final int[] spanStarts;
   private final int[] spanParts;
   private final Seam.Spaces spaces;
+  private final double[] lengths;
 
   private SideLayout(List<ResolvedSpan> spans, List<Place> places, int[] spanStarts, int[] spanParts, Seam.Spaces spaces) {
     this.spans = spans;
@@ -30,6 +31,10 @@ public final class SideLayout {
     this.spanStarts = spanStarts;
     this.spanParts = spanParts;
     this.spaces = spaces;
+    lengths = new double[places.size() + 1];
+    for (int i = 0; i < places.size(); i++) {
+      lengths[i + 1] = lengths[i] + places.get(i).widthMm();
+    }
   }
 
   /** Places of one unit: a row end as the seam says, a chain space one in each chain unless worked round. */
@@ -122,12 +127,9 @@ public final class SideLayout {
     return breaks().contains(placeCut);
   }
 
+  /** Length of places {@code fromInclusive} to {@code toExclusive}; constant time. */
   public double lengthMm(int fromInclusive, int toExclusive) {
-    double length = 0;
-    for (int i = fromInclusive; i < toExclusive; i++) {
-      length += places.get(i).widthMm();
-    }
-    return length;
+    return toExclusive > fromInclusive ? lengths[toExclusive] - lengths[fromInclusive] : 0;
   }
 
   /** Half-place position of an anchor's spot; empty when the spot does not lie on this side. */

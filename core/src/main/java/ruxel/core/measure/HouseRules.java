@@ -27,6 +27,8 @@ public record HouseRules(Map<Rule, Double> changed) {
     LOCAL_MM(5, 0, 50, "surplus between two markers that is named, mm"),
     OUTLINE_MM(2, 0, 50, "gap at which an outline still closes, mm"),
     OUTLINE_SHARE(0.005, 0, 0.2, "the same as a share of the perimeter"),
+    BLOCKED_SHARE(0.02, 0, 0.5, "measured and gauge length apart before an inspection reminds, a share"),
+    BLOCKING_SHARE(0.05, 0, 0.5, "length that blocking can give or take, a share"),
     LENGTH_SHARE(0.03, 0, 0.5, "measured and gauge length apart, a share"),
     TUG_JOINTS(5, 2, 100, "joints of a needle seam before it is tugged straight"),
     BREAK_MINUTES(30, 5, 240, "work at the bench before a break is suggested, minutes"),

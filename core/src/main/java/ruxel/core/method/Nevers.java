@@ -1,6 +1,7 @@
 package ruxel.core.method;
 
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.core.match.Place;
 import ruxel.core.match.SideLayout;
 import ruxel.core.piece.Fabric;
@@ -21,6 +22,7 @@ public final class Nevers {
   private final boolean rowsAreRib;
   private final boolean ribMeetsFoundation;
   private final SeamRole role;
+  private final boolean spaces;
 
   public Nevers(SideLayout a, SideLayout b, SeamRole role) {
     rowEnds = has(a, UnitKind.ROW_END) || has(b, UnitKind.ROW_END);
@@ -33,10 +35,14 @@ public final class Nevers {
             && isRib(a)
             && isRib(b);
     this.role = role;
+    spaces = Stream.of(a, b).flatMap(side -> side.places().stream()).anyMatch(Place::space);
   }
 
   /** Empty when the method is allowed. */
   public Optional<Never> of(Method method) {
+    if (spaces && method.on() != Method.On.ALL && method.on() != Method.On.LIVE && method.on() != Method.On.MOTIFS) {
+      return never("a space worked round has no single loop or bar to follow.", "Take whip stitch or slip stitch through both loops.");
+    }
     return switch (method.on()) {
       case ALL -> Optional.empty();
       case LOOPS -> loops();

@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.List;
+import ruxel.core.garment.Handle;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
@@ -22,6 +23,7 @@ public record GarmentPlan(
     List<StepPlan> steps,
     List<ConsequenceView> consequences,
     List<Assumed> assumed,
+    List<Handle> handles,
     List<FindingView> findings) {
 
   /** The steps of the ladder of ease (handbook 6) as shares, and the wavelength of a ripple, for this garment. */

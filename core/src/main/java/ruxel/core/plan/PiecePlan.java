@@ -10,6 +10,7 @@ import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
@@ -27,11 +28,33 @@ public record PiecePlan(
     Placement placement,
     Optional<Settings.LaidPiece> laid,
     boolean closes,
-    double gapMm) {
+    double gapMm,
+    SizePlan size,
+    Inspection inspection) {
+
+  /** Across and up in mm, as made and with the strips taken off that disappear in seams (handbook 3, take-up). */
+  public record SizePlan(double widthMm, double heightMm, double finishedWidthMm, double finishedHeightMm, String words) {}
+
+  /** Whether the piece may be joined (handbook 14). */
+  public record Inspection(Verdict verdict, List<Check> checks) {}
+
+  /** What was looked at, what is to be done, and the seams it matters to. */
+  public record Check(Verdict verdict, String words, String remedy, List<String> seams) {}
+
+  /** The verdict of an inspection, best first. */
+  public enum Verdict {
+    FINE,
+    REMIND,
+    STOP
+  }
 
   /** An edge with its length by count and gauge, and as measured. */
   public record EdgePlan(
-      String id, String name, int units, double lengthMm, Optional<Double> measuredMm, List<RunPlan> runs) {}
+      String id, String name, int units, double lengthMm, Optional<Double> measuredMm, List<RunPlan> runs, List<LandmarkPlan> landmarks) {}
+
+  /** A landmark: its first cut of the edge, how often and how far on it comes back, and where it lies, mm in the piece's axes. */
+  public record LandmarkPlan(
+      String id, String name, Landmark.Kind kind, int at, int every, int times, List<Outline.Point> points) {}
 
   /** A run with its three counts, its start and the advance of one unit. */
   public record RunPlan(
@@ -47,9 +70,15 @@ public record PiecePlan(
       double y,
       double dx,
       double dy,
-      double lengthMm) {}
+      double lengthMm,
+      boolean noEase,
+      String label,
+      int chains,
+      int heldBack,
+      boolean told) {}
 
-  static PiecePlan of(Piece piece, Placement placement, Optional<Settings.LaidPiece> laid, HouseRules rules) {
+  static PiecePlan of(
+      Piece piece, Placement placement, Optional<Settings.LaidPiece> laid, HouseRules rules, SizePlan size, Inspection inspection) {
     Outline outline = new Outline(piece);
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
@@ -58,7 +87,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), placement, laid, outline.closes(rules), outline.gapMm());
+        List.copyOf(edges), placement, laid, outline.closes(rules), outline.gapMm(), size, inspection);
   }
 
   private static EdgePlan edge(Edge edge, List<Outline.Point> starts) {
@@ -70,8 +99,29 @@ public record PiecePlan(
           new RunPlan(
               run.id(), run.kind(), run.fabric(), run.count(), counts.planned(), counts.made(), counts.worked(),
               counts.source(), starts.get(r).x(), starts.get(r).y(), run.advance().dxMm(), run.advance().dyMm(),
-              run.lengthMm()));
+              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.id().contains("~")));
     }
-    return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs));
+    return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs),
+        edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList());
+  }
+
+  private static LandmarkPlan landmark(Landmark landmark, Edge edge, List<Outline.Point> starts) {
+    List<Integer> cuts = landmark.cuts(edge);
+    return new LandmarkPlan(
+        landmark.id(), landmark.name(), landmark.kind(), cuts.isEmpty() ? 0 : cuts.get(0), landmark.every(), landmark.times(),
+        cuts.stream().map(cut -> pointAt(cut, edge, starts)).toList());
+  }
+
+  private static Outline.Point pointAt(int cut, Edge edge, List<Outline.Point> starts) {
+    int before = 0;
+    for (int r = 0; r < edge.runs().size(); r++) {
+      Run run = edge.runs().get(r);
+      if (cut <= before + run.count()) {
+        return new Outline.Point(
+            starts.get(r).x() + (cut - before) * run.advance().dxMm(), starts.get(r).y() + (cut - before) * run.advance().dyMm());
+      }
+      before += run.count();
+    }
+    throw new IllegalArgumentException("Edge %s ends before cut %d".formatted(edge.id(), cut));
   }
 }

@@ -79,9 +79,11 @@ public final class Planner {
     findings.addAll(assembly.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
+    Sizes sizes = new Sizes(matches, wording);
+    Inspections inspections = new Inspections(construct.pieces(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), laid(piece), rules)).toList(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), laid(piece), rules, sizes.of(piece), inspections.of(piece))).toList(),
         matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), wording)).toList(),
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
@@ -91,6 +93,7 @@ public final class Planner {
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
             .toList(),
         construct.assumed().entrySet().stream().map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue())).toList(),
+        construct.handles(),
         FindingView.all(findings, wording));
   }
 

@@ -9,8 +9,11 @@ import ruxel.core.match.From;
 import ruxel.core.match.Rhythm;
 import ruxel.core.method.Method;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Surplus;
 
 /**
  * A seam with everything computed of it. Places are numbered from 0 in the seam's direction; anchors lie
@@ -33,7 +36,29 @@ public record SeamPlan(
     List<CheckpointPlan> checkpoints,
     Optional<EaseView> ease,
     Optional<String> method,
-    List<MethodFacts> methods) {
+    List<MethodFacts> methods,
+    WorkingView working,
+    List<PhaseView> phases,
+    TakeUpView takeUp) {
+
+  /** How the sides are brought together now, and what else could be chosen. */
+  public record WorkingView(
+      boolean together, Surplus surplus, double fullness, List<SurplusChoice> choices, SideWorkingView a, SideWorkingView b) {}
+
+  /** A way to deal with the surplus, in words; {@code reason} says why it cannot be chosen here. */
+  public record SurplusChoice(Surplus surplus, String title, String words, Optional<String> reason) {}
+
+  /** What row ends and spaces of a side give, and whether there are any. */
+  public record SideWorkingView(Optional<Integer> placesPerRow, Seam.Spaces spaces, boolean hasRows, boolean hasSpaces) {}
+
+  /** Repeats, ribs or stripes across the seam: pairs with how far they miss, and the best shift, in places of B. */
+  public record PhaseView(Landmark.Kind kind, List<PhasePair> pairs, int met, int shift, int metAfter, double worstMm, String words) {}
+
+  /** A landmark of each side along the seam, in mm, and how far they miss each other. */
+  public record PhasePair(double aMm, double bMm, double offMm, boolean meets) {}
+
+  /** What the seam takes of each piece, in mm. */
+  public record TakeUpView(double aMm, double bMm, String words) {}
 
   /** One side: its stretches of like places. */
   public record SidePlan(String name, double lengthMm, int places, List<Rail> rails) {}
@@ -51,6 +76,9 @@ public record SeamPlan(
       int span,
       UnitKind kind,
       Fabric fabric,
+      boolean noEase,
+      boolean space,
+      String label,
       String word,
       String words,
       int firstPlace,
@@ -67,7 +95,7 @@ public record SeamPlan(
 
   /** An anchor; the two ends of the seam cannot be moved. */
   public record AnchorPlan(
-      String id, String name, int a, int b, double aMm, double bMm, boolean joins, boolean movable, String aName, String bName) {}
+      String id, String name, int a, int b, double aMm, double bMm, boolean joins, boolean movable, boolean own, String aName, String bName) {}
 
   /** Ease with its sentence. */
   public record EaseView(
@@ -120,6 +148,7 @@ public record SeamPlan(
       Method.Scores scores,
       double yarnCmPerCm,
       double yarnMm,
+      double takeUpMm,
       boolean allowed,
       Optional<String> reason,
       Optional<String> instead) {}

@@ -12,7 +12,6 @@ import ruxel.core.match.Ease;
 import ruxel.core.match.Group;
 import ruxel.core.match.Interval;
 import ruxel.core.match.IntervalPlan;
-import ruxel.core.match.Place;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.Rhythm;
@@ -22,6 +21,7 @@ import ruxel.core.match.Stretch;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.method.Nevers;
+import ruxel.core.method.TakeUp;
 import ruxel.core.plan.SeamPlan.AnchorPlan;
 import ruxel.core.plan.SeamPlan.CheckpointPlan;
 import ruxel.core.plan.SeamPlan.EaseView;
@@ -67,7 +67,10 @@ final class SeamPlans {
         anchors(), intervals(), match.joints().size(), checkpoints(),
         match.ease().map(this::easeView),
         seam.method(),
-        methods());
+        methods(),
+        SeamWorkings.of(match, wording),
+        Phases.of(match, wording),
+        SeamWorkings.takeUp(match, wording));
   }
 
   /** Stitches or rows of each span as makers say them: 14 + 14. */
@@ -85,7 +88,8 @@ final class SeamPlans {
             anchor ->
                 new AnchorPlan(
                     anchor.id(), anchor.name(), anchor.a(), anchor.b(), along(match.a(), anchor.a()), along(match.b(), anchor.b()),
-                    anchor.joins(), isMovable(anchor), spotName(match.a(), namesA, anchor.a()), spotName(match.b(), namesB, anchor.b())))
+                    anchor.joins(), isMovable(anchor), anchor.id().startsWith(Seam.OWN_ANCHOR),
+                    spotName(match.a(), namesA, anchor.a()), spotName(match.b(), namesB, anchor.b())))
         .toList();
   }
 
@@ -124,37 +128,16 @@ final class SeamPlans {
     Stretch b = interval.stretchB(match.b());
     double longer = Math.max(a.length(), b.length());
     return new IntervalView(
-        SeamWords.heading(interval, plan),
+        SeamWords.heading(interval, plan, match.checkpoints()),
         interval.start().id(), interval.end().id(), plan.from(),
         interval.aFromInclusive(), interval.aToExclusive(), interval.bFromInclusive(), interval.bToExclusive(),
         Arrays.stream(a.middles()).boxed().toList(), Arrays.stream(b.middles()).boxed().toList(),
         marked(a), marked(b), plan.most(), runLengths(plan.groups()), plan.cost(), plan.optimum(),
         plan.rhythm().isPresent() ? Worked.RHYTHM : Worked.OPTIMUM,
         plan.rhythm().map(SeamPlans::rhythmView),
-        words(interval, plan),
+        new IntervalWords(match, interval, plan).words(),
         plan.cost().worst() / Math.max(a.size(), b.size()) * longer,
         easeView(ease));
-  }
-
-  /** The rhythm, with the units of the finer side named where several go into one. */
-  private String words(Interval interval, IntervalPlan plan) {
-    SideLayout finer = plan.finerIsA() ? match.a() : match.b();
-    int first = plan.finerIsA() ? interval.aFromInclusive() : interval.bFromInclusive();
-    String units = PlaceNames.words(finer.places().get(first).run().kind());
-    return plan.words().replaceFirst("(?i)(two|three|four) into one", "$1 " + units + " into one") + partsWords(interval);
-  }
-
-  /** Row ends that give two or three places are joined that often. */
-  private String partsWords(Interval interval) {
-    int most =
-        Math.max(
-            mostParts(match.a(), interval.aFromInclusive(), interval.aToExclusive()),
-            mostParts(match.b(), interval.bFromInclusive(), interval.bToExclusive()));
-    return most == 1 ? "" : ", with %s places in each row end".formatted(Wording.number(most));
-  }
-
-  private static int mostParts(SideLayout side, int fromInclusive, int toExclusive) {
-    return side.places().subList(fromInclusive, toExclusive).stream().mapToInt(Place::parts).max().orElse(1);
   }
 
   private static RhythmView rhythmView(Rhythm r) {
@@ -204,6 +187,7 @@ final class SeamPlans {
     return new MethodFacts(
         method.id(), method.title(wording), method.tool(), method.held(), method.family(), method.scores(),
         method.yarnCmPerCm(), method.yarnCmPerCm() * lengthMm + 2 * TAIL_CM * MM_PER_CM,
+        TakeUp.mm(Optional.of(method), match.a()) + TakeUp.mm(Optional.of(method), match.b()),
         never.isEmpty(), never.map(Nevers.Never::reason), never.map(Nevers.Never::instead));
   }
 

@@ -1,10 +1,13 @@
 package ruxel.core.plan;
 
+import java.util.List;
 import java.util.Locale;
+import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
 import ruxel.core.match.From;
 import ruxel.core.match.Interval;
 import ruxel.core.match.IntervalPlan;
+import ruxel.core.match.PlacedAnchor;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
 import ruxel.core.seam.Seam;
@@ -31,11 +34,22 @@ final class SeamWords {
   }
 
   /** "From the start to the shoulder seam, 25 on 14", with the end it is told from where that matters. */
-  static String heading(Interval interval, IntervalPlan plan) {
+  static String heading(Interval interval, IntervalPlan plan, List<Checkpoint> markers) {
     String words =
         "From %s to %s, %d on %d"
-            .formatted(interval.start().theName(), interval.end().theName(), interval.placesA(), interval.placesB());
+            .formatted(name(interval.start(), markers), name(interval.end(), markers), interval.placesA(), interval.placesB());
     return plan.from() == From.END && plan.most() > 1 ? words + ", told from its end" : words;
+  }
+
+  /** An anchor by its name; a border where an interval is parted by the marker that stands there. */
+  private static String name(PlacedAnchor anchor, List<Checkpoint> markers) {
+    return anchor.isSplit()
+        ? markers.stream()
+            .filter(marker -> 2 * marker.placeA() == anchor.a() && 2 * marker.placeB() == anchor.b())
+            .findFirst()
+            .map(marker -> "marker " + marker.number())
+            .orElse("the marker")
+        : anchor.theName();
   }
 
   static String ease(Ease ease, String nameA, String nameB, Wording wording) {

@@ -1,7 +1,9 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -17,30 +19,50 @@ import ruxel.core.piece.UnitKind;
 final class Twins {
   private Twins() {}
 
-  /** One finding for each twin and kind of unit: the first run of that kind that has another count. */
+  /** A run and its like on the twin. */
+  record Pair(Edge edge, Run mine, Piece twin, Run other) {}
+
+  /** Every run of a piece with its like on the twin it is the mirror of, or that is the mirror of it. */
+  static Optional<List<Pair>> of(Piece piece, List<Piece> pieces) {
+    Optional<Piece> mirrored =
+        piece.mirrorOf().flatMap(mirror -> pieces.stream().filter(other -> other.id().equals(mirror.piece())).findFirst());
+    Optional<Piece> mirror =
+        pieces.stream().filter(other -> other.mirrorOf().filter(of -> of.piece().equals(piece.id())).isPresent()).findFirst();
+    return mirrored.map(twin -> pairs(piece, twin, piece.mirrorOf().orElseThrow().edges()))
+        .or(() -> mirror.map(twin -> pairs(piece, twin, turned(twin.mirrorOf().orElseThrow().edges()))));
+  }
+
+  private static Map<String, String> turned(Map<String, String> edges) {
+    Map<String, String> turned = new HashMap<>();
+    edges.forEach((mine, other) -> turned.put(other, mine));
+    return turned;
+  }
+
+  private static List<Pair> pairs(Piece piece, Piece twin, Map<String, String> edges) {
+    List<Pair> pairs = new ArrayList<>();
+    for (Edge edge : piece.edges()) {
+      Optional<Edge> like = twin.edge(edges.getOrDefault(edge.id(), edge.id()));
+      for (Run run : edge.runs()) {
+        like.flatMap(found -> found.run(run.id())).ifPresent(other -> pairs.add(new Pair(edge, run, twin, other)));
+      }
+    }
+    return List.copyOf(pairs);
+  }
+
+  /** One finding for each mirrored piece and kind of unit: the first run of that kind that has another count. */
   static List<Finding> unlike(List<Piece> pieces) {
     List<Finding> findings = new ArrayList<>();
     for (Piece piece : pieces) {
-      piece
-          .mirrorOf()
-          .flatMap(mirror -> pieces.stream().filter(other -> other.id().equals(mirror.piece())).findFirst())
-          .ifPresent(twin -> compare(piece, twin, findings));
-    }
-    return List.copyOf(findings);
-  }
-
-  private static void compare(Piece piece, Piece twin, List<Finding> findings) {
-    List<UnitKind> told = new ArrayList<>();
-    for (Edge edge : piece.edges()) {
-      Optional<Edge> like = twin.edge(piece.mirrorOf().orElseThrow().edges().getOrDefault(edge.id(), edge.id()));
-      for (Run run : edge.runs()) {
-        Optional<Run> other = like.flatMap(found -> found.run(run.id()));
-        if (other.isPresent() && other.get().finishedCount() != run.finishedCount() && !told.contains(run.kind())) {
-          told.add(run.kind());
-          findings.add(finding(piece, twin, edge, run, other.get()));
+      List<UnitKind> told = new ArrayList<>();
+      List<Pair> pairs = piece.mirrorOf().isPresent() ? of(piece, pieces).orElse(List.of()) : List.of();
+      for (Pair pair : pairs) {
+        if (pair.mine().finishedCount() != pair.other().finishedCount() && !told.contains(pair.mine().kind())) {
+          told.add(pair.mine().kind());
+          findings.add(finding(piece, pair.twin(), pair.edge(), pair.mine(), pair.other()));
         }
       }
     }
+    return List.copyOf(findings);
   }
 
   private static Finding finding(Piece piece, Piece twin, Edge edge, Run run, Run other) {

@@ -20,6 +20,8 @@ public record Seam(
     Optional<String> method) {
   public static final String START = "START";
   public static final String END = "END";
+  /** How the ids of the maker's own anchors begin. */
+  public static final String OWN_ANCHOR = "own.";
 
   public Seam {
     anchors = List.copyOf(anchors);

@@ -1,0 +1,148 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.match.Ease;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.match.SideLayout;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.plan.PiecePlan.Check;
+import ruxel.core.plan.PiecePlan.Inspection;
+import ruxel.core.plan.PiecePlan.Verdict;
+
+/**
+ * Looks a piece over before it is joined (handbook 14): counts against the recipe, measured lengths, left against
+ * right run by run, the outline. Counts and lengths only remind; what stops is an edge that will not meet its
+ * partner by the ladder of 6. A piece that fails names its seams.
+ */
+final class Inspections {
+  private final List<Piece> pieces;
+  private final List<SeamMatch> matches;
+  private final HouseRules rules;
+  private final Wording wording;
+
+  Inspections(List<Piece> pieces, List<SeamMatch> matches, HouseRules rules, Wording wording) {
+    this.pieces = pieces;
+    this.matches = matches;
+    this.rules = rules;
+    this.wording = wording;
+  }
+
+  Inspection of(Piece piece) {
+    List<Check> checks = new ArrayList<>();
+    for (Edge edge : piece.edges()) {
+      edge.runs().forEach(run -> counted(piece, edge, run).ifPresent(checks::add));
+      measured(piece, edge).ifPresent(checks::add);
+    }
+    twin(piece).ifPresent(checks::addAll);
+    outline(piece).ifPresent(checks::add);
+    stops(piece).forEach(checks::add);
+    Verdict worst = checks.stream().map(Check::verdict).max(Comparator.naturalOrder()).orElse(Verdict.FINE);
+    return new Inspection(worst, List.copyOf(checks));
+  }
+
+  private Optional<Check> counted(Piece piece, Edge edge, Run run) {
+    Counts counts = run.counts();
+    if (counts.source() == Counts.Source.PLANNED || counts.used() == counts.planned()) {
+      return Optional.empty();
+    }
+    int off = counts.used() - counts.planned();
+    String units = PlaceNames.words(run.kind());
+    String words =
+        "%s: %d %s, planned %d; %s.".formatted(capital(edge.name()), counts.used(), units, counts.planned(), Math.abs(off) + (off > 0 ? " too many" : " too few"));
+    return Optional.of(new Check(Verdict.REMIND, words, "Count again in twos; if it stays, look at its seams.", seamsOf(piece, edge)));
+  }
+
+  private Optional<Check> measured(Piece piece, Edge edge) {
+    double off = edge.measuredScale() - 1;
+    if (Math.abs(off) <= rules.get(Rule.BLOCKED_SHARE)) {
+      return Optional.empty();
+    }
+    String words =
+        "%s: measures %s, by count and gauge %s; %s %s."
+            .formatted(
+                capital(edge.name()), wording.length(edge.measuredMm().orElseThrow()), wording.length(edge.gaugeLengthMm()),
+                wording.percent(Math.abs(off)), off > 0 ? "longer" : "shorter");
+    return Optional.of(new Check(Verdict.REMIND, words, "Block it to measure, or measure again lying flat.", seamsOf(piece, edge)));
+  }
+
+  private Optional<List<Check>> twin(Piece piece) {
+    return Twins.of(piece, pieces)
+        .map(
+            pairs ->
+                pairs.stream()
+                    .filter(pair -> pair.mine().finishedCount() != pair.other().finishedCount())
+                    .map(
+                        pair ->
+                            new Check(
+                                Verdict.REMIND,
+                                "%s: %d %s here, %d on the %s."
+                                    .formatted(
+                                        capital(pair.edge().name()), pair.mine().finishedCount(), PlaceNames.words(pair.mine().kind()),
+                                        pair.other().finishedCount(), pair.twin().name().toLowerCase(Locale.ROOT)),
+                                "Work both alike, or let one seam take the difference.", seamsOf(piece, pair.edge())))
+                    .toList());
+  }
+
+  private Optional<Check> outline(Piece piece) {
+    Outline outline = new Outline(piece);
+    return outline.closes(rules)
+        ? Optional.empty()
+        : Optional.of(
+            new Check(
+                Verdict.REMIND, "Its edges do not close: " + wording.difference(outline.gapMm()) + " are missing.",
+                "Opposite edges have different counts; count both.", List.of()));
+  }
+
+  private List<Check> stops(Piece piece) {
+    List<Check> checks = new ArrayList<>();
+    for (SeamMatch match : matches) {
+      boolean mine = touches(match.a(), piece) || touches(match.b(), piece);
+      boolean stopped = !match.isPlanned() || match.ease().orElseThrow().verdict() == Ease.Verdict.STOP;
+      if (mine && stopped) {
+        String name = match.seam().seam().name();
+        String words =
+            match.isPlanned()
+                ? "%s: its sides are %s apart, too much to ease.".formatted(name, wording.percent(worst(match)))
+                : "%s cannot be planned yet.".formatted(name);
+        checks.add(new Check(Verdict.STOP, words, "Look at the repairs of this seam.", List.of(match.seam().seam().id())));
+      }
+    }
+    return checks;
+  }
+
+  private static double worst(SeamMatch match) {
+    return match.eases().stream().mapToDouble(Ease::share).max().orElse(0);
+  }
+
+  private static boolean touches(SideLayout side, Piece piece) {
+    return side.spans().stream().anyMatch(span -> span.piece().id().equals(piece.id()));
+  }
+
+  private List<String> seamsOf(Piece piece, Edge edge) {
+    return matches.stream()
+        .filter(
+            match ->
+                Stream.of(match.a(), match.b())
+                    .flatMap(side -> side.spans().stream())
+                    .anyMatch(span -> span.piece().id().equals(piece.id()) && span.edge().id().equals(edge.id())))
+        .map(match -> match.seam().seam().id())
+        .toList();
+  }
+
+  private static String capital(String name) {
+    return Wording.capital(name);
+  }
+}

@@ -1,0 +1,88 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import ruxel.core.match.From;
+import ruxel.core.match.Interval;
+import ruxel.core.match.PlacedAnchor;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.match.SideLayout;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.method.TakeUp;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.SeamPlan.SideWorkingView;
+import ruxel.core.plan.SeamPlan.SurplusChoice;
+import ruxel.core.plan.SeamPlan.TakeUpView;
+import ruxel.core.plan.SeamPlan.WorkingView;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.Surplus;
+
+/** What can be chosen about how a seam is worked, and what it takes of its pieces. */
+final class SeamWorkings {
+  private SeamWorkings() {}
+
+  static WorkingView of(SeamMatch match, Wording wording) {
+    Seam seam = match.seam().seam();
+    return new WorkingView(
+        seam.working().together(), seam.working().surplus(), seam.working().fullness(), choices(match),
+        side(match.a(), seam.side(Side.A)), side(match.b(), seam.side(Side.B)));
+  }
+
+  private static SideWorkingView side(SideLayout layout, Seam.SideOf side) {
+    return new SideWorkingView(side.placesPerRow(), side.spaces(), has(layout, UnitKind.ROW_END), has(layout, UnitKind.CHAIN_SPACE));
+  }
+
+  private static boolean has(SideLayout layout, UnitKind kind) {
+    return layout.places().stream().anyMatch(place -> place.run().kind() == kind);
+  }
+
+  private static List<SurplusChoice> choices(SeamMatch match) {
+    boolean equal = match.a().size() == match.b().size();
+    SideLayout larger = match.a().size() >= match.b().size() ? match.a() : match.b();
+    boolean stitches = larger.places().stream().anyMatch(place -> !place.run().kind().mayBePassedOver());
+    List<SurplusChoice> choices = new ArrayList<>();
+    choices.add(new SurplusChoice(Surplus.EVEN, "Evenly", "Spread along the whole length.", Optional.empty()));
+    choices.add(new SurplusChoice(Surplus.TO_HIDDEN, "Towards " + end(match, true), "Gathered there, the rest one to one.", Optional.empty()));
+    choices.add(new SurplusChoice(Surplus.TO_OPEN, "Towards " + end(match, false), "Fullness that is meant to show.", Optional.empty()));
+    choices.add(
+        new SurplusChoice(
+            Surplus.SKIP, "Pass over some", "Some row ends or spaces of the longer side are left out.",
+            stitches && !equal ? Optional.of("The longer side has stitches; a stitch is never passed over.") : Optional.empty()));
+    choices.add(new SurplusChoice(Surplus.NOWHERE, "Nowhere", "Only equal counts are joined.", Optional.empty()));
+    return List.copyOf(choices);
+  }
+
+  /** The anchors that surplus is steered to: "the underarm", "the start and the end". */
+  private static String end(SeamMatch match, boolean hidden) {
+    List<String> names = new ArrayList<>();
+    for (Interval interval : match.intervals()) {
+      PlacedAnchor anchor = (interval.from() == From.START) == hidden ? interval.start() : interval.end();
+      String name = anchor.isSplit() ? "" : anchor.theName();
+      if (!name.isEmpty() && !names.contains(name)) {
+        names.add(name);
+      }
+    }
+    return names.isEmpty() ? (hidden ? "its hidden end" : "its other end") : String.join(" and ", names);
+  }
+
+  static TakeUpView takeUp(SeamMatch match, Wording wording) {
+    Seam seam = match.seam().seam();
+    Optional<Method> method = seam.method().flatMap(Method::of);
+    double a = TakeUp.mm(method, match.a());
+    double b = TakeUp.mm(method, match.b());
+    String words =
+        a + b == 0
+            ? "Nothing of the pieces disappears in this seam."
+            : "In the seam disappear %s of the %s and %s of the %s."
+                .formatted(wording.fine(a), low(seam.a().name()), wording.fine(b), low(seam.b().name()));
+    return new TakeUpView(a, b, words);
+  }
+
+  private static String low(String name) {
+    return name.toLowerCase(Locale.ROOT);
+  }
+}
