@@ -26,18 +26,20 @@ class FloorsTest {
           .layer("lay").definedBy("ruxel.core.lay")
           .layer("garment").definedBy("ruxel.core.garment")
           .layer("plan").definedBy("ruxel.core.plan")
+          .layer("repair").definedBy("ruxel.core.repair")
           .layer("bench").definedBy("ruxel.core.bench")
           .layer("sheet").definedBy("ruxel.core.sheet")
           .whereLayer("sheet").mayNotBeAccessedByAnyLayer()
+          .whereLayer("repair").mayNotBeAccessedByAnyLayer()
           .whereLayer("bench").mayNotBeAccessedByAnyLayer()
-          .whereLayer("plan").mayOnlyBeAccessedByLayers("bench", "sheet")
-          .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "bench")
+          .whereLayer("plan").mayOnlyBeAccessedByLayers("repair", "bench", "sheet")
+          .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "repair", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "garment", "plan")
-          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "bench", "sheet")
-          .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "bench");
+          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "repair", "bench", "sheet")
+          .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "repair", "bench");
 
   @ArchTest
   static final ArchRule PLAIN_JAVA =

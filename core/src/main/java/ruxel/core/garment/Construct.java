@@ -16,7 +16,8 @@ public record Construct(
     List<Placement> placements,
     List<Consequence> consequences,
     Map<String, String> assumed,
-    List<Handle> handles) {
+    List<Handle> handles,
+    List<Lever> levers) {
   public Construct {
     pieces = List.copyOf(pieces);
     seams = List.copyOf(seams);
@@ -24,6 +25,7 @@ public record Construct(
     placements = List.copyOf(placements);
     consequences = List.copyOf(consequences);
     handles = List.copyOf(handles);
+    levers = List.copyOf(levers);
     assumed = Collections.unmodifiableMap(new LinkedHashMap<>(assumed));
   }
 }

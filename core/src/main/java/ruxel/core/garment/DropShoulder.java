@@ -13,6 +13,7 @@ import ruxel.core.lay.Placement;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
+import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
 
 /**
@@ -55,12 +56,24 @@ final class DropShoulder implements Template {
             placements(m),
             consequences(m),
             asked(reader.assumed(), m.cardigan()),
-            DropShoulderHandles.of(m)));
+            DropShoulderHandles.of(m),
+            levers(m)));
   }
 
   @Override
   public Optional<Map<String, Integer>> dragged(Answers answers, String handle, int steps) {
     return DropShoulderHandles.dragged(DropShoulderMeasures.read(new AnswerReader(answers, questions())), handle, steps);
+  }
+
+  private static List<Lever> levers(DropShoulderMeasures m) {
+    double w = m.gauge().stitchWidthMm();
+    double h = m.gauge().rowHeightMm();
+    List<Lever> levers = new ArrayList<>();
+    for (String seam : List.of("armhole.left", "armhole.right")) {
+      levers.add(new Lever(seam, Side.B, "armholeRows", "Rows of the armhole", 2 * h, true));
+      levers.add(new Lever(seam, Side.A, "sleeveTopStitches", "Stitches at the sleeve top", w, false));
+    }
+    return levers;
   }
 
   private Map<String, String> asked(Map<String, String> assumed, boolean cardigan) {

@@ -34,7 +34,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                 () ->
                     Outcome.of(
                         new Construct(
-                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of())));
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of(), List.of())));
     return base.then(construct -> Outcome.of(laid(construct, garment.settings())));
   }
 
@@ -65,7 +65,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).toList(),
-            placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles());
+            placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers());
     Settings gone =
         new Settings(
             goneCounts,

@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.ResolvedSpan;
 
 /**
  * How well repeats, ribs or stripes of both sides meet across a seam (handbook 6): how far each pair is off,
- * and the shift of B's that makes most of them meet. Positions and shifts are in places of B, along the
- * seam.
+ * and the shift of B's that makes most of them meet. Misses and shifts are in stitches or rows of B,
+ * along the seam.
  */
-public record Phase(Landmark.Kind kind, List<Pair> pairs, int met, int shift, int metAfter) {
+public record Phase(Landmark.Kind kind, UnitKind unit, List<Pair> pairs, int met, int shift, int metAfter) {
   private static final double MEETS = 0.5;
 
   /** A landmark of A (cut before place {@code a}), the nearest of B (cut before {@code b}), and how far they miss. */
@@ -41,9 +42,9 @@ public record Phase(Landmark.Kind kind, List<Pair> pairs, int met, int shift, in
     for (int a : onA) {
       double opposite = opposite(match.joints(), a);
       int nearest = onB.stream().min(Comparator.comparingDouble(b -> Math.abs(b - opposite))).orElseThrow();
-      double off = nearest - opposite;
-      double width = match.b().places().get(Math.min(nearest, match.b().size() - 1)).widthMm();
-      pairs.add(new Pair(a, nearest, off, off * width));
+      Place there = match.b().places().get(Math.min(nearest, match.b().size() - 1));
+      double off = units(match.b(), nearest) - units(match.b(), opposite);
+      pairs.add(new Pair(a, nearest, off, off * there.widthMm() * there.parts()));
     }
     int reach = (int) Math.ceil(pairs.stream().mapToDouble(pair -> Math.abs(pair.off())).max().orElse(0));
     int shift = 0;
@@ -56,7 +57,13 @@ public record Phase(Landmark.Kind kind, List<Pair> pairs, int met, int shift, in
         }
       }
     }
-    return new Phase(kind, List.copyOf(pairs), met(pairs, 0), shift, after);
+    UnitKind unit = match.b().places().get(Math.min(onB.get(0), match.b().size() - 1)).run().kind();
+    return new Phase(kind, unit, List.copyOf(pairs), met(pairs, 0), shift, after);
+  }
+
+  /** Whole and half stitches or rows before a position in places. */
+  private static double units(SideLayout side, double places) {
+    return side.unitHalfOf((int) Math.round(2 * places)) / 2.0;
   }
 
   private static int met(List<Pair> pairs, int shift) {

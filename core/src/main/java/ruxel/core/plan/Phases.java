@@ -34,11 +34,11 @@ final class Phases {
     }
     String now =
         "%d of %d %s meet; the worst misses by %s, %s."
-            .formatted(phase.met(), phase.pairs().size(), marks, SeamWords.places(phase.worst()), wording.difference(phase.worstMm()));
+            .formatted(phase.met(), phase.pairs().size(), marks, SeamWords.units(phase.worst(), phase.unit()), wording.difference(phase.worstMm()));
     return phase.metAfter() > phase.met()
         ? "%s Beginning %s %s on the %s would make %d meet."
             .formatted(
-                now, SeamWords.places(phase.shift()), phase.shift() > 0 ? "later" : "earlier", seam.b().name().toLowerCase(Locale.ROOT), phase.metAfter())
+                now, SeamWords.units(phase.shift(), phase.unit()), phase.shift() > 0 ? "later" : "earlier", seam.b().name().toLowerCase(Locale.ROOT), phase.metAfter())
         : now;
   }
 }

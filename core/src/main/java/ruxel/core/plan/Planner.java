@@ -175,7 +175,7 @@ public final class Planner {
             Finding.of(
                 FindingCode.PHASE_OFF, Where.seam(match.seam().seam().id()), Fact.text("seam", match.seam().seam().name()),
                 Fact.count("met", phase.met()), Fact.count("count", phase.pairs().size()), Fact.text("marks", SeamWords.marks(phase.kind())),
-                Fact.text("places", SeamWords.places(phase.worst())), Fact.difference("gap", phase.worstMm())));
+                Fact.text("places", SeamWords.units(phase.worst(), phase.unit())), Fact.difference("gap", phase.worstMm())));
       }
     }
   }

@@ -51,7 +51,7 @@ public record SeamPlan(
   /** What row ends and spaces of a side give, and whether there are any. */
   public record SideWorkingView(Optional<Integer> placesPerRow, Seam.Spaces spaces, boolean hasRows, boolean hasSpaces) {}
 
-  /** Repeats, ribs or stripes across the seam: pairs with how far they miss, and the best shift, in places of B. */
+  /** Repeats, ribs or stripes across the seam: pairs with how far they miss, and the best shift, in stitches or rows of B. */
   public record PhaseView(Landmark.Kind kind, List<PhasePair> pairs, int met, int shift, int metAfter, double worstMm, String words) {}
 
   /** A landmark of each side along the seam, in mm, and how far they miss each other. */

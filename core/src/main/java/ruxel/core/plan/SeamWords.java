@@ -7,9 +7,11 @@ import ruxel.core.match.Ease;
 import ruxel.core.match.From;
 import ruxel.core.match.Interval;
 import ruxel.core.match.IntervalPlan;
+import ruxel.core.match.PlaceNames;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Seam;
 
 /** Sentences about a seam. */
@@ -73,10 +75,13 @@ final class SeamWords {
     };
   }
 
-  /** "4 places", "half a place", "2½ places". */
-  static String places(double places) {
-    long halves = Math.round(Math.abs(places) * 2);
-    String half = halves % 2 == 1 ? "½" : "";
-    return halves == 1 ? "half a place" : halves == 2 ? "1 place" : halves / 2 + half + " places";
+  /** "4 row ends", "half a stitch", "2½ stitches". */
+  static String units(double count, UnitKind kind) {
+    long halves = Math.round(Math.abs(count) * 2);
+    String one = PlaceNames.word(kind);
+    if (halves <= 2) {
+      return (halves == 1 ? "half a " : halves == 2 ? "1 " : "0 ") + one;
+    }
+    return halves / 2 + (halves % 2 == 1 ? "½ " : " ") + PlaceNames.words(kind);
   }
 }

@@ -1,0 +1,111 @@
+package ruxel.core.repair;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruxel.core.measure.Wording;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.SeamPlan;
+
+/** What is different between two plans of one garment, apart from one seam, in sentences. */
+public final class Effects {
+  private static final double SEEN_MM = 0.5;
+
+  private final GarmentPlan before;
+  private final GarmentPlan after;
+  private final Wording wording;
+  private final List<String> told = new ArrayList<>();
+
+  private Effects(GarmentPlan before, GarmentPlan after) {
+    this.before = before;
+    this.after = after;
+    wording = new Wording(before.unit(), before.terms(), before.hand());
+  }
+
+  /**
+   * @param seam told elsewhere, and left out
+   */
+  public static List<String> between(GarmentPlan before, GarmentPlan after, String seam) {
+    Effects effects = new Effects(before, after);
+    effects.sizes();
+    effects.openings();
+    effects.seams(seam);
+    effects.findings(seam);
+    return List.copyOf(effects.told);
+  }
+
+  private void sizes() {
+    for (PiecePlan now : after.pieces()) {
+      before.pieces().stream()
+          .filter(piece -> piece.id().equals(now.id()))
+          .findFirst()
+          .ifPresent(
+              old -> {
+                changed(now.name() + ", width", old.size().widthMm(), now.size().widthMm());
+                changed(now.name() + ", height", old.size().heightMm(), now.size().heightMm());
+              });
+    }
+  }
+
+  private void openings() {
+    Map<String, Double> old = lengths(before);
+    lengths(after).forEach((name, length) -> Optional.ofNullable(old.get(name)).ifPresent(was -> changed("Opening " + name.toLowerCase(Locale.ROOT), was, length)));
+  }
+
+  private static Map<String, Double> lengths(GarmentPlan plan) {
+    Map<String, Double> lengths = new LinkedHashMap<>();
+    plan.gluing().openings().forEach(opening -> lengths.put(opening.name(), opening.lengthMm()));
+    return lengths;
+  }
+
+  private void changed(String what, double was, double is) {
+    if (Math.abs(was - is) > SEEN_MM) {
+      told.add("%s: %s instead of %s.".formatted(what, wording.length(is), wording.length(was)));
+    }
+  }
+
+  private void seams(String apart) {
+    for (SeamPlan now : after.seams()) {
+      before.seams().stream()
+          .filter(seam -> seam.id().equals(now.id()) && !seam.id().equals(apart))
+          .findFirst()
+          .filter(old -> !old.counts().equals(now.counts()))
+          .ifPresent(old -> told.add("%s: %s instead of %s.".formatted(now.name(), now.counts(), old.counts())));
+    }
+  }
+
+  private void findings(String apart) {
+    List<String> old = sentences(before, apart);
+    List<String> now = sentences(after, apart);
+    now.stream().filter(sentence -> !old.contains(sentence)).forEach(sentence -> told.add("New: " + sentence));
+    old.stream().filter(sentence -> !now.contains(sentence)).forEach(sentence -> told.add("No longer: " + sentence));
+  }
+
+  private static List<String> sentences(GarmentPlan plan, String apart) {
+    return plan.findings().stream()
+        .filter(finding -> finding.seam().filter(apart::equals).isEmpty())
+        .map(FindingView::sentence)
+        .distinct()
+        .collect(Collectors.toList());
+  }
+
+  /** The seams whose counts or pieces change, by id. */
+  static List<String> touched(GarmentPlan before, GarmentPlan after) {
+    List<String> touched = new ArrayList<>();
+    for (SeamPlan now : after.seams()) {
+      boolean same =
+          before.seams().stream()
+              .anyMatch(old -> old.id().equals(now.id()) && old.counts().equals(now.counts()) && old.intervals().equals(now.intervals()));
+      if (!same) {
+        touched.add(now.id());
+      }
+    }
+    return List.copyOf(touched);
+  }
+}

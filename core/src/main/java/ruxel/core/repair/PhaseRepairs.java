@@ -1,0 +1,122 @@
+package ruxel.core.repair;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.SeamChange;
+import ruxel.core.match.Phase;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Landmark;
+import ruxel.core.repair.Candidate.Promise;
+import ruxel.core.repair.Repair.Effort;
+import ruxel.core.repair.Repair.Rung;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Seam;
+
+/** Where repeats, ribs or stripes miss each other: begin them elsewhere, or pin pair to pair (handbook 6, phase). */
+final class PhaseRepairs {
+  private static final int MOST_PINS = 12;
+
+  private final Situation situation;
+  private final List<Candidate> candidates = new ArrayList<>();
+
+  private PhaseRepairs(Situation situation) {
+    this.situation = situation;
+  }
+
+  static List<Candidate> of(Situation situation) {
+    PhaseRepairs repairs = new PhaseRepairs(situation);
+    for (Phase phase : Phase.of(situation.match())) {
+      if (!phase.meets()) {
+        repairs.beginElsewhere(phase);
+        repairs.pin(phase);
+      }
+    }
+    return repairs.candidates;
+  }
+
+  /** Moves every landmark of the kind on side B by the shift. */
+  private void beginElsewhere(Phase phase) {
+    if (phase.shift() == 0) {
+      return;
+    }
+    List<Change> changes = new ArrayList<>();
+    Optional<ResolvedSpan> first = Optional.empty();
+    for (ResolvedSpan span : situation.match().b().spans()) {
+      for (Landmark landmark : span.edge().landmarks()) {
+        List<Integer> cuts = landmark.cuts(span.edge());
+        if (landmark.kind() == phase.kind() && !cuts.isEmpty()) {
+          int by = span.forward() ? phase.shift() : -phase.shift();
+          int start = cuts.get(0) + by;
+          int times = cuts.size();
+          // A row that is pushed over an end loses a mark there and gains one at the other end.
+          if (times > 1 && start < 0) {
+            start += landmark.every();
+            times--;
+          }
+          while (times > 1 && start + (times - 1) * landmark.every() > span.edge().units()) {
+            times--;
+          }
+          if (times > 1 && start >= landmark.every()) {
+            start -= landmark.every();
+            times++;
+          }
+          changes.add(
+              new EdgeChange.LandmarkPut(
+                  span.piece().id(), span.edge().id(), landmark.id(), landmark.name(), landmark.kind(), start, landmark.every(), times));
+          first = first.or(() -> Optional.of(span));
+        }
+      }
+    }
+    if (first.isEmpty()) {
+      return;
+    }
+    int by = Math.abs(phase.shift());
+    String units = by == 1 ? PlaceNames.word(phase.unit()) : PlaceNames.words(phase.unit());
+    String piece = first.get().piece().name().toLowerCase(Locale.ROOT);
+    candidates.add(
+        new Candidate(
+            Rung.BEGIN_ELSEWHERE, "Begin the %s of the %s %s %s %s, as the seam runs".formatted(words(phase), piece, Wording.number(by), units, phase.shift() > 0 ? "later" : "earlier"),
+            "%d of %d meet now; then %d would.".formatted(phase.met(), phase.pairs().size(), phase.metAfter()),
+            Promise.REPEATS_MEET, Effort.MUCH, "The %s is worked anew from its first %s; nothing if it is still to be made.".formatted(piece, one(phase)),
+            "None for the seam.", changes));
+  }
+
+  /** An anchor at each pair, up to a dozen: what lies between is eased, what is over goes to the ends. */
+  private void pin(Phase phase) {
+    int every = (phase.pairs().size() + MOST_PINS - 1) / MOST_PINS;
+    List<Change> changes = new ArrayList<>();
+    int lastB = 0;
+    int lastA = 0;
+    for (int i = 0; i < phase.pairs().size(); i += every) {
+      Phase.Pair pair = phase.pairs().get(i);
+      boolean inside = pair.a() > lastA && pair.b() > lastB && pair.a() < situation.match().a().size() && pair.b() < situation.match().b().size();
+      if (inside) {
+        String id = Seam.OWN_ANCHOR + phase.kind().name().toLowerCase(Locale.ROOT) + "." + (i + 1);
+        changes.add(new SeamChange.AnchorPinned(situation.seam().id(), id, one(phase) + " " + (i + 1), 2 * pair.a(), 2 * pair.b()));
+        lastA = pair.a();
+        lastB = pair.b();
+      }
+    }
+    if (!changes.isEmpty()) {
+      candidates.add(
+          new Candidate(
+              Rung.PIN, "Pin %s to %s".formatted(one(phase), one(phase)),
+              "%s anchors, each at a pair; the worst pair is %s apart now."
+                  .formatted(Wording.capital(Wording.number(changes.size())), situation.garment().wording().difference(phase.worstMm())),
+              Promise.REPEATS_MEET, Effort.NONE, "Only the joining changes.", "What is over gathers before the first and behind the last pair.", changes));
+    }
+  }
+
+  private static String words(Phase phase) {
+    return one(phase) + "s";
+  }
+
+  private static String one(Phase phase) {
+    return phase.kind().name().toLowerCase(Locale.ROOT);
+  }
+}

@@ -1,0 +1,64 @@
+package ruxel.core.repair;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Construct;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Layout;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.piece.Piece;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+
+/** A garment with the seam that is looked at. */
+record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPlan seamPlan, SeamMatch match) {
+
+  static Optional<Situation> of(Garment garment, String seamId) {
+    if (!(Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned)
+        || !(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
+      return Optional.empty();
+    }
+    Construct construct = layout.value().construct();
+    Optional<SeamPlan> seam = planned.value().seams().stream().filter(plan -> plan.id().equals(seamId)).findFirst();
+    return seam.flatMap(
+        plan ->
+            SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
+                .filter(resolved -> resolved.seam().id().equals(seamId))
+                .findFirst()
+                .map(resolved -> new Situation(garment, construct, planned.value(), plan, SeamMatch.of(resolved, garment.rules()))));
+  }
+
+  Seam seam() {
+    return match.seam().seam();
+  }
+
+  boolean says(FindingCode code) {
+    return says(plan, code, seam().id());
+  }
+
+  static boolean says(GarmentPlan plan, FindingCode code, String seam) {
+    return plan.findings().stream().anyMatch(finding -> finding.code() == code && finding.seam().filter(seam::equals).isPresent());
+  }
+
+  /** Whether something of this seam does not meet by itself. */
+  boolean needsRepair() {
+    return !seamPlan.planned()
+        || says(FindingCode.ROWS_DIFFER)
+        || says(FindingCode.SHOULDER_UNEQUAL)
+        || says(FindingCode.PHASE_OFF)
+        || seamPlan.ease().map(ease -> ease.verdict().ordinal() > 0).orElse(true);
+  }
+
+  /** The piece that is its mirror image. */
+  Optional<Piece> twin(Piece piece) {
+    List<Piece> pieces = construct.pieces();
+    return piece.mirrorOf()
+        .flatMap(mirror -> pieces.stream().filter(other -> other.id().equals(mirror.piece())).findFirst())
+        .or(() -> pieces.stream().filter(other -> other.mirrorOf().filter(of -> of.piece().equals(piece.id())).isPresent()).findFirst());
+  }
+}
