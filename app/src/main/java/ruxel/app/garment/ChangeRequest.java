@@ -12,10 +12,19 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.SeamChange;
+import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Settings;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.Side;
+import ruxel.core.seam.Surplus;
 
 /** A change as it comes over the wire; which fields are needed depends on its kind. */
 public record ChangeRequest(
@@ -36,7 +45,47 @@ public record ChangeRequest(
     Optional<Integer> position,
     Optional<String> method,
     Optional<Laid> laid,
-    Optional<String> before) {
+    Optional<String> before,
+    Optional<List<PartRequest>> parts,
+    Optional<Double> mm,
+    Optional<String> landmarkId,
+    Optional<LandmarkRequest> landmark,
+    Optional<WorkingRequest> working,
+    Optional<PinRequest> pin,
+    Optional<String> handle,
+    Optional<Integer> steps) {
+  /** A part of a run; an empty width keeps the recipe's. */
+  public record PartRequest(
+      UnitKind unit,
+      int count,
+      Optional<Double> widthMm,
+      Optional<Fabric> fabric,
+      Optional<Boolean> noEase,
+      Optional<String> label,
+      Optional<Integer> chains,
+      Optional<Integer> heldBack) {
+    EdgeSettings.Part part() {
+      return new EdgeSettings.Part(
+          unit, count, widthMm, fabric.orElse(Fabric.PLAIN), noEase.orElse(false), label.orElse("").strip(), chains.orElse(0), heldBack.orElse(0));
+    }
+  }
+
+  /** A landmark at a cut of an edge, alone (times 1) or coming back. */
+  public record LandmarkRequest(String id, String name, Landmark.Kind kind, int at, int every, int times) {}
+
+  /** How a seam is worked. */
+  public record WorkingRequest(boolean together, Surplus surplus, double fullness, Gives a, Gives b) {}
+
+  /** What rows and spaces of a side give. */
+  public record Gives(Optional<Integer> placesPerRow, Seam.Spaces spaces) {
+    SeamSettings.SideWorking working() {
+      return new SeamSettings.SideWorking(placesPerRow, spaces);
+    }
+  }
+
+  /** An anchor of the maker's own at half places of both sides. */
+  public record PinRequest(String id, String name, int a, int b) {}
+
   /** Where a piece lies, reckoned from where the construction lays it. */
   public record Laid(double dxMm, double dyMm, int quarterTurns) {}
 
@@ -51,6 +100,14 @@ public record ChangeRequest(
     PIECE_MOVED,
     STEP_MOVED,
     ORDER_LEFT,
+    RUN_TOLD,
+    EDGE_MEASURED,
+    LANDMARK_PUT,
+    LANDMARK_REMOVED,
+    SEAM_WORKED,
+    ANCHOR_PINNED,
+    ANCHOR_REMOVED,
+    HANDLE_DRAGGED,
     GONE_SETTINGS_DROPPED
   }
 
@@ -68,6 +125,9 @@ public record ChangeRequest(
               p -> new Change.PieceMoved(p, laid.map(l -> new Settings.LaidPiece(p, l.dxMm(), l.dyMm(), l.quarterTurns()))));
           case STEP_MOVED -> seam.map(s -> new Change.StepMoved(s, before));
           case ORDER_LEFT -> Optional.of(new Change.OrderLeft());
+          case RUN_TOLD, EDGE_MEASURED, LANDMARK_PUT, LANDMARK_REMOVED -> piece.flatMap(p -> edge.flatMap(e -> ofEdge(p, e)));
+          case SEAM_WORKED, ANCHOR_PINNED, ANCHOR_REMOVED -> seam.flatMap(this::ofSeam);
+          case HANDLE_DRAGGED -> handle.flatMap(h -> steps.map(n -> new Change.HandleDragged(h, n)));
           case GONE_SETTINGS_DROPPED -> Optional.of(new Change.GoneSettingsDropped());
         };
     return change
@@ -78,6 +138,26 @@ public record ChangeRequest(
                     Finding.of(
                         FindingCode.CHANGE_INCOMPLETE, Where.path("$.changes"),
                         Fact.text("kind", kind.name()), Fact.text("missing", needs()))));
+  }
+
+  private Optional<? extends Change> ofEdge(String onPiece, String onEdge) {
+    return switch (kind) {
+      case RUN_TOLD -> run.map(
+          r -> new EdgeChange.RunTold(onPiece, onEdge, r, parts.orElse(List.of()).stream().map(PartRequest::part).toList()));
+      case EDGE_MEASURED -> Optional.of(new EdgeChange.EdgeMeasured(onPiece, onEdge, mm));
+      case LANDMARK_PUT -> landmark.map(
+          l -> new EdgeChange.LandmarkPut(onPiece, onEdge, l.id(), l.name(), l.kind(), l.at(), l.every(), l.times()));
+      default -> landmarkId.map(l -> new EdgeChange.LandmarkRemoved(onPiece, onEdge, l));
+    };
+  }
+
+  private Optional<? extends Change> ofSeam(String onSeam) {
+    return switch (kind) {
+      case SEAM_WORKED -> working.map(
+          w -> new SeamChange.SeamWorked(onSeam, w.together(), w.surplus(), w.fullness(), w.a().working(), w.b().working()));
+      case ANCHOR_PINNED -> pin.map(p -> new SeamChange.AnchorPinned(onSeam, p.id(), p.name(), p.a(), p.b()));
+      default -> anchor.map(a -> new SeamChange.AnchorRemoved(onSeam, a));
+    };
   }
 
   private Map<String, Optional<Answers.Answer>> given() {
@@ -96,6 +176,14 @@ public record ChangeRequest(
       case METHOD_CHOSEN -> "seam and method";
       case PIECE_MOVED -> "piece";
       case STEP_MOVED -> "seam";
+      case RUN_TOLD -> "piece, edge, run and parts";
+      case EDGE_MEASURED -> "piece and edge";
+      case LANDMARK_PUT -> "piece, edge and landmark";
+      case LANDMARK_REMOVED -> "piece, edge and landmarkId";
+      case SEAM_WORKED -> "seam and working";
+      case ANCHOR_PINNED -> "seam and pin";
+      case ANCHOR_REMOVED -> "seam and anchor";
+      case HANDLE_DRAGGED -> "handle and steps";
       case ANSWERS_CHANGED, ORDER_LEFT, GONE_SETTINGS_DROPPED -> "nothing";
     };
   }

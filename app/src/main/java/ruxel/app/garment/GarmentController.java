@@ -36,9 +36,11 @@ import ruxel.core.measure.Wording;
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class GarmentController {
   private final GarmentService garments;
+  private final RepairService repairs;
 
-  GarmentController(GarmentService garments) {
+  GarmentController(GarmentService garments, RepairService repairs) {
     this.garments = garments;
+    this.repairs = repairs;
   }
 
   record NewGarment(String name, String construction, Map<String, Object> answers) {}
@@ -164,6 +166,11 @@ class GarmentController {
 
   private static int required(Optional<String> ifMatch) {
     return ifMatch.map(GarmentController::version).orElseThrow(Problems.NoVersion::new);
+  }
+
+  @GetMapping("/garments/{id}/seams/{seam}/repairs")
+  RepairService.RepairList repairs(@PathVariable UUID id, @PathVariable String seam) {
+    return repairs.of(id, seam);
   }
 
   @PostMapping("/garments/{id}/preview")

@@ -25,6 +25,7 @@ import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.repair.Effects;
 import ruxel.files.GarmentFiles;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -182,7 +183,11 @@ public class GarmentService {
     requireCurrent(row, baseVersion);
     Garment before = GarmentReader.garment(row.document());
     Preview whole = preview(changed(before, requests).then(Planner::plan), before.wording());
-    return want.isEmpty() ? whole : new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings());
+    if (!want.isEmpty()) {
+      return new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings(), List.of());
+    }
+    List<String> effects = whole.plan().map(after -> Effects.between(GarmentReader.plan(before), after, "")).orElse(List.of());
+    return new Preview(whole.plan(), whole.findings(), effects);
   }
 
   private static Outcome<Garment> changed(Garment garment, List<ChangeRequest> requests) {
@@ -197,8 +202,8 @@ public class GarmentService {
 
   private static Preview preview(Outcome<GarmentPlan> outcome, Wording wording) {
     return outcome instanceof Outcome.Good<GarmentPlan> good
-        ? new Preview(Optional.of(good.value()), good.value().findings())
-        : new Preview(Optional.empty(), FindingView.all(outcome.findings(), wording));
+        ? new Preview(Optional.of(good.value()), good.value().findings(), List.of())
+        : new Preview(Optional.empty(), FindingView.all(outcome.findings(), wording), List.of());
   }
 
   private static GarmentPlan onlySeams(GarmentPlan p, List<String> want) {

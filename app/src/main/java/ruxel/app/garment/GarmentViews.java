@@ -45,8 +45,8 @@ public final class GarmentViews {
   /** A change of the history; taken back ones can be done again. */
   public record HistoryEntry(int version, String label, OffsetDateTime madeAt, boolean takenBack) {}
 
-  /** A garment that is only tried out. */
-  public record Preview(Optional<GarmentPlan> plan, List<FindingView> findings) {}
+  /** A garment that is only tried out, and what is different from the saved one. */
+  public record Preview(Optional<GarmentPlan> plan, List<FindingView> findings, List<String> effects) {}
 
   /** A construction with its questions. */
   public record Construction(String id, String name, List<Question> questions) {}

@@ -51,6 +51,15 @@ class RepairsTest {
     assertThat(verdict(applied(wide, repairs.get(2)), "armhole.left")).isEqualTo(Ease.Verdict.MATCHED);
   }
 
+  /** The rows of a piece that is made stay; the marker only shares them out anew. */
+  @Test
+  void aMovedBoundaryTakesCountsAsMadeAlong() {
+    Garment wide = after(wideSleeve(), new Change.CountMade("front.right", "side", "side", Optional.of(25)));
+    Garment repaired = after(wide, Repairs.of(wide, "armhole.left", Set.of()).get(0).changes().toArray(Change[]::new));
+    assertThat(repaired.settings().counts()).singleElement().extracting(c -> c.count()).isEqualTo(22);
+    assertThat(finding(Wardrobe.plan(repaired), FindingCode.ROWS_DIFFER)).hasSize(1);
+  }
+
   @Test
   void whatIsJoinedAlreadyMakesItMoreEffort() {
     Repair boundary = Repairs.of(wideSleeve(), "armhole.left", Set.of("side.left")).get(0);
