@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, dataOf } from './client';
-import type { AnswerMap, Change } from './types';
+import type { AnswerMap, Change, Counted } from './types';
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
@@ -100,6 +100,24 @@ export function previewChanges(id: string, baseVersion: number, changes: Change[
       body: { baseVersion, changes, want },
     }),
   );
+}
+
+export function repairsQuery(id: string, version: number, seam: string) {
+  return queryOptions({
+    queryKey: ['repairs', id, version, seam],
+    queryFn: () =>
+      dataOf(api.GET('/api/garments/{id}/seams/{seam}/repairs', { params: { path: { id, seam } } })),
+  });
+}
+
+export const cornersQuery = queryOptions({
+  queryKey: ['corners'],
+  queryFn: () => dataOf(api.GET('/api/count/corners')),
+  staleTime: Infinity,
+});
+
+export function countTotal(counted: Counted) {
+  return dataOf(api.POST('/api/count', { body: counted }));
 }
 
 export function previewAnswers(construction: string, answers: AnswerMap) {

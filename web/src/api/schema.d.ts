@@ -20,6 +20,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["total"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/count/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments": {
         parameters: {
             query?: never;
@@ -190,6 +222,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{id}/seams/{seam}/repairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repairs"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -375,6 +423,7 @@ export interface components {
             joins: boolean;
             movable: boolean;
             name: string;
+            own: boolean;
         };
         AssemblySheet: {
             about: string;
@@ -421,26 +470,43 @@ export interface components {
             edge?: string;
             /** @enum {string} */
             hand?: "RIGHT" | "LEFT";
+            handle?: string;
             /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "GONE_SETTINGS_DROPPED";
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "GONE_SETTINGS_DROPPED";
             laid?: components["schemas"]["Laid"];
+            landmark?: components["schemas"]["LandmarkRequest"];
+            landmarkId?: string;
             method?: string;
+            /** Format: double */
+            mm?: number;
             name?: string;
+            parts?: components["schemas"]["PartRequest"][];
             piece?: string;
+            pin?: components["schemas"]["PinRequest"];
             /** Format: int32 */
             position?: number;
             run?: string;
             seam?: string;
             /** @enum {string} */
             side?: "A" | "B";
+            /** Format: int32 */
+            steps?: number;
             /** @enum {string} */
             terms?: "US" | "UK";
             /** @enum {string} */
             unit?: "CM" | "INCH";
+            working?: components["schemas"]["WorkingRequest"];
         };
         Changes: {
             changes: components["schemas"]["ChangeRequest"][];
             key?: string;
+        };
+        Check: {
+            remedy: string;
+            seams: string[];
+            /** @enum {string} */
+            verdict: "FINE" | "REMIND" | "STOP";
+            words: string;
         };
         CheckpointPlan: {
             /** Format: int32 */
@@ -487,6 +553,11 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        CornerChoice: {
+            /** @enum {string} */
+            corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            words: string;
+        };
         Cost: {
             /** Format: int32 */
             e: number;
@@ -494,6 +565,21 @@ export interface components {
             q: number;
             /** Format: double */
             worst: number;
+        };
+        Counted: {
+            /** Format: int32 */
+            after: number;
+            /** @enum {string} */
+            corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            /** Format: int32 */
+            each: number;
+            /** Format: int32 */
+            first: number;
+            flag: boolean;
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            way: "IN_TWOS" | "REPEATED" | "TURNING_CHAIN" | "FOUNDATION" | "SQUARE";
         };
         Created: {
             /** Format: uuid */
@@ -516,6 +602,7 @@ export interface components {
         };
         EdgePlan: {
             id: string;
+            landmarks: components["schemas"]["LandmarkPlan"][];
             /** Format: double */
             lengthMm: number;
             /** Format: double */
@@ -536,7 +623,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FULLNESS_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             path?: string;
@@ -554,6 +641,7 @@ export interface components {
             gluing: components["schemas"]["GluingPlan"];
             /** @enum {string} */
             hand: "RIGHT" | "LEFT";
+            handles: components["schemas"]["Handle"][];
             ladder: components["schemas"]["Ladder"];
             name: string;
             pieces: components["schemas"]["PiecePlan"][];
@@ -564,6 +652,12 @@ export interface components {
             /** @enum {string} */
             unit: "CM" | "INCH";
             worn: components["schemas"]["WornView"][];
+        };
+        Gives: {
+            /** Format: int32 */
+            placesPerRow?: number;
+            /** @enum {string} */
+            spaces: "INTO_CHAINS" | "ROUND";
         };
         GluingPlan: {
             /** Format: int32 */
@@ -579,6 +673,20 @@ export interface components {
             turned: string[];
             twist: string[];
         };
+        Handle: {
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            id: string;
+            name: string;
+            piece: string;
+            tied: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         Heard: {
             /** Format: int32 */
             benches: number;
@@ -590,6 +698,11 @@ export interface components {
             takenBack: boolean;
             /** Format: int32 */
             version: number;
+        };
+        Inspection: {
+            checks: components["schemas"]["Check"][];
+            /** @enum {string} */
+            verdict: "FINE" | "REMIND" | "STOP";
         };
         IntervalView: {
             /** Format: int32 */
@@ -659,6 +772,31 @@ export interface components {
             /** Format: int32 */
             quarterTurns: number;
         };
+        LandmarkPlan: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            every: number;
+            id: string;
+            /** @enum {string} */
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            name: string;
+            points: components["schemas"]["Point"][];
+            /** Format: int32 */
+            times: number;
+        };
+        LandmarkRequest: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            every: number;
+            id: string;
+            /** @enum {string} */
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            name: string;
+            /** Format: int32 */
+            times: number;
+        };
         Marker: {
             name: string;
             /** Format: int32 */
@@ -675,6 +813,8 @@ export interface components {
             instead?: string;
             reason?: string;
             scores: components["schemas"]["Scores"];
+            /** Format: double */
+            takeUpMm: number;
             title: string;
             /** @enum {string} */
             tool: "HOOK" | "NEEDLE";
@@ -736,6 +876,45 @@ export interface components {
             /** Format: int32 */
             segments: number;
         };
+        PartRequest: {
+            /** Format: int32 */
+            chains?: number;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            fabric?: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            /** Format: int32 */
+            heldBack?: number;
+            label?: string;
+            noEase?: boolean;
+            /** @enum {string} */
+            unit: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            /** Format: double */
+            widthMm?: number;
+        };
+        PhasePair: {
+            /** Format: double */
+            aMm: number;
+            /** Format: double */
+            bMm: number;
+            meets: boolean;
+            /** Format: double */
+            offMm: number;
+        };
+        PhaseView: {
+            /** @enum {string} */
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            /** Format: int32 */
+            met: number;
+            /** Format: int32 */
+            metAfter: number;
+            pairs: components["schemas"]["PhasePair"][];
+            /** Format: int32 */
+            shift: number;
+            words: string;
+            /** Format: double */
+            worstMm: number;
+        };
         PiecePlan: {
             closes: boolean;
             cloth: components["schemas"]["Cloth"];
@@ -743,15 +922,25 @@ export interface components {
             /** Format: double */
             gapMm: number;
             id: string;
+            inspection: components["schemas"]["Inspection"];
             laid?: components["schemas"]["LaidPiece"];
             mirrorOf?: string;
             name: string;
             /** @enum {string} */
             part: "BACK" | "FRONT" | "SLEEVE" | "OTHER";
             placement: components["schemas"]["Placement"];
+            size: components["schemas"]["SizePlan"];
         };
         PieceRow: {
             edges: string[];
+            name: string;
+        };
+        PinRequest: {
+            /** Format: int32 */
+            a: number;
+            /** Format: int32 */
+            b: number;
+            id: string;
             name: string;
         };
         Placement: {
@@ -774,6 +963,7 @@ export interface components {
             treadle: "FORWARD" | "BACK";
         };
         Preview: {
+            effects: string[];
             findings: components["schemas"]["FindingView"][];
             plan?: components["schemas"]["GarmentPlan"];
         };
@@ -829,7 +1019,9 @@ export interface components {
             /** Format: int32 */
             firstPlace: number;
             /** @enum {string} */
-            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END";
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            label: string;
+            noEase: boolean;
             /** Format: int32 */
             numberStep: number;
             piece: string;
@@ -841,6 +1033,7 @@ export interface components {
             /** Format: int32 */
             placesPerUnit: number;
             run: string;
+            space: boolean;
             /** Format: int32 */
             span: number;
             /** Format: double */
@@ -860,13 +1053,30 @@ export interface components {
             /** @enum {string} */
             weight: "MUST" | "EASIER" | "YOURS" | "WARNING";
         };
+        RepairList: {
+            repairs: components["schemas"]["RepairView"][];
+            /** Format: int32 */
+            version: number;
+        };
+        RepairView: {
+            changes: components["schemas"]["ChangeRequest"][];
+            /** @enum {string} */
+            effort: "NONE" | "LITTLE" | "SOME" | "MUCH";
+            effortWords: string;
+            elsewhere: string[];
+            risk: string;
+            /** @enum {string} */
+            rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER";
+            title: string;
+            words: string;
+        };
         Rhythm: {
             heading: string;
             words: string;
         };
         RhythmView: {
             /** @enum {string} */
-            form: "R0" | "R1";
+            form: "R0" | "R1" | "R2" | "R3";
             numbers: number[];
             /** Format: int32 */
             plain: number;
@@ -876,6 +1086,8 @@ export interface components {
         };
         RunPlan: {
             /** Format: int32 */
+            chains: number;
+            /** Format: int32 */
             count: number;
             /** Format: double */
             dx: number;
@@ -883,17 +1095,22 @@ export interface components {
             dy: number;
             /** @enum {string} */
             fabric: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            /** Format: int32 */
+            heldBack: number;
             id: string;
             /** @enum {string} */
-            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END";
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            label: string;
             /** Format: double */
             lengthMm: number;
             /** Format: int32 */
             made?: number;
+            noEase: boolean;
             /** Format: int32 */
             planned: number;
             /** @enum {string} */
             source: "PLANNED" | "AS_MADE" | "AS_WORKED";
+            told: boolean;
             /** Format: int32 */
             worked?: number;
             /** Format: double */
@@ -931,10 +1148,14 @@ export interface components {
             method?: string;
             methods: components["schemas"]["MethodFacts"][];
             name: string;
+            phases: components["schemas"]["PhaseView"][];
             planned: boolean;
             /** @enum {string} */
             role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            stretches: components["schemas"]["SurplusStretch"][];
+            takeUp: components["schemas"]["TakeUpView"];
             title: string;
+            working: components["schemas"]["WorkingView"];
         };
         SeamProgress: {
             /** Format: int32 */
@@ -963,6 +1184,25 @@ export interface components {
             /** Format: int32 */
             places: number;
             rails: components["schemas"]["Rail"][];
+        };
+        SideWorkingView: {
+            hasRows: boolean;
+            hasSpaces: boolean;
+            /** Format: int32 */
+            placesPerRow?: number;
+            /** @enum {string} */
+            spaces: "INTO_CHAINS" | "ROUND";
+        };
+        SizePlan: {
+            /** Format: double */
+            finishedHeightMm: number;
+            /** Format: double */
+            finishedWidthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+            words: string;
         };
         SseEmitter: {
             /** Format: int64 */
@@ -1014,8 +1254,43 @@ export interface components {
             pieces: components["schemas"]["PiecePlan"][];
             progress: components["schemas"]["SeamProgress"][];
         };
+        SurplusChoice: {
+            reason?: string;
+            /** @enum {string} */
+            surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
+            title: string;
+            words: string;
+        };
+        SurplusStretch: {
+            /** Format: double */
+            aFromMm: number;
+            /** Format: double */
+            aToMm: number;
+            /** Format: double */
+            bFromMm: number;
+            /** Format: double */
+            bToMm: number;
+            /** Format: double */
+            rippleMm: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            surplusMm: number;
+        };
         Take: {
             seam: string;
+        };
+        TakeUpView: {
+            /** Format: double */
+            aMm: number;
+            /** Format: double */
+            bMm: number;
+            words: string;
+        };
+        Total: {
+            /** Format: int32 */
+            count: number;
+            sum: string;
         };
         View: {
             /** Format: double */
@@ -1039,6 +1314,25 @@ export interface components {
             secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        WorkingRequest: {
+            a: components["schemas"]["Gives"];
+            b: components["schemas"]["Gives"];
+            /** Format: double */
+            fullness: number;
+            /** @enum {string} */
+            surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
+            together: boolean;
+        };
+        WorkingView: {
+            a: components["schemas"]["SideWorkingView"];
+            b: components["schemas"]["SideWorkingView"];
+            choices: components["schemas"]["SurplusChoice"][];
+            /** Format: double */
+            fullness: number;
+            /** @enum {string} */
+            surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
+            together: boolean;
         };
         WornShape: {
             /** @enum {string} */
@@ -1075,6 +1369,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Construction"][];
+                };
+            };
+        };
+    };
+    total: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Total"];
+                };
+            };
+        };
+    };
+    corners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CornerChoice"][];
                 };
             };
         };
@@ -1369,6 +1707,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Opened"];
+                };
+            };
+        };
+    };
+    repairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                seam: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairList"];
                 };
             };
         };

@@ -20,8 +20,12 @@ export function expand(seam: SeamPlan): Joint[] {
       const b = anchor.b % 2 === 1 ? (anchor.b - 1) / 2 : -1;
       joints.push({ a, b, interval: -1, p: 1, q: 1, indexInGroup: 0 });
     }
-    const interval = seam.intervals[next];
-    if (interval && interval.start === anchor.id) {
+    // A part of an interval begins at a split, which is no anchor and has no id.
+    for (
+      let interval = seam.intervals[next];
+      interval && (interval.start === anchor.id || interval.start === '');
+      interval = seam.intervals[next]
+    ) {
       joints.push(...expandInterval(interval.groups, interval.aFrom, interval.bFrom, next));
       next += 1;
     }
@@ -35,7 +39,8 @@ function expandInterval(groups: number[][], aFrom: number, bFrom: number, interv
   let b = bFrom;
   for (const [p = 1, q = 1, times = 1] of groups) {
     for (let repeat = 0; repeat < times; repeat += 1) {
-      for (let k = 0; k < Math.max(p, q); k += 1) {
+      // A place passed over has no joint.
+      for (let k = 0; k < Math.max(p, q) && p * q > 0; k += 1) {
         joints.push({ a: p === 1 ? a : a + k, b: q === 1 ? b : b + k, interval, p, q, indexInGroup: k });
       }
       a += p;

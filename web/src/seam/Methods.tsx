@@ -1,6 +1,6 @@
 import { Form } from 'react-bootstrap';
 import type { MethodFacts, SeamPlan } from '../api/types';
-import { length } from '../format';
+import { difference, length } from '../format';
 
 interface Props {
   seam: SeamPlan;
@@ -17,6 +17,7 @@ export function Methods({ seam, unit, onChoose }: Props) {
   return (
     <section aria-label="How to join">
       <h2>How to join it</h2>
+      <p>{seam.takeUp.words}</p>
       <fieldset className="methods">
         <legend className="visually-hidden">Joining method</legend>
         {chosen && <Method method={chosen} unit={unit} checked onChoose={onChoose} name={seam.id} />}
@@ -75,6 +76,7 @@ function Method({ method, unit, checked, name, onChoose }: MethodProps) {
       />
       <p>
         {method.tool === 'HOOK' ? 'Hook' : 'Needle'}, {method.held}. Yarn about {length(method.yarnMm, unit)}.
+        {method.takeUpMm > 0 && ` Takes ${difference(method.takeUpMm, unit)} of both pieces together.`}
       </p>
       <p className="scores soft">
         {Object.entries({ strong, stretch, flat, hidden, quick, undo }).map(([word, score]) => (

@@ -5,6 +5,7 @@ import { Mat } from '../drawing/Mat';
 import { length } from '../format';
 import { AnchorBar } from './AnchorBar';
 import { AnchorNames, Brackets, Markers, PlaceNumbers } from './RailMarks';
+import { PhaseMarks } from './PhaseMarks';
 import { RailCloth } from './RailCloth';
 import { jointMm, railScale, type RailScale, type Stretch, stretchScale } from './railGeometry';
 import { A, B, BAND_PX, HEIGHT } from './railLayout';
@@ -108,6 +109,7 @@ export function Rails(props: RailsProps) {
         x={scale.xB}
         y={B.cloth + 17}
       />
+      <PhaseMarks seam={seam} scale={scale} />
       <Markers seam={seam} scale={scale} />
       <Brackets seam={seam} scale={scale} />
       <AnchorNames seam={seam} scale={scale} width={width} />

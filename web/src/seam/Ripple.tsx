@@ -1,5 +1,4 @@
-import type { IntervalView, SeamPlan, SidePlan } from '../api/types';
-import { placeMm, railOf } from '../drawing/geometry';
+import type { SeamPlan } from '../api/types';
 import type { RailScale } from './railGeometry';
 import { A, B } from './railLayout';
 
@@ -12,42 +11,34 @@ export function wave(share: number, waves: number): number {
   return Math.sin(share * waves * 2 * Math.PI) * fade;
 }
 
-function ends(side: SidePlan, from: number, to: number): [number, number] {
-  const half = (place: number) => railOf(side, place).placeMm / 2;
-  return [placeMm(side, from) - half(from), placeMm(side, to - 1) + half(to - 1)];
-}
-
 /** The surplus where it lies, true to scale: how high the longer side stands if it is not eased (handbook 6). */
 export function Ripple({ seam, scale, waveMm }: { seam: SeamPlan; scale: RailScale; waveMm: number }) {
-  const eased = seam.intervals.filter((interval) => interval.ease.share >= LEAST_SHARE);
+  const eased = seam.stretches.filter((stretch) => stretch.share >= LEAST_SHARE);
   if (eased.length === 0) {
     return null;
   }
   return (
     <g>
-      {eased.map((interval, index) => (
-        <Wave key={index} seam={seam} interval={interval} scale={scale} waveMm={waveMm} />
+      {eased.map((stretch, index) => (
+        <Wave key={index} stretch={stretch} scale={scale} waveMm={waveMm} />
       ))}
     </g>
   );
 }
 
 interface WaveProps {
-  seam: SeamPlan;
-  interval: IntervalView;
+  stretch: SeamPlan['stretches'][number];
   scale: RailScale;
   waveMm: number;
 }
 
-function Wave({ seam, interval, scale, waveMm }: WaveProps) {
-  const onA = interval.ease.aMm >= interval.ease.bMm;
-  const [side, x, place] = onA ? [seam.a, scale.xA, A] : [seam.b, scale.xB, B];
+function Wave({ stretch, scale, waveMm }: WaveProps) {
+  const onA = stretch.surplusMm > 0;
+  const [x, place] = onA ? [scale.xA, A] : [scale.xB, B];
   const flat = place.ripple - place.cloth;
-  const [from, to] = onA
-    ? ends(side, interval.aFrom, interval.aTo)
-    : ends(side, interval.bFrom, interval.bTo);
+  const [from, to] = onA ? [stretch.aFromMm, stretch.aToMm] : [stretch.bFromMm, stretch.bToMm];
   const waves = Math.max(1, Math.round((to - from) / waveMm));
-  const height = interval.ease.rippleMm * scale.pxPerMm;
+  const height = stretch.rippleMm * scale.pxPerMm;
   const steps = Math.max(8, Math.round(Math.abs(x(to) - x(from)) / STEP_PX));
   const d = Array.from({ length: steps + 1 }, (_, i) => {
     const share = i / steps;

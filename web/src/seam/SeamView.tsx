@@ -5,11 +5,15 @@ import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Messages';
 import { EasePanel } from './EasePanel';
 import { Methods } from './Methods';
+import { PhasePanel } from './PhasePanel';
+import { Pins } from './Pins';
 import { RailControls } from './RailControls';
 import { stretchesOf } from './railGeometry';
 import { Rails } from './Rails';
+import { Repairs } from './Repairs';
 import { Rhythm } from './Rhythm';
 import { useAnchorMoves } from './useAnchorMoves';
+import { WorkingPanel } from './WorkingPanel';
 
 /** One seam: the rails, the rhythm in words, ease, and how to join. */
 export function SeamView() {
@@ -94,8 +98,16 @@ function OpenSeam({ seamId }: { seamId: string }) {
         title="Look at this first"
       />
       <div className="seam-words" aria-live="polite">
-        <Rhythm seam={seam} unit={garment.plan.unit} />
-        <EasePanel seam={seam} ladder={garment.plan.ladder} unit={garment.plan.unit} />
+        <div>
+          <Repairs seam={saved} editor={editor} />
+          <Rhythm seam={seam} unit={garment.plan.unit} />
+        </div>
+        <div>
+          <EasePanel seam={seam} ladder={garment.plan.ladder} unit={garment.plan.unit} />
+          <PhasePanel seam={seam} unit={garment.plan.unit} />
+          <WorkingPanel seam={saved} onChange={(change) => void editor.change([change])} />
+          <Pins seam={saved} onChange={(change) => void editor.change([change])} />
+        </div>
         <Methods
           seam={saved}
           unit={garment.plan.unit}

@@ -24,7 +24,13 @@ function barrel(x: number, y: number, w: number, h: number): string {
   return `M${x} ${y}Q${x + w / 2} ${y + dip} ${x + w} ${y}V${y + h}Q${x + w / 2} ${y + h - dip} ${x} ${y + h}Z`;
 }
 
-/** Stitch tops as chain links, row ends as barrels with their number of joints; the rarer kind filled. */
+/** A chain that spans a gap. */
+function arch(x: number, y: number, w: number, h: number): string {
+  const thick = Math.min(8, h * 0.3);
+  return `M${x} ${y + h}C${x} ${y - h * 0.3} ${x + w} ${y - h * 0.3} ${x + w} ${y + h}h${-thick}C${x + w - thick} ${y + h * 0.1} ${x + thick} ${y + h * 0.1} ${x + thick} ${y + h}Z`;
+}
+
+/** Stitch tops as chain links, row ends as barrels with their number of joints, spaces as arches; the rarer kind filled, no-ease underlined. */
 export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', banded = false }: Props) {
   const smallest = Math.min(...units.map((unit) => unit.widthMm)) * pxPerMm;
   const shape = (unit: DrawnUnit) => {
@@ -32,6 +38,9 @@ export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', ban
     const way = x(unit.fromMm + unit.widthMm) - from;
     const w = Math.abs(way);
     const gap = banded ? -0.5 : Math.min(1.5, w * 0.06);
+    if (unit.kind === 'CHAIN_SPACE' && !banded) {
+      return arch(Math.min(from, from + way) + gap, y, w - 2 * gap, height);
+    }
     return unit.kind === 'ROW_END' || banded
       ? barrel(Math.min(from, from + way) + gap, y, w - 2 * gap, height)
       : link(from, y + height * 0.2, way, height * 0.6);
@@ -54,6 +63,14 @@ export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', ban
         fill="var(--weld)"
         stroke={banded ? 'none' : 'var(--outline)'}
         strokeWidth={smallest < FULL_FROM_PX ? 0.6 : 1.3}
+      />
+      <path
+        d={units
+          .filter((unit) => unit.noEase)
+          .map((unit) => `M${x(unit.fromMm)} ${y + height + 3}H${x(unit.fromMm + unit.widthMm)}`)
+          .join('')}
+        stroke="var(--mulberry)"
+        strokeWidth={4}
       />
       {units
         .filter((unit) => unit.kind === 'ROW_END' && unit.widthMm * pxPerMm >= FULL_FROM_PX + 4)

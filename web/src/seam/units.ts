@@ -1,11 +1,12 @@
-import type { SeamPlan, SidePlan } from '../api/types';
+import type { SeamPlan, SidePlan, UnitKind } from '../api/types';
 import { type Joint, rareSize } from '../drawing/joints';
 import { railOf } from '../drawing/geometry';
 import { unitOf } from './railGeometry';
 
 export interface DrawnUnit {
   key: string;
-  kind: 'STITCH_TOP' | 'FOUNDATION_LOOP' | 'ROW_END';
+  kind: UnitKind;
+  noEase: boolean;
   number: number;
   fromMm: number;
   widthMm: number;
@@ -26,6 +27,7 @@ export function unitsOf(seam: SeamPlan, side: SidePlan, onA: boolean, joints: Jo
       units.set(unit.key, {
         ...unit,
         kind: railOf(side, place).kind,
+        noEase: railOf(side, place).noEase,
         joints: 0,
         rare: false,
         lastPlace: place,

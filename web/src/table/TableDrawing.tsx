@@ -10,6 +10,8 @@ import { EdgeLines } from './EdgeLines';
 import type { Lit } from './lit';
 import { OpeningDots } from './OpeningDots';
 import { SeamThreads } from './SeamThreads';
+import { SizeHandles } from './SizeHandles';
+import type { Explore } from './useExplore';
 import type { Dragged } from './useTableLook';
 
 const MARKS_FROM_SCALE = 0.2;
@@ -25,22 +27,36 @@ interface Props {
   onLit: (lit: Lit | undefined) => void;
   /** What is to be looked at first, with the place its label hangs at. */
   warning: FindingView | undefined;
+  /** Sizes being tried out: their plan is drawn, with beads to drag, at the scale of the saved one. */
+  explore: Explore | undefined;
 }
 
 /** The pieces to scale on the mat, threads between the edges that will be joined, openings, counts. */
-export function TableDrawing({ garment, joined, width, height, look, dragged, lit, onLit, warning }: Props) {
-  const { plan, next } = garment;
+export function TableDrawing({
+  garment,
+  joined,
+  width,
+  height,
+  look,
+  dragged,
+  lit,
+  onLit,
+  warning,
+  explore,
+}: Props) {
+  const { next } = garment;
+  const plan = explore?.tried?.plan ?? garment.plan;
   const fit = useMemo(
     () =>
       fitted(
-        plan,
-        closeUp(plan, (seam) => joined.has(seam)),
+        garment.plan,
+        closeUp(garment.plan, (seam) => joined.has(seam)),
         { width, height },
         TABLE_MARGIN,
       ),
-    [plan, joined, width, height],
+    [garment.plan, joined, width, height],
   );
-  const sheet = useMemo(() => looked(fit, look), [fit, look]);
+  const sheet = useMemo(() => ({ ...looked(fit, look), plan }), [fit, look, plan]);
   const nextSeam = plan.seams.find((seam) => seam.id === next?.seam);
   const warned = plan.seams.find((seam) => seam.id === warning?.seam);
   const threads = (seam: SeamPlan) => (
@@ -85,20 +101,21 @@ export function TableDrawing({ garment, joined, width, height, look, dragged, li
       {plan.seams.filter((seam) => !isFold(seam)).map(threads)}
       <OpeningDots sheet={sheet} />
       <Labels sheet={sheet} />
-      {nextSeam && (
+      {nextSeam && !explore && (
         <Tie
           from={nearestJoint(sheet, nextSeam, nextLabelAt(width, height))}
           to={nextLabelAt(width, height)}
           colour="var(--madder)"
         />
       )}
-      {warned && (
+      {warned && !explore && (
         <Tie
           from={nearestJoint(sheet, warned, { x: 150, y: height })}
           to={{ x: 150, y: height - 150 }}
           colour="var(--mulberry)"
         />
       )}
+      {explore && <SizeHandles sheet={sheet} explore={explore} />}
       <text x={20} y={26} className="mat-note">
         One mark is one stitch. Heavy lines: 10 cm.
       </text>

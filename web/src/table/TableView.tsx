@@ -6,10 +6,12 @@ import { fitScale } from '../drawing/sheet';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
 import type { Lit } from './lit';
+import { ExploreCard } from './ExploreCard';
 import { LitCard } from './LitCard';
 import { TableDrawing } from './TableDrawing';
 import { TableStrip } from './TableStrip';
 import { type Dragged, useTableLook } from './useTableLook';
+import { useExplore } from './useExplore';
 import { Worn } from './Worn';
 
 /** The whole garment opened flat: pieces to scale, threads between edges, openings, the next step. */
@@ -43,6 +45,8 @@ export function TableView() {
   const table = useTableLook(ref, { width, height }, (dragged) =>
     drop(dragged, fitScale(garment.plan, { width, height }) * table.look.zoom),
   );
+  const explore = useExplore(editor);
+  const exploring = explore.on && !worn;
   const warning = garment.plan.findings.find((finding) => finding.seam && finding.severity !== 'NOTE');
   return (
     <div className="table-view">
@@ -61,6 +65,7 @@ export function TableView() {
             look={table.look}
             dragged={table.dragged}
             onLit={setLit}
+            explore={exploring ? explore : undefined}
           />
         )}
         <div className="table-controls" role="toolbar" aria-label="How the table is seen">
@@ -78,14 +83,23 @@ export function TableView() {
               <button type="button" onClick={table.fit}>
                 All
               </button>
+              {garment.plan.handles.length > 0 && (
+                <button type="button" aria-pressed={explore.on} onClick={explore.toggle}>
+                  Try sizes
+                </button>
+              )}
             </>
           )}
         </div>
-        {lit && !worn && <LitCard garment={garment} lit={lit} />}
-        {warning && !worn && <WarningLabel finding={warning} garment={garment} />}
-        {!worn && <NextLabel garment={garment} />}
+        {lit && !worn && !exploring && <LitCard garment={garment} lit={lit} />}
+        {warning && !worn && !exploring && <WarningLabel finding={warning} garment={garment} />}
+        {!worn && !exploring && <NextLabel garment={garment} />}
       </div>
-      <TableStrip editor={editor} joined={joined} onLit={setLit} />
+      {exploring ? (
+        <ExploreCard plan={garment.plan} explore={explore} />
+      ) : (
+        <TableStrip editor={editor} joined={joined} onLit={setLit} />
+      )}
     </div>
   );
 }

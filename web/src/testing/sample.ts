@@ -21,6 +21,9 @@ function rail(over: Partial<Rail>): Rail {
     span: 0,
     kind: 'ROW_END',
     fabric: 'PLAIN',
+    noEase: false,
+    space: false,
+    label: '',
     word: 'row end',
     words: 'row ends',
     firstPlace: 0,
@@ -71,6 +74,7 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
     bMm,
     joins: false,
     movable,
+    own: false,
     aName: `after stitch ${a / 2}`,
     bName: `after row end ${b / 2}`,
   });
@@ -132,9 +136,32 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
         nameB: 'row end 2',
       },
     ],
+    stretches: [
+      { aFromMm: 0, aToMm: 28, bFromMm: 0, bToMm: 25, surplusMm: 3, share: 0.1, rippleMm: 4 },
+      { aFromMm: 28, aToMm: 49, bFromMm: 25, bToMm: 50, surplusMm: -4, share: 0.16, rippleMm: 5 },
+    ],
     ease: EASE,
     method: 'mattress-rows',
     methods: [],
+    working: {
+      together: false,
+      surplus: 'EVEN',
+      fullness: 0,
+      choices: [
+        { surplus: 'EVEN', title: 'Evenly', words: 'Spread along the whole length.' },
+        { surplus: 'TO_HIDDEN', title: 'Towards the start', words: 'Gathered there.' },
+        {
+          surplus: 'SKIP',
+          title: 'Pass over some',
+          words: 'Left out.',
+          reason: 'A stitch is never passed over.',
+        },
+      ],
+      a: { spaces: 'ROUND', hasRows: false, hasSpaces: false },
+      b: { spaces: 'ROUND', hasRows: true, hasSpaces: false },
+    },
+    phases: [],
+    takeUp: { aMm: 0, bMm: 3.5, words: 'In the seam disappear 3.5 mm of the armhole.' },
     ...over,
   };
 }
@@ -152,6 +179,11 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     dx,
     dy,
     lengthMm: count * Math.hypot(dx, dy),
+    noEase: false,
+    label: '',
+    chains: 0,
+    heldBack: 0,
+    told: false,
   });
   const edge = (edgeId: string, r: ReturnType<typeof run>) => ({
     id: edgeId,
@@ -159,6 +191,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     units: r.count,
     lengthMm: r.lengthMm,
     runs: [r],
+    landmarks: [],
   });
   return {
     id,
@@ -174,6 +207,14 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     placement: { piece: id, quarterTurns: 0, xMm: id === 'back' ? -140 : 260, yMm: 0 },
     closes: true,
     gapMm: 0,
+    size: {
+      widthMm: 280,
+      heightMm: 375,
+      finishedWidthMm: 273,
+      finishedHeightMm: 375,
+      words: '28 cm wide, 37.5 cm high as made.',
+    },
+    inspection: { verdict: 'FINE', checks: [] },
     ...over,
   };
 }
@@ -222,6 +263,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       steps: ids.map((id, i) => step(id, i + 1)),
       consequences: [],
       assumed: [],
+      handles: [],
       findings: [],
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),

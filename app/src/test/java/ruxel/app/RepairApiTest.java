@@ -119,6 +119,15 @@ class RepairApiTest {
     assertThat(TestServer.json(server.get("/api/garments/" + id)).path("version").asInt()).isEqualTo(1);
   }
 
+  @Test
+  void helpsToCount() {
+    String asked = "{\"way\":\"REPEATED\",\"first\":1,\"each\":2,\"more\":8,\"after\":0,\"flag\":false,\"corner\":\"SPACE\"}";
+    JsonNode total = TestServer.json(server.post("/api/count", asked));
+    assertThat(total.path("count").asInt()).isEqualTo(19);
+    assertThat(total.path("sum").asString()).isEqualTo("1 + 2 × 9 = 19");
+    assertThat(TestServer.json(server.get("/api/count/corners"))).hasSize(6);
+  }
+
   private static JsonNode byRung(JsonNode repairs, String rung) {
     for (JsonNode repair : repairs.path("repairs")) {
       if (repair.path("rung").asString().equals(rung)) {

@@ -97,7 +97,8 @@ public sealed interface Change
       for (Map.Entry<String, Optional<Answers.Answer>> entry : answers.entrySet()) {
         changed = changed.with(entry.getKey(), entry.getValue());
       }
-      Garment answered = garment.withRecipe(new Recipe(recipe.construction(), changed));
+      Garment answered =
+          garment.withRecipe(new Recipe(recipe.construction(), changed)).withSettings(Boundary.moved(garment, answers));
       return Layout.of(answered).then(layout -> Outcome.of(answered));
     }
 

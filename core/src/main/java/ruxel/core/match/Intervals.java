@@ -62,9 +62,9 @@ final class Intervals {
     }
     inner.sort(Comparator.comparingInt(PlacedAnchor::a));
     List<PlacedAnchor> all = new ArrayList<>();
-    all.add(new PlacedAnchor(Seam.START, "the start", 0, 0));
+    all.add(new PlacedAnchor(Seam.START, seam.role().start(), 0, 0));
     all.addAll(inner);
-    all.add(new PlacedAnchor(Seam.END, "the end", 2 * a.size(), 2 * b.size()));
+    all.add(new PlacedAnchor(Seam.END, seam.role().end(), 2 * a.size(), 2 * b.size()));
     return List.copyOf(all);
   }
 

@@ -12,44 +12,61 @@ import ruxel.core.seam.Seam;
 import ruxel.core.seam.Surplus;
 
 /**
- * Stretches between neighbouring markers that are much less alike than the seam as a whole (model 3): their
- * own ease is more than one step of the ladder above the seam's verdict. Where surplus is steered it is meant
- * to gather, and is not named.
+ * What lies between two neighbouring markers, or a marker and an end (model 3): from where to where along each
+ * side in mm, and its own ease. The ripple is drawn from it.
  */
-final class LocalSurplus {
-  private LocalSurplus() {}
+public record LocalSurplus(String start, String end, double aFromMm, double aToMm, double bFromMm, double bToMm, Ease ease) {
 
-  static List<Finding> of(
-      Seam seam, SideLayout a, SideLayout b, List<Checkpoint> checkpoints, List<Joints.Joint> joints, Ease whole, HouseRules rules) {
+  /** All stretches in the seam's direction; a place fixed by an anchor belongs to none. */
+  static List<LocalSurplus> of(
+      Seam seam, SideLayout a, SideLayout b, List<Checkpoint> checkpoints, List<Joints.Joint> joints, HouseRules rules) {
+    List<LocalSurplus> stretches = new ArrayList<>();
+    int placeA = 0;
+    int placeB = 0;
+    for (int i = 0; i <= checkpoints.size(); i++) {
+      boolean last = i == checkpoints.size();
+      int nextA = last ? a.size() : checkpoints.get(i).placeA();
+      int nextB = last ? b.size() : checkpoints.get(i).placeB();
+      Joints.Joint before = joints.get(last ? joints.size() - 1 : Math.max(0, checkpoints.get(i).joint() - 1));
+      double aTo = a.lengthMm(0, nextA) - fixed(a, before, before.a());
+      double bTo = b.lengthMm(0, nextB) - fixed(b, before, before.b());
+      double aFrom = a.lengthMm(0, placeA);
+      double bFrom = b.lengthMm(0, placeB);
+      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, seam.working().fullness(), rules);
+      stretches.add(
+          new LocalSurplus(
+              i == 0 ? seam.role().start() : "marker " + i, last ? seam.role().end() : "marker " + (i + 1), aFrom, aTo, bFrom, bTo, own));
+      placeA = nextA;
+      placeB = nextB;
+    }
+    return List.copyOf(stretches);
+  }
+
+  /** Width of the place that the last joint before a border is fixed in by an anchor. */
+  private static double fixed(SideLayout side, Joints.Joint last, int place) {
+    return last.interval() < 0 && place >= 0 ? side.places().get(place).widthMm() : 0;
+  }
+
+  /**
+   * Stretches that are much less alike than the seam as a whole: their own ease is more than one step of the ladder
+   * above the seam's verdict. Where surplus is steered it is meant to gather, and is not named.
+   */
+  static List<Finding> named(Seam seam, List<LocalSurplus> stretches, Ease whole, HouseRules rules) {
     if (seam.working().surplus() != Surplus.EVEN) {
       return List.of();
     }
     List<Finding> findings = new ArrayList<>();
-    double beforeA = 0;
-    double beforeB = 0;
-    for (int i = 0; i <= checkpoints.size(); i++) {
-      boolean last = i == checkpoints.size();
-      double upToA = last ? a.lengthMm(0, a.size()) : along(a, checkpoints.get(i).placeA(), joints.get(checkpoints.get(i).joint() - 1), true);
-      double upToB = last ? b.lengthMm(0, b.size()) : along(b, checkpoints.get(i).placeB(), joints.get(checkpoints.get(i).joint() - 1), false);
-      Ease own = Ease.of(upToA - beforeA, upToB - beforeB, 0, Ease.Give.USUAL, seam.working().fullness(), rules);
-      boolean stepsAbove = own.verdict().ordinal() > whole.verdict().ordinal() + 1;
-      if (stepsAbove && own.differenceMm() > rules.get(Rule.LOCAL_MM)) {
+    for (LocalSurplus stretch : stretches) {
+      boolean stepsAbove = stretch.ease.verdict().ordinal() > whole.verdict().ordinal() + 1;
+      if (stepsAbove && stretch.ease.differenceMm() > rules.get(Rule.LOCAL_MM)) {
         findings.add(
             Finding.of(
                 FindingCode.LOCAL_SURPLUS, Where.seam(seam.id()), Fact.text("seam", seam.name()),
-                Fact.text("start", i == 0 ? "the start" : "marker " + i), Fact.text("end", last ? "the end" : "marker " + (i + 1)),
-                Fact.text("longer", (own.aMm() > own.bMm() ? seam.a() : seam.b()).name()), Fact.difference("gap", own.differenceMm())));
+                Fact.text("start", stretch.start), Fact.text("end", stretch.end),
+                Fact.text("longer", (stretch.ease.aMm() > stretch.ease.bMm() ? seam.a() : seam.b()).name()),
+                Fact.difference("gap", stretch.ease.differenceMm())));
       }
-      beforeA = last ? 0 : a.lengthMm(0, checkpoints.get(i).placeA());
-      beforeB = last ? 0 : b.lengthMm(0, checkpoints.get(i).placeB());
     }
     return List.copyOf(findings);
-  }
-
-  /** Where the units before a marker end; a place fixed by an anchor belongs to neither stretch. */
-  private static double along(SideLayout side, int placesUsed, Joints.Joint last, boolean onA) {
-    int place = onA ? last.a() : last.b();
-    boolean fixed = last.interval() < 0 && place >= 0;
-    return side.lengthMm(0, placesUsed) - (fixed ? side.places().get(place).widthMm() : 0);
   }
 }

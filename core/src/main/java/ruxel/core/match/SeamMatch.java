@@ -29,6 +29,7 @@ public record SeamMatch(
     Optional<Ease> ease,
     List<Joints.Joint> joints,
     List<Checkpoint> checkpoints,
+    List<LocalSurplus> stretches,
     List<Finding> findings) {
 
   /** Table cells a garment may need: planning is refused above, before any computing (model 7). */
@@ -54,7 +55,7 @@ public record SeamMatch(
     }
     if (!findings.isEmpty()) {
       return new SeamMatch(
-          seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(),
+          seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(), List.of(),
           List.copyOf(findings));
     }
     return planned(seam, a, b, cut, rules);
@@ -97,16 +98,17 @@ public record SeamMatch(
     }
     if (!findings.isEmpty()) {
       return new SeamMatch(
-          seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(), List.copyOf(findings));
+          seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(), List.of(), List.copyOf(findings));
     }
     List<Joints.Joint> joints = Joints.of(cut.anchors(), intervals, plans, working.together());
     List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, joints, a, b, rules);
     Optional<Ease> whole = whole(eases, a, b, working, rules);
     findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), rules));
-    findings.addAll(LocalSurplus.of(seam.seam(), a, b, checkpoints, joints, whole.orElseThrow(), rules));
+    List<LocalSurplus> stretches = LocalSurplus.of(seam.seam(), a, b, checkpoints, joints, rules);
+    findings.addAll(LocalSurplus.named(seam.seam(), stretches, whole.orElseThrow(), rules));
     return new SeamMatch(
         seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), whole, joints, checkpoints,
-        List.copyOf(findings));
+        stretches, List.copyOf(findings));
   }
 
   private static Ease ease(Interval interval, SideLayout a, SideLayout b, Seam.Working working, HouseRules rules) {

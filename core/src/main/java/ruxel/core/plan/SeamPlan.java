@@ -34,6 +34,7 @@ public record SeamPlan(
     List<IntervalView> intervals,
     int joints,
     List<CheckpointPlan> checkpoints,
+    List<SurplusStretch> stretches,
     Optional<EaseView> ease,
     Optional<String> method,
     List<MethodFacts> methods,
@@ -56,6 +57,9 @@ public record SeamPlan(
 
   /** A landmark of each side along the seam, in mm, and how far they miss each other. */
   public record PhasePair(double aMm, double bMm, double offMm, boolean meets) {}
+
+  /** A stretch between markers: where it lies along each side, and how high its longer side stands if not eased, mm. */
+  public record SurplusStretch(double aFromMm, double aToMm, double bFromMm, double bToMm, double surplusMm, double share, double rippleMm) {}
 
   /** What the seam takes of each piece, in mm. */
   public record TakeUpView(double aMm, double bMm, String words) {}

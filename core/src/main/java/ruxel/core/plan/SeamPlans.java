@@ -29,6 +29,7 @@ import ruxel.core.plan.SeamPlan.IntervalView;
 import ruxel.core.plan.SeamPlan.MethodFacts;
 import ruxel.core.plan.SeamPlan.RhythmView;
 import ruxel.core.plan.SeamPlan.SidePlan;
+import ruxel.core.plan.SeamPlan.SurplusStretch;
 import ruxel.core.plan.SeamPlan.Worked;
 import ruxel.core.seam.Seam;
 
@@ -64,7 +65,7 @@ final class SeamPlans {
         seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), counts(match.a()) + " on " + counts(match.b()), seam.role(), match.isPlanned(), look,
         side(match.a(), seam.a().name(), namesA),
         side(match.b(), seam.b().name(), namesB),
-        anchors(), intervals(), match.joints().size(), checkpoints(),
+        anchors(), intervals(), match.joints().size(), checkpoints(), stretches(),
         match.ease().map(this::easeView),
         seam.method(),
         methods(),
@@ -102,15 +103,15 @@ final class SeamPlans {
     return halfPlace % 2 == 0 ? before : before + side.places().get(halfPlace / 2).widthMm() / 2;
   }
 
-  private static String spotName(SideLayout side, PlaceNames names, int halfPlace) {
+  private String spotName(SideLayout side, PlaceNames names, int halfPlace) {
     if (halfPlace % 2 == 1) {
       return names.name(halfPlace / 2);
     }
     if (halfPlace == 0) {
-      return "the start";
+      return seam.role().start();
     }
     if (halfPlace == 2 * side.size()) {
-      return "the end";
+      return seam.role().end();
     }
     return side.isBreak(halfPlace / 2) ? "the seam place" : "after " + names.name(halfPlace / 2 - 1);
   }
@@ -166,6 +167,15 @@ final class SeamPlans {
         SeamWords.ease(ease, seam.a().name(), seam.b().name(), wording));
   }
 
+  private List<SurplusStretch> stretches() {
+    return match.stretches().stream()
+        .map(
+            s ->
+                new SurplusStretch(
+                    s.aFromMm(), s.aToMm(), s.bFromMm(), s.bToMm(), s.ease().aMm() - s.ease().bMm(), s.ease().share(), s.ease().rippleMm()))
+        .toList();
+  }
+
   private List<CheckpointPlan> checkpoints() {
     return match.checkpoints().stream().map(this::checkpoint).toList();
   }
@@ -173,8 +183,8 @@ final class SeamPlans {
   private CheckpointPlan checkpoint(Checkpoint c) {
     return new CheckpointPlan(
         c.number(), c.kind(), c.name(), c.joint(), c.placeA(), c.placeB(),
-        c.placeA() > 0 ? namesA.name(c.placeA() - 1) : "the start",
-        c.placeB() > 0 ? namesB.name(c.placeB() - 1) : "the start");
+        c.placeA() > 0 ? namesA.name(c.placeA() - 1) : seam.role().start(),
+        c.placeB() > 0 ? namesB.name(c.placeB() - 1) : seam.role().start());
   }
 
   private List<MethodFacts> methods() {

@@ -74,12 +74,17 @@ final class SeamWorkings {
     Optional<Method> method = seam.method().flatMap(Method::of);
     double a = TakeUp.mm(method, match.a());
     double b = TakeUp.mm(method, match.b());
-    String words =
-        a + b == 0
-            ? "Nothing of the pieces disappears in this seam."
-            : "In the seam disappear %s of the %s and %s of the %s."
-                .formatted(wording.fine(a), low(seam.a().name()), wording.fine(b), low(seam.b().name()));
+    List<String> strips = new ArrayList<>();
+    strip(strips, a, seam.a(), wording);
+    strip(strips, b, seam.b(), wording);
+    String words = strips.isEmpty() ? "Nothing of the pieces disappears in this seam." : "In the seam disappear " + String.join(" and ", strips) + ".";
     return new TakeUpView(a, b, words);
+  }
+
+  private static void strip(List<String> strips, double mm, Seam.SideOf side, Wording wording) {
+    if (mm > 0) {
+      strips.add("%s of the %s".formatted(wording.fine(mm), low(side.name())));
+    }
   }
 
   private static String low(String name) {

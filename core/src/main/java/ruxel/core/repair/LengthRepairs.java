@@ -6,16 +6,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
-import ruxel.core.garment.Construct;
 import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.Layout;
 import ruxel.core.garment.Lever;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.SeamSettings;
-import ruxel.core.garment.Settings;
 import ruxel.core.match.Ease;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
@@ -144,35 +140,7 @@ final class LengthRepairs {
             lever.boundary() ? Effort.LITTLE : Effort.MUCH,
             lever.boundary() ? "Markers move; nothing is worked again." : "Pieces that are made already are worked anew there, on both sides.",
             lever.boundary() ? "The fit changes with it: try it on before joining." : "None for the seam; more work.",
-            changes(lever, wanted)));
-  }
-
-  /**
-   * The answer, and where only a marker moves also the counts as made of the runs it moves along: the rows are
-   * there already, and are only shared out anew.
-   */
-  private List<Change> changes(Lever lever, int wanted) {
-    Change answer = new Change.AnswersChanged(Map.of(lever.answer(), Optional.of(new Answers.Numeric(wanted))));
-    List<Change> changes = new ArrayList<>(List.of(answer));
-    if (lever.boundary() && answer.apply(situation.garment()).then(Layout::of) instanceof Outcome.Good<Layout> moved) {
-      for (Settings.MadeCount made : situation.garment().settings().counts()) {
-        int by = planned(moved.value().construct(), made) - planned(situation.construct(), made);
-        if (by != 0 && made.count() + by >= 1) {
-          changes.add(new Change.CountMade(made.piece(), made.edge(), made.run(), Optional.of(made.count() + by)));
-        }
-      }
-    }
-    return changes;
-  }
-
-  private static int planned(Construct construct, Settings.MadeCount made) {
-    return construct.pieces().stream()
-        .filter(piece -> piece.id().equals(made.piece()))
-        .flatMap(piece -> piece.edge(made.edge()).stream())
-        .flatMap(edge -> edge.run(made.run()).stream())
-        .mapToInt(run -> run.counts().planned())
-        .findFirst()
-        .orElse(0);
+            List.of(new Change.AnswersChanged(Map.of(lever.answer(), Optional.of(new Answers.Numeric(wanted)))))));
   }
 
   private Optional<Integer> now(String answer) {

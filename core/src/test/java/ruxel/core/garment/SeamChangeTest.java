@@ -27,10 +27,10 @@ class SeamChangeTest {
     // 25 on 14 from each underarm: twice eleven too many are 22 of the 25.
     assertThat(armhole.intervals()).extracting(SeamPlan.IntervalView::heading)
         .containsExactly(
-            "From the start to marker 3, 22 on 11",
+            "From the front underarm to marker 3, 22 on 11",
             "From marker 3 to the shoulder seam, 3 on 3",
             "From the shoulder seam to marker 5, 3 on 3",
-            "From marker 5 to the end, 22 on 11, told from its end");
+            "From marker 5 to the back underarm, 22 on 11, told from its end");
     assertThat(armhole.joints()).isEqualTo(51);
   }
 
@@ -77,7 +77,7 @@ class SeamChangeTest {
     Garment pinned = good(new SeamChange.AnchorPinned("armhole.left", Seam.OWN_ANCHOR + "1", "bobble row", 24, 14));
     SeamPlan armhole = seam(Wardrobe.plan(pinned), "armhole.left");
     assertThat(armhole.intervals()).hasSize(3);
-    assertThat(armhole.intervals().get(0).heading()).isEqualTo("From the start to the bobble row, 12 on 7");
+    assertThat(armhole.intervals().get(0).heading()).isEqualTo("From the front underarm to the bobble row, 12 on 7");
     assertThat(armhole.anchors().stream().filter(SeamPlan.AnchorPlan::own)).hasSize(1);
     assertThat(good(new SeamChange.AnchorRemoved("armhole.left", Seam.OWN_ANCHOR + "1").apply(pinned)).settings().isEmpty()).isTrue();
     assertThat(new SeamChange.AnchorRemoved("armhole.left", "shoulder").apply(pinned).findings()).extracting(Finding::code)

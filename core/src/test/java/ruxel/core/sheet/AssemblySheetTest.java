@@ -16,7 +16,7 @@ class AssemblySheetTest {
     assertThat(armhole.counts()).isEqualTo("Sleeve top on front and back armhole: 51 on 14 + 14, 51 joints");
     assertThat(armhole.rhythms())
         .extracting(AssemblySheet.Rhythm::heading)
-        .containsExactly("From the start to the shoulder seam, 25 on 14", "From the shoulder seam to the end, 25 on 14, told from its end");
+        .containsExactly("From the front underarm to the shoulder seam, 25 on 14", "From the shoulder seam to the back underarm, 25 on 14, told from its end");
     assertThat(armhole.rhythms().get(0).words())
         .isEqualTo("Two stitches into one 3 times, then one to one; all that 3 times; then two into one twice");
     assertThat(armhole.markers()).hasSize(7);

@@ -1,0 +1,125 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { Change, EdgePlan, LandmarkPlan } from '../api/types';
+import { MARKS } from './kinds';
+
+type Put = NonNullable<Change['landmark']>;
+
+/** Named places of an edge: alone, or a row of repeats, ribs or stripes by their first place and how far on they come back. */
+export function LandmarkList({
+  edge,
+  onPut,
+  onRemove,
+}: {
+  edge: EdgePlan;
+  onPut: (landmark: Put) => void;
+  onRemove: (id: string) => void;
+}) {
+  return (
+    <details className="landmarks" open={edge.landmarks.length > 0}>
+      <summary>Landmarks: {edge.landmarks.length === 0 ? 'none yet' : edge.landmarks.length}</summary>
+      <ul className="own-anchors">
+        {edge.landmarks.map((landmark) => (
+          <li key={landmark.id}>
+            <span>
+              <strong>{landmark.name}</strong>, {MARKS[landmark.kind]}: after {landmark.at}
+              {landmark.times > 1 && `, then every ${landmark.every}, ${landmark.times} in all`}
+            </span>
+            <Button
+              variant="outline-dark"
+              size="sm"
+              aria-label={`Take ${landmark.name} off`}
+              onClick={() => onRemove(landmark.id)}
+            >
+              Take off
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <NewLandmark edge={edge} onPut={onPut} />
+    </details>
+  );
+}
+
+function whole(text: string): number | undefined {
+  return /^\d{1,4}$/.test(text.trim()) ? Number(text) : undefined;
+}
+
+function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) => void }) {
+  const [kind, setKind] = useState<LandmarkPlan['kind']>('REPEAT');
+  const [name, setName] = useState('');
+  const [at, setAt] = useState('');
+  const [every, setEvery] = useState('');
+  const [times, setTimes] = useState('');
+  const first = whole(at);
+  const apart = whole(every) ?? 0;
+  const count = times.trim() === '' ? 1 : whole(times);
+  const tooFar = first !== undefined && count !== undefined && first + (count - 1) * apart > edge.units;
+  const ready =
+    first !== undefined && count !== undefined && count > 0 && !tooFar && (count === 1 || apart > 0);
+  return (
+    <Form
+      className="new-pin"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (ready) {
+          onPut({
+            id: `mark.${Date.now().toString(36)}`,
+            name: name.trim() || MARKS[kind],
+            kind,
+            at: first,
+            every: apart,
+            times: count,
+          });
+          setName('');
+          setAt('');
+        }
+      }}
+    >
+      <Form.Group controlId="mark-kind">
+        <Form.Label>What lies there</Form.Label>
+        <Form.Select value={kind} onChange={(event) => setKind(event.target.value as LandmarkPlan['kind'])}>
+          {Object.entries(MARKS).map(([value, word]) => (
+            <option key={value} value={value}>
+              {word}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      <Form.Group controlId="mark-name">
+        <Form.Label>Its name</Form.Label>
+        <Form.Control value={name} maxLength={60} onChange={(event) => setName(event.target.value)} />
+      </Form.Group>
+      <Form.Group controlId="mark-at">
+        <Form.Label>After</Form.Label>
+        <Form.Control
+          inputMode="numeric"
+          value={at}
+          isInvalid={tooFar}
+          onChange={(event) => setAt(event.target.value)}
+        />
+      </Form.Group>
+      <Form.Group controlId="mark-every">
+        <Form.Label>Then every</Form.Label>
+        <Form.Control inputMode="numeric" value={every} onChange={(event) => setEvery(event.target.value)} />
+      </Form.Group>
+      <Form.Group controlId="mark-times">
+        <Form.Label>In all</Form.Label>
+        <Form.Control
+          inputMode="numeric"
+          value={times}
+          placeholder="1"
+          onChange={(event) => setTimes(event.target.value)}
+        />
+      </Form.Group>
+      <Button type="submit" variant="outline-dark" disabled={!ready}>
+        Mark
+      </Button>
+      {tooFar && (
+        <p className="wrong" role="alert">
+          The edge has {edge.units}; the last one would lie beyond it.
+        </p>
+      )}
+    </Form>
+  );
+}

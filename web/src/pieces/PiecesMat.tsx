@@ -1,0 +1,163 @@
+import type { PiecePlan } from '../api/types';
+import { Mat } from '../drawing/Mat';
+import { PieceShape } from '../drawing/PieceShape';
+import { Sign } from '../drawing/Signs';
+import { useSize } from '../drawing/useSize';
+import { length, type Unit } from '../format';
+import { countsOf } from './kinds';
+import { endsOf, inARow, outward, type Upright } from './layOut';
+
+export interface Chosen {
+  piece: string;
+  edge: string;
+}
+
+interface Props {
+  pieces: PiecePlan[];
+  unit: Unit;
+  chosen: Chosen;
+  onChoose: (chosen: Chosen) => void;
+}
+
+const MARGIN = { side: 78, top: 108, bottom: 52 };
+const LABEL_OUT_PX = 25;
+const MARKS_FROM_SCALE = 0.2;
+
+/** The pieces side by side to scale; every edge carries its count and is chosen by it. */
+export function PiecesMat({ pieces, unit, chosen, onChoose }: Props) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const row = inARow(pieces, {
+    width: width - 2 * MARGIN.side,
+    height: height - MARGIN.top - MARGIN.bottom,
+  });
+  const { scale } = row;
+  const left = (width - row.width * scale) / 2;
+  const floor = height - MARGIN.bottom;
+  return (
+    <div ref={ref} className="pieces-mat">
+      {width > 0 && (
+        <>
+          <svg
+            width={width}
+            height={height}
+            role="img"
+            aria-label={`${pieces.length} pieces side by side, to scale`}
+          >
+            <Mat width={width} height={height} origin={{ x: left, y: floor }} scale={scale} />
+            {row.laid.map((upright) => (
+              <g
+                key={upright.piece.id}
+                transform={`translate(${left + upright.x * scale} ${floor - upright.y * scale}) scale(${scale} ${-scale})`}
+              >
+                <PieceShape
+                  piece={upright.piece}
+                  marks={scale > MARKS_FROM_SCALE}
+                  dashed={!upright.piece.closes}
+                />
+                <ChosenEdge piece={upright.piece} chosen={chosen} scale={scale} />
+                <Landmarks piece={upright.piece} scale={scale} />
+              </g>
+            ))}
+          </svg>
+          {row.laid.map((upright) => (
+            <Tags
+              key={upright.piece.id}
+              upright={upright}
+              unit={unit}
+              chosen={chosen}
+              onChoose={onChoose}
+              px={(x, y) => ({ x: left + (upright.x + x) * scale, y: floor - (upright.y + y) * scale })}
+            />
+          ))}
+        </>
+      )}
+    </div>
+  );
+}
+
+function ChosenEdge({ piece, chosen, scale }: { piece: PiecePlan; chosen: Chosen; scale: number }) {
+  const edge = piece.id === chosen.piece ? piece.edges.find((e) => e.id === chosen.edge) : undefined;
+  if (!edge) {
+    return null;
+  }
+  const [, end] = endsOf(edge);
+  const points = [...edge.runs.map((run) => ({ x: run.x, y: run.y })), end];
+  return (
+    <path
+      d={points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('')}
+      fill="none"
+      stroke="var(--madder)"
+      strokeWidth={5 / scale}
+      strokeLinecap="round"
+    />
+  );
+}
+
+function Landmarks({ piece, scale }: { piece: PiecePlan; scale: number }) {
+  const size = 6 / scale;
+  return piece.edges.flatMap((edge) =>
+    edge.landmarks.flatMap((landmark) =>
+      landmark.points.map((p, index) => (
+        <path
+          key={`${edge.id}${landmark.id}${index}`}
+          d={`M${p.x} ${p.y - size}l${size} ${size}l${-size} ${size}l${-size} ${-size}z`}
+          fill="var(--mulberry)"
+          stroke="var(--paper)"
+          strokeWidth={1.4 / scale}
+        />
+      )),
+    ),
+  );
+}
+
+interface TagsProps {
+  upright: Upright;
+  unit: Unit;
+  chosen: Chosen;
+  onChoose: (chosen: Chosen) => void;
+  px: (x: number, y: number) => { x: number; y: number };
+}
+
+const VERDICTS = { FINE: 'MATCHED', REMIND: 'EASE_EVENLY', STOP: 'STOP' } as const;
+const SAYS = { FINE: 'ready', REMIND: 'look at it', STOP: 'will not meet' } as const;
+
+/** The piece's name with its verdict, and the count of each edge beside it. */
+function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
+  const { piece } = upright;
+  const tops = piece.edges.map((edge) => endsOf(edge)).flat();
+  const left = Math.min(...tops.map((p) => p.x));
+  const right = Math.max(...tops.map((p) => p.x));
+  const high = Math.max(...tops.map((p) => p.y));
+  const name = px((left + right) / 2, high);
+  return (
+    <>
+      <div className="piece-tag" style={{ left: name.x, top: name.y - 98 }}>
+        <strong>{piece.name}</strong>
+        <span className="soft">
+          <Sign state={VERDICTS[piece.inspection.verdict]} size={18} /> {SAYS[piece.inspection.verdict]}
+        </span>
+      </div>
+      {piece.edges.map((edge) => {
+        const { at, out } = outward(edge);
+        const spot = px(at.x, at.y);
+        const isChosen = piece.id === chosen.piece && edge.id === chosen.edge;
+        const made = edge.runs.some((run) => run.source !== 'PLANNED');
+        return (
+          <button
+            key={edge.id}
+            type="button"
+            className={`edge-tag${isChosen ? ' chosen' : ''}${made ? ' made' : ''}`}
+            style={{ left: spot.x + out.x * LABEL_OUT_PX, top: spot.y - out.y * LABEL_OUT_PX }}
+            aria-pressed={isChosen}
+            aria-label={`${piece.name}, ${edge.name}: ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
+            title={`${edge.name}: ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
+            onClick={() => onChoose({ piece: piece.id, edge: edge.id })}
+          >
+            {edge.units}
+            {edge.measuredMm !== undefined && <span> · {length(edge.measuredMm, unit)}</span>}
+          </button>
+        );
+      })}
+    </>
+  );
+}

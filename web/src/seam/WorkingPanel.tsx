@@ -1,0 +1,185 @@
+import { useState } from 'react';
+import { Form } from 'react-bootstrap';
+import type { Change, SeamPlan, SurplusChoice } from '../api/types';
+
+interface Props {
+  seam: SeamPlan;
+  onChange: (change: Change) => void;
+}
+
+type Working = NonNullable<Change['working']>;
+const ROW_PLACES = [1, 2, 3];
+const PERCENT = 100;
+
+/** Where the surplus goes, whether several into one are one joint, and what rows and spaces give. */
+export function WorkingPanel({ seam, onChange }: Props) {
+  const { working } = seam;
+  const now: Working = {
+    together: working.together,
+    surplus: working.surplus,
+    fullness: working.fullness,
+    a: gives(working.a),
+    b: gives(working.b),
+  };
+  const change = (over: Partial<Working>) =>
+    onChange({ kind: 'SEAM_WORKED', seam: seam.id, working: { ...now, ...over } });
+  const unequal = seam.a.places !== seam.b.places || working.a.hasSpaces || working.b.hasSpaces;
+  return (
+    <section aria-label="Surplus">
+      <h2>Where the surplus goes</h2>
+      {unequal || working.surplus !== 'EVEN' ? (
+        <fieldset className="choices">
+          <legend className="visually-hidden">Surplus</legend>
+          {working.choices.map((choice) => (
+            <Choice
+              key={choice.surplus}
+              choice={choice}
+              name={`surplus-${seam.id}`}
+              checked={choice.surplus === working.surplus}
+              onChoose={() => change({ surplus: choice.surplus })}
+            />
+          ))}
+        </fieldset>
+      ) : (
+        <p className="soft">Both sides have equal counts: there is none.</p>
+      )}
+      <details>
+        <summary>More about how it is worked</summary>
+        <Form.Check
+          type="checkbox"
+          id={`together-${seam.id}`}
+          label="Several into one are joined all at once, as one joint"
+          checked={working.together}
+          onChange={(event) => change({ together: event.target.checked })}
+        />
+        <Fullness
+          key={working.fullness}
+          value={working.fullness}
+          onSave={(fullness) => change({ fullness })}
+        />
+        {(['a', 'b'] as const).map((side) => (
+          <SideGives
+            key={side}
+            name={seam[side].name}
+            id={`${seam.id}-${side}`}
+            given={working[side]}
+            onChange={(given) => change({ [side]: given })}
+          />
+        ))}
+      </details>
+    </section>
+  );
+}
+
+function gives(side: SeamPlan['working']['a']): Working['a'] {
+  return {
+    spaces: side.spaces,
+    ...(side.placesPerRow === undefined ? {} : { placesPerRow: side.placesPerRow }),
+  };
+}
+
+interface ChoiceProps {
+  choice: SurplusChoice;
+  name: string;
+  checked: boolean;
+  onChoose: () => void;
+}
+
+function Choice({ choice, name, checked, onChoose }: ChoiceProps) {
+  const id = `${name}-${choice.surplus}`;
+  return (
+    <div className="choice">
+      <Form.Check
+        type="radio"
+        id={id}
+        name={name}
+        label={choice.title}
+        checked={checked}
+        disabled={choice.reason !== undefined}
+        aria-describedby={`${id}-words`}
+        onChange={onChoose}
+      />
+      <p id={`${id}-words`} className="soft">
+        {choice.reason ?? choice.words}
+      </p>
+    </div>
+  );
+}
+
+/** Saved on Enter or when it is left. */
+function Fullness({ value, onSave }: { value: number; onSave: (share: number) => void }) {
+  const shown = value === 0 ? '' : String(Math.round(value * PERCENT * 10) / 10);
+  const [text, setText] = useState(shown);
+  const typed = text.trim() === '' ? 0 : Number(text.replace(',', '.'));
+  const wrong = !(typed >= 0 && typed <= 3 * PERCENT);
+  const save = () => {
+    if (!wrong && text !== shown) {
+      onSave(typed / PERCENT);
+    }
+  };
+  return (
+    <Form.Group className="inline-field" controlId="fullness">
+      <Form.Label>Meant to be fuller by</Form.Label>
+      <Form.Control
+        inputMode="decimal"
+        value={text}
+        isInvalid={wrong}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={save}
+        onKeyDown={(event) => event.key === 'Enter' && save()}
+      />
+      <span>%</span>
+      {wrong && (
+        <span className="wrong" role="alert">
+          From 0 to 300 percent.
+        </span>
+      )}
+    </Form.Group>
+  );
+}
+
+interface SideProps {
+  name: string;
+  id: string;
+  given: SeamPlan['working']['a'];
+  onChange: (given: Working['a']) => void;
+}
+
+function SideGives({ name, id, given, onChange }: SideProps) {
+  return (
+    <>
+      {given.hasRows && (
+        <Form.Group className="inline-field" controlId={`rows-${id}`}>
+          <Form.Label>{name}: places in a row end</Form.Label>
+          <Form.Select
+            value={given.placesPerRow ?? ''}
+            onChange={(event) =>
+              onChange({
+                spaces: given.spaces,
+                ...(event.target.value === '' ? {} : { placesPerRow: Number(event.target.value) }),
+              })
+            }
+          >
+            <option value="">the usual</option>
+            {ROW_PLACES.map((count) => (
+              <option key={count} value={count}>
+                {count}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      )}
+      {given.hasSpaces && (
+        <Form.Check
+          type="checkbox"
+          id={`spaces-${id}`}
+          label={`${name}: into each chain of a space, not round it`}
+          checked={given.spaces === 'INTO_CHAINS'}
+          onChange={(event) =>
+            onChange({ ...gives(given), spaces: event.target.checked ? 'INTO_CHAINS' : 'ROUND' })
+          }
+        />
+      )}
+    </>
+  );
+}
