@@ -110,6 +110,14 @@ export function repairsQuery(id: string, version: number, seam: string) {
   });
 }
 
+export function stopsQuery(id: string, version: number, mm: number) {
+  return queryOptions({
+    queryKey: ['stops', id, version, mm],
+    queryFn: () => dataOf(api.GET('/api/garments/{id}/stops', { params: { path: { id }, query: { mm } } })),
+    retry: false,
+  });
+}
+
 export const cornersQuery = queryOptions({
   queryKey: ['corners'],
   queryFn: () => dataOf(api.GET('/api/count/corners')),

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/stops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stops"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/table.svg": {
         parameters: {
             query?: never;
@@ -472,7 +488,7 @@ export interface components {
             hand?: "RIGHT" | "LEFT";
             handle?: string;
             /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "GONE_SETTINGS_DROPPED";
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "OWED_NOTED" | "OWED_DONE" | "GONE_SETTINGS_DROPPED";
             laid?: components["schemas"]["Laid"];
             landmark?: components["schemas"]["LandmarkRequest"];
             landmarkId?: string;
@@ -480,6 +496,7 @@ export interface components {
             /** Format: double */
             mm?: number;
             name?: string;
+            owed?: string;
             parts?: components["schemas"]["PartRequest"][];
             piece?: string;
             pin?: components["schemas"]["PinRequest"];
@@ -495,6 +512,7 @@ export interface components {
             terms?: "US" | "UK";
             /** @enum {string} */
             unit?: "CM" | "INCH";
+            what?: string;
             working?: components["schemas"]["WorkingRequest"];
         };
         Changes: {
@@ -623,7 +641,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FULLNESS_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             path?: string;
@@ -644,6 +662,7 @@ export interface components {
             handles: components["schemas"]["Handle"][];
             ladder: components["schemas"]["Ladder"];
             name: string;
+            owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
             seams: components["schemas"]["SeamPlan"][];
             steps: components["schemas"]["StepPlan"][];
@@ -864,6 +883,13 @@ export interface components {
             lengthMm: number;
             name: string;
             stretches: components["schemas"]["StretchPlan"][];
+        };
+        Owed: {
+            before?: string;
+            id: string;
+            piece: string;
+            what: string;
+            words: string;
         };
         PartPlan: {
             /** Format: int32 */
@@ -1235,6 +1261,17 @@ export interface components {
             reasons: components["schemas"]["ReasonView"][];
             seam: string;
             title: string;
+        };
+        StopChoice: {
+            answer: string;
+            landmark?: string;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            offMm: number;
+            open: boolean;
+            /** Format: int32 */
+            rows: number;
         };
         StretchPlan: {
             edge: string;
@@ -1799,6 +1836,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    stops: {
+        parameters: {
+            query: {
+                mm: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopChoice"][];
+                };
             };
         };
     };

@@ -22,6 +22,8 @@ export interface Sheet {
   px: (point: Point) => Point;
 }
 
+const LEAST_SCALE = 0.01;
+
 export const TABLE_MARGIN = { side: 64, top: 40, bottom: 40 };
 
 /** Px per mm at which all of a plan is seen on a table of a size. */
@@ -48,7 +50,11 @@ function roomOf(plan: GarmentPlan): Box {
 export function fitted(plan: GarmentPlan, shifts: Shifts, size: Size, margin: Margin): Sheet {
   const box = roomOf(plan);
   const [width, height] = [size.width - 2 * margin.side, size.height - margin.top - margin.bottom];
-  const scale = Math.min(width / (box.right - box.left), height / (box.top - box.bottom));
+  // The room may not be measured yet.
+  const scale = Math.max(
+    LEAST_SCALE,
+    Math.min(width / (box.right - box.left), height / (box.top - box.bottom)),
+  );
   const origin = {
     x: size.width / 2 - ((box.left + box.right) / 2) * scale,
     y: margin.top + height / 2 + ((box.bottom + box.top) / 2) * scale,

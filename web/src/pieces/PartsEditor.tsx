@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Button, Form, Table } from 'react-bootstrap';
+import { Button, Form } from 'react-bootstrap';
 import type { Change, RunPlan, UnitKind } from '../api/types';
 import { trimmed } from '../format';
 import { FABRICS, KINDS } from './kinds';
@@ -68,112 +68,17 @@ export function PartsEditor({ runs, onSave, onClose }: Props) {
     setDrafts(drafts.map((draft, i) => (i === index ? { ...draft, ...over } : draft)));
   return (
     <div className="parts" role="group" aria-label="Parts of this stretch">
-      <Table size="sm">
-        <thead>
-          <tr>
-            <th scope="col">What</th>
-            <th scope="col">Count</th>
-            <th scope="col">Each, mm</th>
-            <th scope="col">Fabric</th>
-            <th scope="col">No ease</th>
-            <th scope="col">Label</th>
-            <th scope="col">Also</th>
-            <th scope="col">
-              <span className="visually-hidden">Remove</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {drafts.map((draft, index) => (
-            <tr key={index} className={parts[index] ? '' : 'unlike'}>
-              <td>
-                <Form.Select
-                  aria-label={`Part ${index + 1}: what`}
-                  value={draft.unit}
-                  onChange={(event) => set(index, { unit: event.target.value as UnitKind })}
-                >
-                  {Object.entries(KINDS).map(([kind, [, many]]) => (
-                    <option key={kind} value={kind}>
-                      {many}
-                    </option>
-                  ))}
-                </Form.Select>
-              </td>
-              <td>
-                <Figure
-                  label={`Part ${index + 1}: count`}
-                  value={draft.count}
-                  onValue={(count) => set(index, { count })}
-                />
-              </td>
-              <td>
-                <Figure
-                  label={`Part ${index + 1}: width of one in mm`}
-                  value={draft.widthMm}
-                  onValue={(widthMm) => set(index, { widthMm })}
-                />
-              </td>
-              <td>
-                <Form.Select
-                  aria-label={`Part ${index + 1}: fabric`}
-                  value={draft.fabric}
-                  onChange={(event) => set(index, { fabric: event.target.value as Draft['fabric'] })}
-                >
-                  {Object.entries(FABRICS).map(([fabric, word]) => (
-                    <option key={fabric} value={fabric}>
-                      {word}
-                    </option>
-                  ))}
-                </Form.Select>
-              </td>
-              <td>
-                <Form.Check
-                  aria-label={`Part ${index + 1}: takes no ease`}
-                  checked={draft.noEase}
-                  onChange={(event) => set(index, { noEase: event.target.checked })}
-                />
-              </td>
-              <td>
-                <Form.Control
-                  aria-label={`Part ${index + 1}: label`}
-                  value={draft.label}
-                  maxLength={60}
-                  onChange={(event) => set(index, { label: event.target.value })}
-                />
-              </td>
-              <td>
-                {draft.unit === 'CHAIN_SPACE' && (
-                  <Figure
-                    label={`Part ${index + 1}: chains in a space`}
-                    hint="chains"
-                    value={draft.chains}
-                    onValue={(chains) => set(index, { chains })}
-                  />
-                )}
-                {draft.unit === 'ROW_END' && (
-                  <Figure
-                    label={`Part ${index + 1}: rows held back`}
-                    hint="held back"
-                    value={draft.heldBack}
-                    onValue={(heldBack) => set(index, { heldBack })}
-                  />
-                )}
-              </td>
-              <td>
-                <Button
-                  variant="outline-dark"
-                  size="sm"
-                  disabled={drafts.length === 1}
-                  aria-label={`Remove part ${index + 1}`}
-                  onClick={() => setDrafts(drafts.filter((_, i) => i !== index))}
-                >
-                  Remove
-                </Button>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
+      {drafts.map((draft, index) => (
+        <PartRow
+          key={index}
+          number={index + 1}
+          draft={draft}
+          wrong={parts[index] === undefined}
+          only={drafts.length === 1}
+          onSet={(over) => set(index, over)}
+          onRemove={() => setDrafts(drafts.filter((_, i) => i !== index))}
+        />
+      ))}
       <p role="status" className={ready ? 'soft' : 'wrong'}>
         {ready
           ? `${now} in all; ${now === planned ? 'as before' : `${planned} before`}.`
@@ -202,22 +107,89 @@ export function PartsEditor({ runs, onSave, onClose }: Props) {
   );
 }
 
-function Figure({
-  label,
-  value,
-  hint,
-  onValue,
-}: {
-  label: string;
-  value: string;
-  hint?: string;
-  onValue: (value: string) => void;
-}) {
+interface RowProps {
+  number: number;
+  draft: Draft;
+  wrong: boolean;
+  only: boolean;
+  onSet: (over: Partial<Draft>) => void;
+  onRemove: () => void;
+}
+
+function PartRow({ number, draft, wrong, only, onSet, onRemove }: RowProps) {
+  const id = `part-${number}`;
+  return (
+    <fieldset className={`new-pin part${wrong ? ' unlike' : ''}`}>
+      <legend>Part {number}</legend>
+      <Form.Group controlId={`${id}-count`}>
+        <Form.Label>Count</Form.Label>
+        <Figure value={draft.count} onValue={(count) => onSet({ count })} />
+      </Form.Group>
+      <Form.Group controlId={`${id}-what`}>
+        <Form.Label>What</Form.Label>
+        <Form.Select value={draft.unit} onChange={(event) => onSet({ unit: event.target.value as UnitKind })}>
+          {Object.entries(KINDS).map(([kind, [, many]]) => (
+            <option key={kind} value={kind}>
+              {many}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      <Form.Group controlId={`${id}-width`}>
+        <Form.Label>Each, mm</Form.Label>
+        <Figure value={draft.widthMm} onValue={(widthMm) => onSet({ widthMm })} />
+      </Form.Group>
+      {draft.unit === 'CHAIN_SPACE' && (
+        <Form.Group controlId={`${id}-chains`}>
+          <Form.Label>Chains in it</Form.Label>
+          <Figure value={draft.chains} onValue={(chains) => onSet({ chains })} />
+        </Form.Group>
+      )}
+      {draft.unit === 'ROW_END' && (
+        <Form.Group controlId={`${id}-held`}>
+          <Form.Label>Held back</Form.Label>
+          <Figure value={draft.heldBack} onValue={(heldBack) => onSet({ heldBack })} />
+        </Form.Group>
+      )}
+      <Form.Group controlId={`${id}-fabric`}>
+        <Form.Label>Fabric</Form.Label>
+        <Form.Select
+          value={draft.fabric}
+          onChange={(event) => onSet({ fabric: event.target.value as Draft['fabric'] })}
+        >
+          {Object.entries(FABRICS).map(([fabric, word]) => (
+            <option key={fabric} value={fabric}>
+              {word}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      <Form.Group controlId={`${id}-label`}>
+        <Form.Label>Label</Form.Label>
+        <Form.Control
+          value={draft.label}
+          maxLength={60}
+          onChange={(event) => onSet({ label: event.target.value })}
+        />
+      </Form.Group>
+      <Form.Check
+        id={`${id}-ease`}
+        label="Takes no ease"
+        checked={draft.noEase}
+        onChange={(event) => onSet({ noEase: event.target.checked })}
+      />
+      <Button variant="outline-dark" disabled={only} aria-label={`Remove part ${number}`} onClick={onRemove}>
+        Remove
+      </Button>
+    </fieldset>
+  );
+}
+
+/** Takes its id from the group it stands in. */
+function Figure({ value, onValue }: { value: string; onValue: (value: string) => void }) {
   return (
     <Form.Control
       className="figure"
-      aria-label={label}
-      placeholder={hint}
       inputMode="decimal"
       value={value}
       onChange={(event) => onValue(event.target.value)}

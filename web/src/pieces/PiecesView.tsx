@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { GarmentPlan } from '../api/types';
 import { useEditor } from '../shell/GarmentPage';
 import { EdgeEditor } from './EdgeEditor';
+import { Owed } from './Owed';
 import { PieceInspection } from './PieceInspection';
 import { type Chosen, PiecesMat } from './PiecesMat';
 
@@ -45,7 +46,15 @@ export function PiecesView() {
           onEdge={(id) => setChosen({ piece: piece.id, edge: id })}
           onChange={(change) => void editor.change([change])}
         />
-        <PieceInspection garmentId={editor.garment.id} plan={plan} piece={piece} />
+        <div>
+          <PieceInspection garmentId={editor.garment.id} plan={plan} piece={piece} />
+          <Owed
+            key={piece.id}
+            plan={plan}
+            piece={piece}
+            onChange={(change) => void editor.change([change])}
+          />
+        </div>
       </div>
     </div>
   );

@@ -105,14 +105,16 @@ function OpenSeam({ seamId }: { seamId: string }) {
         <div>
           <EasePanel seam={seam} ladder={garment.plan.ladder} unit={garment.plan.unit} />
           <PhasePanel seam={seam} unit={garment.plan.unit} />
+        </div>
+        <div>
+          <Methods
+            seam={saved}
+            unit={garment.plan.unit}
+            onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
+          />
           <WorkingPanel seam={saved} onChange={(change) => void editor.change([change])} />
           <Pins seam={saved} onChange={(change) => void editor.change([change])} />
         </div>
-        <Methods
-          seam={saved}
-          unit={garment.plan.unit}
-          onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
-        />
       </div>
     </div>
   );

@@ -92,6 +92,10 @@ interface SideProps {
   seam: SeamPlan;
 }
 
+function countsOf(plan: GarmentPlan, id: string): string | undefined {
+  return plan.seams.find((seam) => seam.id === id)?.counts;
+}
+
 function outlines(plan: GarmentPlan): string {
   return JSON.stringify(plan.pieces.map((piece) => corners(piece)));
 }
@@ -124,14 +128,16 @@ function Side({ title, plan, both, seam }: SideProps) {
   const highest = Math.max(...boxes.map((box) => box.top - box.bottom));
   const scale = Math.min(PICTURE.width / widest, PICTURE.height / highest);
   const state = seam.ease?.verdict ?? 'LOOK';
-  const alike = both.every((one) => outlines(one) === outlines(plan));
+  const alike =
+    both.every((one) => outlines(one) === outlines(plan)) &&
+    both.every((one) => countsOf(one, seam.id) === seam.counts);
   return (
     <section aria-label={title}>
       <h3>{title}</h3>
       {alike ? (
         <StillRails plan={plan} seam={seam} />
       ) : (
-        <GarmentDrawing pieces={plan.pieces} scale={scale} title={`${title}, to scale`} />
+        <GarmentDrawing pieces={plan.pieces} scale={scale} seam={seam} title={`${title}, to scale`} />
       )}
       <p>
         <Sign state={state} /> <strong>{seam.counts}</strong>, {stateWords(state, seam.ease?.share)}

@@ -1,11 +1,13 @@
 import { Button } from 'react-bootstrap';
-import type { GarmentPlan } from '../api/types';
+import type { GarmentEditor } from '../shell/useGarment';
+import { DepthStop } from './DepthStop';
 import type { Explore } from './useExplore';
 
 const MOST_EFFECTS = 12;
 
 /** What follows from what is dragged; kept or dropped here. */
-export function ExploreCard({ plan, explore }: { plan: GarmentPlan; explore: Explore }) {
+export function ExploreCard({ editor, explore }: { editor: GarmentEditor; explore: Explore }) {
+  const { plan } = editor.garment;
   const { tried, last, findings } = explore;
   const handle = plan.handles.find((candidate) => candidate.id === last);
   const effects = tried?.effects ?? [];
@@ -25,6 +27,7 @@ export function ExploreCard({ plan, explore }: { plan: GarmentPlan; explore: Exp
           Back to the saved ones
         </Button>
       </div>
+      {!tried && <DepthStop editor={editor} />}
       {effects.length > 0 && <h2>What else changes</h2>}
       <div aria-live="polite">
         {findings.map((finding) => (

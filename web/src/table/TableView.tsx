@@ -96,7 +96,7 @@ export function TableView() {
         {!worn && !exploring && <NextLabel garment={garment} />}
       </div>
       {exploring ? (
-        <ExploreCard plan={garment.plan} explore={explore} />
+        <ExploreCard editor={editor} explore={explore} />
       ) : (
         <TableStrip editor={editor} joined={joined} onLit={setLit} />
       )}

@@ -264,6 +264,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       consequences: [],
       assumed: [],
       handles: [],
+      owed: [],
       findings: [],
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),

@@ -94,6 +94,10 @@ class RepairApiTest {
     assertThat(file).contains("\"told\"", "\"measured\"", "\"marks\"", "\"worked\"", "\"pins\"", "\"pocket\"");
     String again = TestServer.json(server.post("/api/garments/import", file)).path("id").asString();
     assertThat(server.get("/api/garments/" + again + "/file").body()).isEqualTo(file);
+    String owed = "{\"kind\":\"OWED_NOTED\",\"owed\":\"o1\",\"piece\":\"back\",\"what\":\"tail\",\"before\":\"side.left\"}";
+    assertThat(change(again, 1, owed).statusCode()).isEqualTo(200);
+    assertThat(server.get("/api/garments/" + again + "/file").body()).contains("\"owed\"");
+    assertThat(change(again, 2, "{\"kind\":\"OWED_DONE\",\"owed\":\"o1\"}").statusCode()).isEqualTo(200);
     String removed = "{\"kind\":\"ANCHOR_REMOVED\",\"seam\":\"armhole.right\",\"anchor\":\"own.1\"},{\"kind\":\"LANDMARK_REMOVED\",\"piece\":\"back\",\"edge\":\"right\",\"landmarkId\":\"s\"}";
     assertThat(change(id, 2, removed).statusCode()).isEqualTo(200);
     assertThat(server.get("/api/garments/" + id + "/file").body()).doesNotContain("\"pins\"").doesNotContain("\"marks\"");
@@ -117,6 +121,14 @@ class RepairApiTest {
     assertThat(refused.statusCode()).isEqualTo(422);
     assertThat(TestServer.json(refused).path("findings").toString()).contains(code);
     assertThat(TestServer.json(server.get("/api/garments/" + id)).path("version").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void aDepthSnapsToRowsAndIsRefusedWhereItCannotBe() {
+    String id = jacket();
+    JsonNode choices = TestServer.json(server.get("/api/garments/" + id + "/stops?mm=200"));
+    assertThat(choices.get(0).path("rows").asInt()).isEqualTo(16);
+    assertThat(server.get("/api/garments/" + id + "/stops?mm=0").statusCode()).isEqualTo(422);
   }
 
   @Test

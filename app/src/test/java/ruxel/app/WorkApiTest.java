@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 class WorkApiTest {
@@ -29,6 +30,25 @@ class WorkApiTest {
     assertThat(again.path("position").asInt()).isEqualTo(2);
     assertThat(again.path("plan").path("joints")).hasSize(51);
     assertThat(again.path("planChanged").asBoolean()).isFalse();
+  }
+
+  /** A seam begun before today's plan told so much goes on by the plan it was begun by. */
+  @Test
+  void aPlanFrozenByAnEarlierRuxelIsStillRead() {
+    String id = id(take("armhole.left"));
+    keep(id, joint(1, 1));
+    server
+        .bean(JdbcClient.class)
+        .sql(
+            """
+            UPDATE work SET plan = (plan #- '{plan,phases}' #- '{plan,working}' #- '{plan,stretches}' #- '{plan,a,rails,0,noEase}')
+            WHERE id = :id::uuid
+            """)
+        .param("id", id)
+        .update();
+    JsonNode again = TestServer.json(server.get("/api/work/" + id));
+    assertThat(again.path("position").asInt()).isEqualTo(1);
+    assertThat(again.path("planChanged").asBoolean()).isTrue();
   }
 
   @Test

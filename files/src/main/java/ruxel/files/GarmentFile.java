@@ -146,8 +146,10 @@ record GarmentFile(
       List<MeasuredOf> measured,
       List<MarkOf> marks,
       List<WorkedOf> worked,
-      List<PinOf> pins) {
+      List<PinOf> pins,
+      List<OwedOf> owed) {
     SettingsOf {
+      owed = list(owed);
       counts = list(counts);
       anchors = list(anchors);
       methods = list(methods);
@@ -199,6 +201,9 @@ record GarmentFile(
       spaces = spaces == null ? Seam.Spaces.ROUND : spaces;
     }
   }
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record OwedOf(String id, String piece, String what, Optional<String> before) {}
 
   record PinOf(String seam, AnchorOf anchor) {}
 

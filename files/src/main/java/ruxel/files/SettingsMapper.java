@@ -25,7 +25,8 @@ final class SettingsMapper {
             s.marks().stream().map(m -> new EdgeSettings.MarkedEdge(m.piece(), m.edge(), landmark(m.landmark()))).toList()),
         new SeamSettings(
             s.worked().stream().map(SettingsMapper::worked).toList(),
-            s.pins().stream().map(p -> new SeamSettings.OwnAnchor(p.seam(), FileMapper.anchor(p.anchor()))).toList()));
+            s.pins().stream().map(p -> new SeamSettings.OwnAnchor(p.seam(), FileMapper.anchor(p.anchor()))).toList()),
+        s.owed().stream().map(o -> new Settings.OwedItem(o.id(), o.piece(), o.what(), o.before())).toList());
   }
 
   private static EdgeSettings.Part part(GarmentFile.PartOf p) {
@@ -56,7 +57,8 @@ final class SettingsMapper {
         s.edges().measured().stream().map(m -> new GarmentFile.MeasuredOf(m.piece(), m.edge(), m.mm())).toList(),
         s.edges().marks().stream().map(m -> new GarmentFile.MarkOf(m.piece(), m.edge(), landmark(m.landmark()))).toList(),
         s.seams().worked().stream().map(SettingsMapper::worked).toList(),
-        s.seams().pins().stream().map(p -> new GarmentFile.PinOf(p.seam(), FileMapper.anchor(p.anchor()))).toList());
+        s.seams().pins().stream().map(p -> new GarmentFile.PinOf(p.seam(), FileMapper.anchor(p.anchor()))).toList(),
+        s.owed().stream().map(o -> new GarmentFile.OwedOf(o.id(), o.piece(), o.what(), o.before())).toList());
   }
 
   private static GarmentFile.PartOf part(EdgeSettings.Part p) {

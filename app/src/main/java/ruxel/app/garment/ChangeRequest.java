@@ -53,7 +53,9 @@ public record ChangeRequest(
     Optional<WorkingRequest> working,
     Optional<PinRequest> pin,
     Optional<String> handle,
-    Optional<Integer> steps) {
+    Optional<Integer> steps,
+    Optional<String> owed,
+    Optional<String> what) {
   /** A part of a run; an empty width keeps the recipe's. */
   public record PartRequest(
       UnitKind unit,
@@ -108,6 +110,8 @@ public record ChangeRequest(
     ANCHOR_PINNED,
     ANCHOR_REMOVED,
     HANDLE_DRAGGED,
+    OWED_NOTED,
+    OWED_DONE,
     GONE_SETTINGS_DROPPED
   }
 
@@ -128,6 +132,8 @@ public record ChangeRequest(
           case RUN_TOLD, EDGE_MEASURED, LANDMARK_PUT, LANDMARK_REMOVED -> piece.flatMap(p -> edge.flatMap(e -> ofEdge(p, e)));
           case SEAM_WORKED, ANCHOR_PINNED, ANCHOR_REMOVED -> seam.flatMap(this::ofSeam);
           case HANDLE_DRAGGED -> handle.flatMap(h -> steps.map(n -> new Change.HandleDragged(h, n)));
+          case OWED_NOTED -> owed.flatMap(o -> piece.flatMap(p -> what.map(w -> new Change.OwedNoted(o, p, w, before))));
+          case OWED_DONE -> owed.map(Change.OwedDone::new);
           case GONE_SETTINGS_DROPPED -> Optional.of(new Change.GoneSettingsDropped());
         };
     return change
@@ -184,6 +190,8 @@ public record ChangeRequest(
       case ANCHOR_PINNED -> "seam and pin";
       case ANCHOR_REMOVED -> "seam and anchor";
       case HANDLE_DRAGGED -> "handle and steps";
+      case OWED_NOTED -> "owed, piece and what";
+      case OWED_DONE -> "owed";
       case ANSWERS_CHANGED, ORDER_LEFT, GONE_SETTINGS_DROPPED -> "nothing";
     };
   }

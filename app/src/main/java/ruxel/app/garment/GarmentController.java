@@ -24,6 +24,7 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
+import ruxel.core.garment.Stop;
 import ruxel.core.garment.Templates;
 import ruxel.core.sheet.AssemblySheet;
 import ruxel.files.GarmentSvg;
@@ -171,6 +172,11 @@ class GarmentController {
   @GetMapping("/garments/{id}/seams/{seam}/repairs")
   RepairService.RepairList repairs(@PathVariable UUID id, @PathVariable String seam) {
     return repairs.of(id, seam);
+  }
+
+  @GetMapping("/garments/{id}/stops")
+  List<Stop.StopChoice> stops(@PathVariable UUID id, @RequestParam double mm) {
+    return garments.stops(id, mm);
   }
 
   @PostMapping("/garments/{id}/preview")

@@ -20,6 +20,7 @@ import ruxel.core.garment.Change;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Names;
 import ruxel.core.garment.Recipe;
+import ruxel.core.garment.Stop;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -190,6 +191,12 @@ public class GarmentService {
     return new Preview(whole.plan(), whole.findings(), effects);
   }
 
+  /** Where a wished depth may stop. */
+  public List<Stop.StopChoice> stops(UUID id, double wishedMm) {
+    Garment garment = reader.versioned(id).garment();
+    return Problems.valueOf(Stop.near(garment, wishedMm), garment.wording());
+  }
+
   private static Outcome<Garment> changed(Garment garment, List<ChangeRequest> requests) {
     return ChangeRequest.all(requests).then(changes -> Change.applyAll(garment, changes));
   }
@@ -209,7 +216,7 @@ public class GarmentService {
   private static GarmentPlan onlySeams(GarmentPlan p, List<String> want) {
     List<SeamPlan> seams = p.seams().stream().filter(seam -> want.contains(seam.id())).toList();
     return new GarmentPlan(
-        p.name(), p.unit(), p.terms(), p.hand(), List.of(), seams, List.of(), p.ladder(), p.gluing(), List.of(), List.of(), p.assumed(), List.of(), p.findings());
+        p.name(), p.unit(), p.terms(), p.hand(), List.of(), seams, List.of(), p.ladder(), p.gluing(), List.of(), List.of(), p.assumed(), List.of(), List.of(), p.findings());
   }
 
   /** Takes a garment off the shelf, archives it or puts it back. */

@@ -23,6 +23,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Takes seams to the bench and keeps what is done there. */
@@ -60,12 +61,15 @@ public class WorkService {
   private final Progress progress;
   private final GarmentReader garments;
   private final JsonMapper json;
+  /** Reads plans frozen before a part of today's plan was known: it is then empty. */
+  private final JsonMapper frozen;
 
   WorkService(WorkStore store, Progress progress, GarmentReader garments, JsonMapper json) {
     this.store = store;
     this.progress = progress;
     this.garments = garments;
     this.json = json;
+    frozen = json.rebuild().disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES).build();
   }
 
   /** The seam's work in hand, or a new one by today's plan. */
@@ -164,6 +168,6 @@ public class WorkService {
   }
 
   private BenchPlan plan(WorkStore.Row row) {
-    return json.readValue(row.plan(), BenchPlan.class);
+    return frozen.readValue(row.plan(), BenchPlan.class);
   }
 }

@@ -45,15 +45,28 @@ public final class Directions {
     return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
         .filter(seam -> seam.seam().id().equals(seamId))
         .findFirst()
-        .map(seam -> new Directions(SeamMatch.of(seam, garment.rules())).bench(plan.get(), garment.wording(), garment.rules()));
+        .map(
+            seam ->
+                new Directions(SeamMatch.of(seam, garment.rules()))
+                    .bench(plan.get(), garment.wording(), garment.rules(), owed(planned.value(), seamId)));
   }
 
-  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules) {
+  /** What must be done before this seam closes over it. */
+  private static List<String> owed(GarmentPlan plan, String seamId) {
+    return plan.owed().stream()
+        .filter(item -> item.before().filter(seamId::equals).isPresent())
+        .map(item -> "Still owed, and this is the last moment: " + item.what() + ".")
+        .toList();
+  }
+
+  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules, List<String> owed) {
+    List<String> cautions = new ArrayList<>(owed);
     Optional<Method> method = plan.method().flatMap(Method::of);
     boolean wrongSide = method.map(Method::showsWrongSide).orElse(false);
     // The wrong side is the right side's mirror image, and so is a left-hander's work.
     boolean fromRight = wrongSide != (wording.hand() == Wording.Hand.LEFT);
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
+    cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");
     return new BenchPlan(
         plan.id(), plan.title(),
         method.map(chosen -> chosen.title(wording) + ": " + chosen.held() + ".").orElse("Choose a joining method at the seam."),
@@ -61,7 +74,7 @@ public final class Directions {
         wrongSide,
         fromRight,
         needle ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.",
-        List.of(needle ? "Count needles and clips in and out." : "Count clips and markers in and out."),
+        cautions,
         new Prompts(plan, match.joints().size(), tugEvery(needle, rules)).all(),
         plan, joints());
   }

@@ -78,6 +78,8 @@ public enum FindingCode {
   LANDMARK_OUTSIDE(Severity.ERROR, "{edge} of {piece} has {count} stitches or rows; {mark} would lie at {at}.", "Choose a place from 0 to {count}."),
   LANDMARK_OVERLONG(Severity.ERROR, "{mark} comes back every {every} and would need {length}; {edge} of {piece} has only {count}.", "Let it come back at most {most} times."),
   FULLNESS_RANGE(Severity.ERROR, "A fullness is 0 to {most} percent, got {value} percent.", "Type how much longer the gathered side is."),
+  NOTE_LENGTH(Severity.ERROR, "A note has 1 to {most} characters, this one {count}.", "Shorten it."),
+  DEPTH_OUT_OF_RANGE(Severity.ERROR, "A depth of {value} mm is outside {least} to {most} mm.", "Measure again."),
   HANDLE_UNKNOWN(Severity.ERROR, "There is nothing to drag called ({value}).", "Name one of {choices}."),
   UNKNOWN_SEAM(Severity.ERROR, "There is no seam ({value}).", "Name one of {choices}."),
   UNKNOWN_ANCHOR(Severity.ERROR, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),

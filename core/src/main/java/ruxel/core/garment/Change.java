@@ -32,6 +32,8 @@ public sealed interface Change
         Change.OrderLeft,
         Change.GoneSettingsDropped,
         Change.HandleDragged,
+        Change.OwedNoted,
+        Change.OwedDone,
         EdgeChange,
         SeamChange {
   Outcome<Garment> apply(Garment garment);
@@ -276,6 +278,51 @@ public sealed interface Change
     @Override
     public String label(Names names) {
       return "Dragged " + names.handle(handle);
+    }
+  }
+
+  /** Something to mend later on a piece; {@code before} names the seam that is its last moment. */
+  record OwedNoted(String id, String piece, String what, Optional<String> before) implements Change {
+    static final int MOST = 400;
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      String trimmed = what.strip();
+      if (trimmed.isEmpty() || trimmed.length() > MOST) {
+        return Outcome.refused(
+            Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
+      }
+      Settings.OwedItem item = new Settings.OwedItem(id, piece, trimmed, before);
+      return Layout.of(garment)
+          .then(
+              layout -> {
+                Construct construct = layout.construct();
+                if (construct.pieces().stream().noneMatch(p -> p.id().equals(piece))) {
+                  return Outcome.refused(PieceMoved.unknownPiece(piece, construct));
+                }
+                boolean seamKnown = before.isEmpty() || construct.seams().stream().anyMatch(s -> s.id().equals(before.get()));
+                return seamKnown
+                    ? Outcome.of(garment.withSettings(garment.settings().withOwed(item)))
+                    : Outcome.refused(unknownSeam(before.get(), construct.seams()));
+              });
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Noted for %s: %s".formatted(names.piece(piece), what.strip());
+    }
+  }
+
+  /** Something owed that was done. */
+  record OwedDone(String id) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withSettings(garment.settings().withoutOwed(id)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Did something owed";
     }
   }
 

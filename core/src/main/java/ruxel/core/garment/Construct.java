@@ -17,7 +17,8 @@ public record Construct(
     List<Consequence> consequences,
     Map<String, String> assumed,
     List<Handle> handles,
-    List<Lever> levers) {
+    List<Lever> levers,
+    List<Stop> stops) {
   public Construct {
     pieces = List.copyOf(pieces);
     seams = List.copyOf(seams);
@@ -26,6 +27,7 @@ public record Construct(
     consequences = List.copyOf(consequences);
     handles = List.copyOf(handles);
     levers = List.copyOf(levers);
+    stops = List.copyOf(stops);
     assumed = Collections.unmodifiableMap(new LinkedHashMap<>(assumed));
   }
 }

@@ -57,7 +57,8 @@ final class DropShoulder implements Template {
             consequences(m),
             asked(reader.assumed(), m.cardigan()),
             DropShoulderHandles.of(m),
-            levers(m)));
+            levers(m),
+            List.of(new Stop("armholeRows", "Armhole depth", "armhole", m.gauge().rowHeightMm()))));
   }
 
   @Override

@@ -34,7 +34,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                 () ->
                     Outcome.of(
                         new Construct(
-                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of(), List.of())));
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of(), List.of(), List.of())));
     return base.then(construct -> Outcome.of(laid(construct, garment.settings())));
   }
 
@@ -65,7 +65,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).toList(),
-            placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers());
+            placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers(), construct.stops());
     Settings gone =
         new Settings(
             goneCounts,
@@ -76,7 +76,8 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
             overlay.gone(),
             new SeamSettings(
                 settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(),
-                settings.seams().pins().stream().filter(pin -> seam(seams, pin.seam()).isEmpty()).toList()));
+                settings.seams().pins().stream().filter(pin -> seam(seams, pin.seam()).isEmpty()).toList()),
+            settings.owed().stream().filter(owed -> construct.pieces().stream().noneMatch(p -> p.id().equals(owed.piece()))).toList());
     return new Layout(laid, gone, findings(gone));
   }
 
@@ -152,6 +153,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     gone.edges().marks().forEach(m -> findings.add(gone(m.landmark().name() + " on " + m.piece() + ", " + m.edge())));
     gone.seams().worked().forEach(worked -> findings.add(gone("how " + worked.seam() + " is worked")));
     gone.seams().pins().forEach(pin -> findings.add(gone("the anchor " + pin.anchor().name() + " of " + pin.seam())));
+    gone.owed().forEach(owed -> findings.add(gone("what is owed on " + owed.piece())));
     gone.methods().forEach(method -> findings.add(gone("the method of " + method.seam())));
     return List.copyOf(findings);
   }

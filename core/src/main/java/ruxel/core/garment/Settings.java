@@ -16,9 +16,13 @@ public record Settings(
     List<LaidPiece> laid,
     List<String> order,
     EdgeSettings edges,
-    SeamSettings seams) {
+    SeamSettings seams,
+    List<OwedItem> owed) {
   public static final Settings NONE =
-      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE);
+      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE, List.of());
+
+  /** Something to mend later on a piece, and the seam that must not be joined before it is done (handbook 3). */
+  public record OwedItem(String id, String piece, String what, Optional<String> before) {}
 
   /** A run counted on the finished piece. */
   public record MadeCount(String piece, String edge, String run, int count) {
@@ -50,6 +54,7 @@ public record Settings(
   }
 
   public Settings {
+    owed = List.copyOf(owed);
     laid = List.copyOf(laid);
     order = List.copyOf(order);
     counts = List.copyOf(counts);
@@ -60,30 +65,30 @@ public record Settings(
   Settings withCount(MadeCount target, Optional<Integer> count) {
     List<MadeCount> changed = EdgeSettings.without(counts, target::sameTarget);
     count.ifPresent(n -> changed.add(new MadeCount(target.piece(), target.edge(), target.run(), n)));
-    return new Settings(changed, anchors, methods, laid, order, edges, seams);
+    return new Settings(changed, anchors, methods, laid, order, edges, seams, owed);
   }
 
   Settings withAnchor(MovedAnchor moved) {
     List<MovedAnchor> changed = EdgeSettings.without(anchors, moved::sameTarget);
     changed.add(moved);
-    return new Settings(counts, changed, methods, laid, order, edges, seams);
+    return new Settings(counts, changed, methods, laid, order, edges, seams, owed);
   }
 
   Settings withMethod(ChosenMethod chosen) {
     List<ChosenMethod> changed = EdgeSettings.without(methods, other -> other.seam().equals(chosen.seam()));
     changed.add(chosen);
-    return new Settings(counts, anchors, changed, laid, order, edges, seams);
+    return new Settings(counts, anchors, changed, laid, order, edges, seams, owed);
   }
 
   Settings withLaid(String piece, Optional<LaidPiece> where) {
     List<LaidPiece> changed = EdgeSettings.without(laid, other -> other.piece().equals(piece));
     where.ifPresent(changed::add);
-    return new Settings(counts, anchors, methods, changed, order, edges, seams);
+    return new Settings(counts, anchors, methods, changed, order, edges, seams, owed);
   }
 
   /** The seams in the order the maker wants; the empty list leaves it to the house. */
   Settings withOrder(List<String> wanted) {
-    return new Settings(counts, anchors, methods, laid, wanted, edges, seams);
+    return new Settings(counts, anchors, methods, laid, wanted, edges, seams, owed);
   }
 
   /** Without the decisions whose targets are gone. */
@@ -95,15 +100,27 @@ public record Settings(
         EdgeSettings.without(laid, gone.laid::contains),
         order,
         edges.without(gone.edges),
-        seams.without(gone.seams));
+        seams.without(gone.seams),
+        EdgeSettings.without(owed, gone.owed::contains));
   }
 
   Settings withEdges(EdgeSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, changed, seams);
+    return new Settings(counts, anchors, methods, laid, order, changed, seams, owed);
+  }
+
+  Settings withOwed(OwedItem item) {
+    List<OwedItem> changed = EdgeSettings.without(owed, other -> other.id().equals(item.id()));
+    changed.add(item);
+    return new Settings(counts, anchors, methods, laid, order, edges, seams, changed);
+  }
+
+  Settings withoutOwed(String id) {
+    return new Settings(
+        counts, anchors, methods, laid, order, edges, seams, EdgeSettings.without(owed, other -> other.id().equals(id)));
   }
 
   Settings withSeams(SeamSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, edges, changed);
+    return new Settings(counts, anchors, methods, laid, order, edges, changed, owed);
   }
 
   /** Without the counts of a run's parts or of the run itself: it is told anew. */
@@ -113,10 +130,10 @@ public record Settings(
             counts,
             count ->
                 count.piece().equals(piece) && count.edge().equals(edge) && (count.run().equals(run) || count.run().startsWith(run + "~")));
-    return new Settings(kept, anchors, methods, laid, order, edges, seams);
+    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed);
   }
 
   public boolean isEmpty() {
-    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty();
+    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty() && owed.isEmpty();
   }
 }

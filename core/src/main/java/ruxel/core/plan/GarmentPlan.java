@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import ruxel.core.garment.Handle;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.measure.HouseRules;
@@ -24,6 +25,7 @@ public record GarmentPlan(
     List<ConsequenceView> consequences,
     List<Assumed> assumed,
     List<Handle> handles,
+    List<Owed> owed,
     List<FindingView> findings) {
 
   /** The steps of the ladder of ease (handbook 6) as shares, and the wavelength of a ripple, for this garment. */
@@ -70,6 +72,9 @@ public record GarmentPlan(
 
   /** What is open after a step. */
   public record OpenNow(String name, double lengthMm) {}
+
+  /** Something to mend later, in words, with the seam that is its last moment. */
+  public record Owed(String id, String piece, String what, Optional<String> before, String words) {}
 
   /** The value taken for a question without an answer. */
   public record Assumed(String answer, String value) {}

@@ -94,7 +94,20 @@ public final class Planner {
             .toList(),
         construct.assumed().entrySet().stream().map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue())).toList(),
         construct.handles(),
+        owed(),
         FindingView.all(findings, wording));
+  }
+
+  private List<GarmentPlan.Owed> owed() {
+    return garment.settings().owed().stream()
+        .map(
+            item -> {
+              Optional<String> before =
+                  item.before().flatMap(id -> construct.seams().stream().filter(seam -> seam.id().equals(id)).map(seam -> lower(seam.name())).findFirst());
+              String words = item.what() + before.map(seam -> ": at the latest before the " + seam + " is joined.").orElse(".");
+              return new GarmentPlan.Owed(item.id(), item.piece(), item.what(), item.before(), words);
+            })
+        .toList();
   }
 
   private boolean toLookAt(String seam) {

@@ -164,7 +164,7 @@ final class SeamPlans {
   private EaseView easeView(Ease ease) {
     return new EaseView(
         ease.aMm(), ease.bMm(), ease.share(), ease.differenceMm(), ease.verdict(), ease.rippleMm(),
-        SeamWords.ease(ease, seam.a().name(), seam.b().name(), wording));
+        SeamWords.ease(ease, seam, wording));
   }
 
   private List<SurplusStretch> stretches() {

@@ -54,9 +54,13 @@ final class SeamWords {
         : anchor.theName();
   }
 
-  static String ease(Ease ease, String nameA, String nameB, Wording wording) {
-    String longer = (ease.aMm() >= ease.bMm() ? nameA : nameB).toLowerCase(Locale.ROOT);
+  static String ease(Ease ease, Seam seam, Wording wording) {
+    String longer = (ease.aMm() >= ease.bMm() ? seam.a().name() : seam.b().name()).toLowerCase(Locale.ROOT);
     String by = "The " + longer + " is " + wording.difference(ease.differenceMm()) + " longer.";
+    double meant = seam.working().fullness() * Math.min(ease.aMm(), ease.bMm());
+    if (meant > 0) {
+      return "%s %s of it is meant to be gathered.".formatted(by, wording.difference(meant));
+    }
     return switch (ease.verdict()) {
       case MATCHED -> ease.differenceMm() < 0.5 ? "Both are equally long." : by + " That disappears in the seam.";
       case EASE_EVENLY -> by + " Eased in evenly it lies flat after blocking; left alone it stands " + wording.difference(ease.rippleMm()) + " high.";

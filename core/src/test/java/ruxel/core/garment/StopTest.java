@@ -1,0 +1,63 @@
+package ruxel.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.bench.Directions;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.piece.Landmark;
+
+/** Depths that snap, and things owed with their last moment (handbook 3 and 6). */
+class StopTest {
+  @Test
+  void aDepthSnapsToTheNearestRowAndTheNearestLandmark() {
+    Garment marked =
+        good(
+            new EdgeChange.LandmarkPut("back", "left", "w", "Wave", Landmark.Kind.STRIPE, 16, 0, 1).apply(Wardrobe.cardigan()));
+    List<Stop.StopChoice> choices = ((Outcome.Good<List<Stop.StopChoice>>) Stop.near(marked, 180)).value();
+    // 180 mm are 14.4 rows of 12.5 mm; the wave lies 16 rows from the shoulder.
+    assertThat(choices).extracting(Stop.StopChoice::rows).containsExactly(14, 13, 16, 15);
+    assertThat(choices).extracting(Stop.StopChoice::open).containsExactly(true, false, true, false);
+    assertThat(choices.get(0).offMm()).isEqualTo(-5);
+    assertThat(choices.get(2).landmark()).contains("Wave of the back");
+    assertThat(choices.get(2).offMm()).isEqualTo(20);
+  }
+
+  @Test
+  void noDepthIsRefused() {
+    for (double wrong : new double[] {0, -5, Double.NaN, 9999}) {
+      assertThat(Stop.near(Wardrobe.cardigan(), wrong).findings()).extracting(Finding::code).containsExactly(FindingCode.DEPTH_OUT_OF_RANGE);
+    }
+  }
+
+  @Test
+  void whatIsOwedIsSaidAtItsLastMoment() {
+    Garment owing = good(new Change.OwedNoted("o1", "back", " weave in the tail ", Optional.of("shoulder.left")).apply(Wardrobe.cardigan()));
+    assertThat(Wardrobe.plan(owing).owed()).singleElement()
+        .extracting(o -> o.words())
+        .isEqualTo("weave in the tail: at the latest before the left shoulder is joined.");
+    assertThat(Directions.of(owing, "shoulder.left").orElseThrow().cautions().get(0))
+        .isEqualTo("Still owed, and this is the last moment: weave in the tail.");
+    assertThat(Directions.of(owing, "shoulder.right").orElseThrow().cautions()).hasSize(1);
+    assertThat(good(new Change.OwedDone("o1").apply(owing)).settings().isEmpty()).isTrue();
+  }
+
+  @Test
+  void whatIsOwedNeedsItsPieceItsSeamAndWords() {
+    assertThat(codes(new Change.OwedNoted("o", "hat", "mend", Optional.empty()))).containsExactly(FindingCode.UNKNOWN_PIECE);
+    assertThat(codes(new Change.OwedNoted("o", "back", "mend", Optional.of("brim")))).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(codes(new Change.OwedNoted("o", "back", "  ", Optional.empty()))).containsExactly(FindingCode.NOTE_LENGTH);
+  }
+
+  private static List<FindingCode> codes(Change change) {
+    return change.apply(Wardrobe.cardigan()).findings().stream().map(Finding::code).toList();
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+}

@@ -1,0 +1,67 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import { stopsQuery } from '../api/garments';
+import { difference, length } from '../format';
+import type { GarmentEditor } from '../shell/useGarment';
+
+const MM = { CM: 10, INCH: 25.4 } as const;
+const WORDS = { CM: 'cm', INCH: 'in' } as const;
+
+/** An armhole by measure: the nearest row and the nearest landmark, each with the row at the marker open or joined. */
+export function DepthStop({ editor }: { editor: GarmentEditor }) {
+  const { garment } = editor;
+  const { unit } = garment.plan;
+  const [text, setText] = useState('');
+  const mm = Number(text.trim().replace(',', '.')) * MM[unit];
+  const typed = text.trim() !== '';
+  const usable = typed && mm > 0 && mm <= 2000;
+  const { data } = useQuery({ ...stopsQuery(garment.id, garment.version, mm), enabled: usable });
+  return (
+    <details className="depth">
+      <summary>Armhole by measure</summary>
+      <Form.Group className="inline-field" controlId="depth">
+        <Form.Label>Depth I want</Form.Label>
+        <Form.Control
+          inputMode="decimal"
+          value={text}
+          isInvalid={typed && !usable}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <span>{WORDS[unit]}</span>
+      </Form.Group>
+      {typed && !usable && (
+        <p className="wrong" role="alert">
+          A depth above 0 and up to {length(2000, unit)}.
+        </p>
+      )}
+      {usable && data && (
+        <ul className="own-anchors">
+          {data.map((choice) => (
+            <li key={`${choice.rows}${choice.open}${choice.landmark ?? ''}`}>
+              <span>
+                <strong>
+                  {choice.rows} rows, {length(choice.mm, unit)}
+                </strong>{' '}
+                ({choice.offMm >= 0 ? '+' : '−'}
+                {difference(Math.abs(choice.offMm), unit)}){choice.landmark && `, at the ${choice.landmark}`};
+                the row at the marker is {choice.open ? 'open' : 'joined'}
+              </span>
+              <Button
+                size="sm"
+                variant="outline-dark"
+                aria-label={`Take ${choice.rows} rows`}
+                onClick={() =>
+                  void editor.change([{ kind: 'ANSWERS_CHANGED', answers: { [choice.answer]: choice.rows } }])
+                }
+              >
+                Take it
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="soft">Set on both sides alike.</p>
+    </details>
+  );
+}
