@@ -3,6 +3,7 @@ import type { SeamPlan } from '../api/types';
 import { contrast, shade } from './dyes';
 import { expand, rareSize } from './joints';
 import { counted, difference, length } from '../format';
+import { seam } from '../testing/sample';
 
 const anchor = (id: string, a: number, b: number, joins: boolean) => ({ id, a, b, joins });
 
@@ -46,4 +47,28 @@ test('formats lengths and counts', () => {
   expect(length(12.7, 'INCH')).toBe('½ in');
   expect(difference(14.3, 'CM')).toBe('14 mm');
   expect(counted(3)).toBe('Three');
+});
+
+test('a parted interval goes on behind its split, and a place passed over has no joint', () => {
+  const [first, second] = seam().intervals;
+  const parted = seam({
+    intervals: [
+      { ...first!, end: '', aTo: 2, bTo: 1, groups: [[2, 1, 1]] },
+      {
+        ...first!,
+        start: '',
+        aFrom: 2,
+        aTo: 4,
+        bFrom: 1,
+        groups: [
+          [1, 1, 1],
+          [1, 0, 1],
+        ],
+      },
+      second!,
+    ],
+  });
+  const joints = expand(parted);
+  expect(joints.map((joint) => joint.a)).toEqual([0, 1, 2, 4, 5, 6]);
+  expect(joints.map((joint) => joint.interval)).toEqual([0, 0, 1, 2, 2, 2]);
 });

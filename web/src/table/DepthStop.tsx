@@ -2,11 +2,15 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { stopsQuery } from '../api/garments';
-import { difference, length } from '../format';
+import { difference, length, type Unit } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 
 const MM = { CM: 10, INCH: 25.4 } as const;
 const WORDS = { CM: 'cm', INCH: 'in' } as const;
+
+function offWords(mm: number, unit: Unit): string {
+  return Math.abs(mm) < 0.5 ? 'exactly' : `${mm > 0 ? '+' : '−'}${difference(Math.abs(mm), unit)}`;
+}
 
 /** An armhole by measure: the nearest row and the nearest landmark, each with the row at the marker open or joined. */
 export function DepthStop({ editor }: { editor: GarmentEditor }) {
@@ -43,9 +47,8 @@ export function DepthStop({ editor }: { editor: GarmentEditor }) {
                 <strong>
                   {choice.rows} rows, {length(choice.mm, unit)}
                 </strong>{' '}
-                ({choice.offMm >= 0 ? '+' : '−'}
-                {difference(Math.abs(choice.offMm), unit)}){choice.landmark && `, at the ${choice.landmark}`};
-                the row at the marker is {choice.open ? 'open' : 'joined'}
+                ({offWords(choice.offMm, unit)}){choice.landmark && `, at the ${choice.landmark}`}; the row at
+                the marker is {choice.open ? 'open' : 'joined'}
               </span>
               <Button
                 size="sm"

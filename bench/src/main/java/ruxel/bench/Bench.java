@@ -65,6 +65,13 @@ public final class Bench {
     String move =
         "{\"baseVersion\":1,\"want\":[\"armhole.left\"],\"changes\":[{\"kind\":\"ANCHOR_MOVED\",\"seam\":\"armhole.left\",\"anchor\":\"shoulder\",\"side\":\"A\",\"position\":55}]}";
     median(client, "preview a moved anchor", post(address + "/api/garments/" + id + "/preview", move));
+    dragged(client, address, id);
+  }
+
+  private static void dragged(HttpClient client, String address, String id) throws IOException, InterruptedException {
+    String drag = "{\"baseVersion\":1,\"changes\":[{\"kind\":\"HANDLE_DRAGGED\",\"handle\":\"armhole\",\"steps\":2}]}";
+    median(client, "preview sizes dragged, with what else changes", post(address + "/api/garments/" + id + "/preview", drag));
+    median(client, "repairs of an armhole", HttpRequest.newBuilder(URI.create(address + "/api/garments/" + id + "/seams/armhole.left/repairs")).build());
   }
 
   private static void median(HttpClient client, String name, HttpRequest request) throws IOException, InterruptedException {

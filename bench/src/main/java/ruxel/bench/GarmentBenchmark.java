@@ -1,5 +1,8 @@
 package ruxel.bench;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -14,8 +17,21 @@ import org.openjdk.jmh.annotations.Warmup;
 import ruxel.app.garment.DemoGarments;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.garment.Settings;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Cloth;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
 import ruxel.files.GarmentFiles;
 
 /** A whole cardigan planned, and a loop of plain arithmetic to compare machines by. */
@@ -28,11 +44,56 @@ import ruxel.files.GarmentFiles;
 public class GarmentBenchmark {
   private static final int CALIBRATION = 10_000_000;
 
+  private static final int PANELS = 5;
+  private static final int SEAMS = 12;
+  private static final int STITCHES = 120;
+  private static final int ROWS = 104;
+
   private Garment cardigan;
+  private Garment panels;
 
   @Setup
   public void read() {
     cardigan = ((Outcome.Good<Garment>) GarmentFiles.read(DemoGarments.CARDIGAN.file())).value();
+    panels = panels();
+  }
+
+  /** Five panels whose edges are two runs each, and twelve seams of stitches on row ends. */
+  private static Garment panels() {
+    List<Piece> pieces = new ArrayList<>();
+    Cloth cloth = new Cloth(7, 8, 8, Cloth.Dye.WOAD, Cloth.Dye.WELD);
+    for (int p = 0; p < PANELS; p++) {
+      List<Edge> edges =
+          List.of(
+              edge("bottom", UnitKind.FOUNDATION_LOOP, STITCHES, new Advance(7, 0)),
+              edge("right", UnitKind.ROW_END, ROWS, new Advance(0, 8)),
+              edge("top", UnitKind.STITCH_TOP, STITCHES, new Advance(-7, 0)),
+              edge("left", UnitKind.ROW_END, ROWS, new Advance(0, -8)));
+      pieces.add(new Piece("panel." + p, "Panel " + p, Piece.Part.OTHER, edges, Optional.empty(), cloth));
+    }
+    List<Seam> seams = new ArrayList<>();
+    for (int s = 0; s < SEAMS; s++) {
+      String half = s % 2 == 0 ? "first" : "second";
+      int piece = s / 2 % PANELS;
+      String[] edges = s / 2 < PANELS ? new String[] {"top", "right"} : new String[] {"bottom", "left"};
+      seams.add(
+          new Seam(
+              "seam." + s, "Seam " + s, SeamRole.OTHER,
+              Seam.SideOf.of("A", Span.ofRun("panel." + piece, edges[0], half, Span.Along.FORWARD)),
+              Seam.SideOf.of("B", Span.ofRun("panel." + (piece + 1) % PANELS, edges[1], half, Span.Along.BACKWARD)),
+              List.of(), List.of(), Seam.Working.USUAL, Optional.of("slip-both")));
+    }
+    return new Garment(
+        "Panels", Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.empty(), pieces, seams, List.of(), Settings.NONE, HouseRules.USUAL);
+  }
+
+  private static Edge edge(String id, UnitKind kind, int count, Advance advance) {
+    return Edge.of(id, id, List.of(Run.plain("first", kind, count, advance), Run.plain("second", kind, count, advance)));
+  }
+
+  @Benchmark
+  public Outcome<GarmentPlan> fivePanelsTwelveSeams() {
+    return Planner.plan(panels);
   }
 
   @Benchmark

@@ -16,7 +16,9 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import ruxel.core.match.From;
+import ruxel.core.match.Group;
 import ruxel.core.match.IntervalPlan;
+import ruxel.core.match.JointTable;
 import ruxel.core.match.Stretch;
 import ruxel.core.measure.HouseRules;
 
@@ -28,10 +30,10 @@ import ruxel.core.measure.HouseRules;
 @Fork(1)
 @State(Scope.Benchmark)
 public class PlannerBenchmark {
-  @Param({"300x287", "2000x1900", "2000x1200", "2000x700"})
+  @Param({"300x287", "2000x1900", "2000x1201"})
   public String places;
 
-  @Param({"even", "uneven"})
+  @Param({"even", "uneven", "skewed"})
   public String widths;
 
   private Stretch a;
@@ -48,13 +50,31 @@ public class PlannerBenchmark {
   private Stretch stretch(int count, Random random) {
     double[] each = new double[count];
     for (int i = 0; i < count; i++) {
-      each[i] = widths.equals("even") ? 7 : 5 + random.nextInt(5);
+      each[i] =
+          switch (widths) {
+            case "even" -> 7;
+            case "uneven" -> 5 + random.nextInt(5);
+            default -> (count % 2 == 0 ? i < count / 2 : i >= count / 2) ? 3 : 9;
+          };
     }
     return new Stretch(each, new boolean[count]);
   }
 
+  /** Table and rhythm, as the planner does it. */
   @Benchmark
   public IntervalPlan seam() {
     return IntervalPlan.of(a, b, From.START, HouseRules.USUAL);
+  }
+
+  /** The table alone. */
+  @Benchmark
+  public List<Group> table() {
+    return JointTable.optimum(a, b, From.START);
+  }
+
+  /** The plain full table, to compare with. */
+  @Benchmark
+  public List<Group> plainTable() {
+    return FullTable.optimum(a, b, From.START);
   }
 }

@@ -9,6 +9,7 @@ import ruxel.core.match.Interval;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
+import ruxel.core.match.WholeIntervals;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.method.TakeUp;
@@ -56,13 +57,15 @@ final class SeamWorkings {
     return List.copyOf(choices);
   }
 
-  /** The anchors that surplus is steered to: "the underarm", "the start and the end". */
+  /** The anchors that surplus is steered to: "the underarm", "the front underarm and the back underarm". */
   private static String end(SeamMatch match, boolean hidden) {
+    List<String> hiddenIds = match.seam().seam().hidden();
     List<String> names = new ArrayList<>();
-    for (Interval interval : match.intervals()) {
-      PlacedAnchor anchor = (interval.from() == From.START) == hidden ? interval.start() : interval.end();
-      String name = anchor.isSplit() ? "" : anchor.theName();
-      if (!name.isEmpty() && !names.contains(name)) {
+    for (Interval interval : WholeIntervals.of(match)) {
+      PlacedAnchor from = interval.from() == From.START ? interval.start() : interval.end();
+      PlacedAnchor other = interval.from() == From.START ? interval.end() : interval.start();
+      String name = (hidden ? from : other).theName();
+      if ((hiddenIds.isEmpty() || hiddenIds.contains(from.id())) && !names.contains(name)) {
         names.add(name);
       }
     }
