@@ -4,2174 +4,2030 @@
  */
 
 export interface paths {
-  '/api/constructions': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/constructions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["constructions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['constructions'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/count': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["total"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['total'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/count/corners': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/count/corners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["corners"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['corners'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["shelf"];
+        put?: never;
+        post: operations["create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['shelf'];
-    put?: never;
-    post: operations['create'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/import': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["importFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['importFile'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/sample': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/sample": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sample"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['sample'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{garment}/work': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{garment}/work": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['take'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["open"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['open'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/changes': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['change'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/copy': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['copy'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/file': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['file'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/history': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['history'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['preview_1'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/redo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['redo'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/seams/{seam}/repairs': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/seams/{seam}/repairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["repairs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['repairs'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/sheet': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['sheet'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/sheet.pdf': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['sheetPdf'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/state': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setState"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put: operations['setState'];
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/stops': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/stops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stops"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['stops'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/table.svg': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/table.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['picture'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/garments/{id}/undo': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/garments/{id}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['undo'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pedal/presses': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/pedal/presses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["press"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['press'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/pedal/stream': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/pedal/stream": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["listen"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['listen'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/preview': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['preview'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/work/{id}': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/work/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get: operations['view'];
-    put?: never;
-    post?: never;
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
-  '/api/work/{id}/events': {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
+    "/api/work/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
     };
-    get?: never;
-    put?: never;
-    post: operations['keep'];
-    delete?: never;
-    options?: never;
-    head?: never;
-    patch?: never;
-    trace?: never;
-  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    AnchorPlan: {
-      /** Format: int32 */
-      a: number;
-      /** Format: double */
-      aMm: number;
-      aName: string;
-      /** Format: int32 */
-      b: number;
-      /** Format: double */
-      bMm: number;
-      bName: string;
-      id: string;
-      joins: boolean;
-      movable: boolean;
-      name: string;
-      own: boolean;
-    };
-    AssemblySheet: {
-      about: string;
-      care: string[];
-      look: string[];
-      openings: string[];
-      pieces: components['schemas']['PieceRow'][];
-      steps: components['schemas']['StepBlock'][];
-      title: string;
-    };
-    Assumed: {
-      answer: string;
-      value: string;
-    };
-    BenchJoint: {
-      /** Format: int32 */
-      a: number;
-      /** Format: int32 */
-      b: number;
-      words: string;
-    };
-    BenchPlan: {
-      cautions: string[];
-      check: string;
-      fromRight: boolean;
-      hold: string;
-      joints: components['schemas']['BenchJoint'][];
-      plan: components['schemas']['SeamPlan'];
-      prompts: components['schemas']['Prompt'][];
-      seam: string;
-      start: string;
-      title: string;
-      wrongSide: boolean;
-    };
-    ChangeRequest: {
-      anchor?: string;
-      answers?: {
-        [key: string]: unknown;
-      };
-      before?: string;
-      cleared?: string[];
-      /** Format: int32 */
-      count?: number;
-      edge?: string;
-      /** @enum {string} */
-      hand?: 'RIGHT' | 'LEFT';
-      handle?: string;
-      /** @enum {string} */
-      kind:
-        | 'RENAMED'
-        | 'REWORDED'
-        | 'ANSWERS_CHANGED'
-        | 'COUNT_MADE'
-        | 'ANCHOR_MOVED'
-        | 'METHOD_CHOSEN'
-        | 'PIECE_MOVED'
-        | 'STEP_MOVED'
-        | 'ORDER_LEFT'
-        | 'RUN_TOLD'
-        | 'EDGE_MEASURED'
-        | 'LANDMARK_PUT'
-        | 'LANDMARK_REMOVED'
-        | 'SEAM_WORKED'
-        | 'ANCHOR_PINNED'
-        | 'ANCHOR_REMOVED'
-        | 'HANDLE_DRAGGED'
-        | 'OWED_NOTED'
-        | 'OWED_DONE'
-        | 'GONE_SETTINGS_DROPPED';
-      laid?: components['schemas']['Laid'];
-      landmark?: components['schemas']['LandmarkRequest'];
-      landmarkId?: string;
-      method?: string;
-      /** Format: double */
-      mm?: number;
-      name?: string;
-      owed?: string;
-      parts?: components['schemas']['PartRequest'][];
-      piece?: string;
-      pin?: components['schemas']['PinRequest'];
-      /** Format: int32 */
-      position?: number;
-      run?: string;
-      seam?: string;
-      /** @enum {string} */
-      side?: 'A' | 'B';
-      /** Format: int32 */
-      steps?: number;
-      /** @enum {string} */
-      terms?: 'US' | 'UK';
-      /** @enum {string} */
-      unit?: 'CM' | 'INCH';
-      what?: string;
-      working?: components['schemas']['WorkingRequest'];
-    };
-    Changes: {
-      changes: components['schemas']['ChangeRequest'][];
-      key?: string;
-    };
-    Check: {
-      remedy: string;
-      seams: string[];
-      /** @enum {string} */
-      verdict: 'FINE' | 'REMIND' | 'STOP';
-      words: string;
-    };
-    CheckpointPlan: {
-      /** Format: int32 */
-      joint: number;
-      /** @enum {string} */
-      kind: 'ANCHOR' | 'REPEAT' | 'STEP';
-      name: string;
-      nameA: string;
-      nameB: string;
-      /** Format: int32 */
-      number: number;
-      /** Format: int32 */
-      placeA: number;
-      /** Format: int32 */
-      placeB: number;
-    };
-    Choice: {
-      label: string;
-      value: string;
-    };
-    Cloth: {
-      /** @enum {string} */
-      colour: 'WOAD' | 'MADDER' | 'WELD' | 'LICHEN' | 'MULBERRY' | 'IRON' | 'LINEN';
-      /** @enum {string} */
-      ribColour: 'WOAD' | 'MADDER' | 'WELD' | 'LICHEN' | 'MULBERRY' | 'IRON' | 'LINEN';
-      /** Format: double */
-      ribMm: number;
-      /** Format: double */
-      rowHeightMm: number;
-      /** Format: double */
-      stitchWidthMm: number;
-    };
-    ConsequenceView: {
-      answer: string;
-      sentence: string;
-    };
-    Construction: {
-      id: string;
-      name: string;
-      questions: components['schemas']['Question'][];
-    };
-    CopyRequest: {
-      changes?: components['schemas']['ChangeRequest'][];
-      /** Format: int32 */
-      version?: number;
-    };
-    CornerChoice: {
-      /** @enum {string} */
-      corner:
-        | 'CHAIN_1'
-        | 'CHAIN_2_ONE_EACH'
-        | 'CHAIN_2_BOTH'
-        | 'CHAIN_3_FROM_THE_MIDDLE'
-        | 'CHAIN_3_OUTER_PASSED'
-        | 'SPACE';
-      words: string;
-    };
-    Cost: {
-      /** Format: int32 */
-      e: number;
-      /** Format: double */
-      q: number;
-      /** Format: double */
-      worst: number;
-    };
-    Counted: {
-      /** Format: int32 */
-      after: number;
-      /** @enum {string} */
-      corner:
-        | 'CHAIN_1'
-        | 'CHAIN_2_ONE_EACH'
-        | 'CHAIN_2_BOTH'
-        | 'CHAIN_3_FROM_THE_MIDDLE'
-        | 'CHAIN_3_OUTER_PASSED'
-        | 'SPACE';
-      /** Format: int32 */
-      each: number;
-      /** Format: int32 */
-      first: number;
-      flag: boolean;
-      /** Format: int32 */
-      more: number;
-      /** @enum {string} */
-      way: 'IN_TWOS' | 'REPEATED' | 'TURNING_CHAIN' | 'FOUNDATION' | 'SQUARE';
-    };
-    Created: {
-      /** Format: uuid */
-      id: string;
-    };
-    EaseView: {
-      /** Format: double */
-      aMm: number;
-      /** Format: double */
-      bMm: number;
-      /** Format: double */
-      differenceMm: number;
-      /** Format: double */
-      rippleMm: number;
-      /** Format: double */
-      share: number;
-      /** @enum {string} */
-      verdict: 'MATCHED' | 'EASE_EVENLY' | 'EASE_WITH_MARKERS' | 'STOP';
-      words: string;
-    };
-    EdgePlan: {
-      id: string;
-      landmarks: components['schemas']['LandmarkPlan'][];
-      /** Format: double */
-      lengthMm: number;
-      /** Format: double */
-      measuredMm?: number;
-      name: string;
-      runs: components['schemas']['RunPlan'][];
-      /** Format: int32 */
-      units: number;
-    };
-    Events: {
-      client: string;
-      events: components['schemas']['Sent'][];
-    };
-    FactView: {
-      name: string;
-      value: string;
-    };
-    FindingView: {
-      answer?: string;
-      /** @enum {string} */
-      code:
-        | 'NOT_JSON'
-        | 'TOO_BIG'
-        | 'WRONG_FORMAT'
-        | 'LATER_VERSION'
-        | 'SCHEMA'
-        | 'REPEATED_ID'
-        | 'MORE'
-        | 'ANSWER_UNKNOWN'
-        | 'ANSWER_NOT_NUMBER'
-        | 'ANSWER_NOT_WHOLE'
-        | 'ANSWER_OUT_OF_RANGE'
-        | 'ANSWER_NOT_CHOICE'
-        | 'SHOULDERS_TOO_WIDE'
-        | 'SHOULDER_WIDER_THAN_FRONT'
-        | 'ARMHOLE_TOO_LONG'
-        | 'NECK_TOO_DEEP'
-        | 'NECK_CENTRE_TOO_WIDE'
-        | 'NECK_LOPSIDED'
-        | 'UNKNOWN_PIECE'
-        | 'UNKNOWN_EDGE'
-        | 'UNKNOWN_RUN'
-        | 'CUT_GONE'
-        | 'OUTLINE_OPEN'
-        | 'LENGTHS_DIFFER'
-        | 'TOO_MANY_UNITS'
-        | 'SPAN_EMPTY'
-        | 'SPANS_OVERLAP'
-        | 'SIDE_BROKEN'
-        | 'SETTING_GONE'
-        | 'UNKNOWN_METHOD'
-        | 'METHOD_NEVER'
-        | 'ANCHOR_OFF_SEAM'
-        | 'ANCHOR_HALF'
-        | 'ANCHORS_CROSS'
-        | 'EMPTY_INTERVAL'
-        | 'TOO_LARGE'
-        | 'SHOULDER_UNEQUAL'
-        | 'ROWS_DIFFER'
-        | 'TWINS_DIFFER'
-        | 'COUNTS_DIFFER'
-        | 'SKIP_STITCHES'
-        | 'SKIP_TOO_MANY'
-        | 'LOCAL_SURPLUS'
-        | 'HELD_BACK'
-        | 'PHASE_OFF'
-        | 'LANDMARK_GONE'
-        | 'LANDMARK_TOO_LONG'
-        | 'GAP'
-        | 'OFF_CENTRE'
-        | 'TURNED'
-        | 'NO_RIGHT_SIDE'
-        | 'HANDLE'
-        | 'SEWN_SHUT'
-        | 'OPENING_UNPLANNED'
-        | 'NAME_LENGTH'
-        | 'COUNT_OUT_OF_RANGE'
-        | 'LENGTH_OUT_OF_RANGE'
-        | 'RUN_PARTS'
-        | 'PART_WIDTH'
-        | 'LANDMARK_OUTSIDE'
-        | 'LANDMARK_OVERLONG'
-        | 'FULLNESS_RANGE'
-        | 'NOTE_LENGTH'
-        | 'DEPTH_OUT_OF_RANGE'
-        | 'HANDLE_UNKNOWN'
-        | 'UNKNOWN_SEAM'
-        | 'UNKNOWN_ANCHOR'
-        | 'CHANGE_INCOMPLETE'
-        | 'STEP_TOO_EARLY'
-        | 'STEP_FORBIDDEN'
-        | 'STEP_FINISHED'
-        | 'PIECE_TOO_FAR'
-        | 'BEGUN_WITHOUT_PIECES'
-        | 'ARCHIVED'
-        | 'NOTHING_TO_UNDO'
-        | 'NOTHING_TO_REDO'
-        | 'ORDER_CIRCLE';
-      edge?: string;
-      facts: components['schemas']['FactView'][];
-      path?: string;
-      piece?: string;
-      remedy: string;
-      seam?: string;
-      sentence: string;
-      /** @enum {string} */
-      severity: 'ERROR' | 'WARNING' | 'NOTE';
-    };
-    GarmentPlan: {
-      assumed: components['schemas']['Assumed'][];
-      consequences: components['schemas']['ConsequenceView'][];
-      findings: components['schemas']['FindingView'][];
-      gluing: components['schemas']['GluingPlan'];
-      /** @enum {string} */
-      hand: 'RIGHT' | 'LEFT';
-      handles: components['schemas']['Handle'][];
-      ladder: components['schemas']['Ladder'];
-      name: string;
-      owed: components['schemas']['Owed'][];
-      pieces: components['schemas']['PiecePlan'][];
-      seams: components['schemas']['SeamPlan'][];
-      steps: components['schemas']['StepPlan'][];
-      /** @enum {string} */
-      terms: 'US' | 'UK';
-      /** @enum {string} */
-      unit: 'CM' | 'INCH';
-      worn: components['schemas']['WornView'][];
-    };
-    Gives: {
-      /** Format: int32 */
-      placesPerRow?: number;
-      /** @enum {string} */
-      spaces: 'INTO_CHAINS' | 'ROUND';
-    };
-    GluingPlan: {
-      /** Format: int32 */
-      handles: number;
-      openings: components['schemas']['OpeningPlan'][];
-      parts: components['schemas']['PartPlan'][];
-      /** Format: int32 */
-      pieces: number;
-      /** Format: int32 */
-      points: number;
-      /** Format: int32 */
-      segments: number;
-      turned: string[];
-      twist: string[];
-    };
-    Handle: {
-      /** Format: double */
-      dx: number;
-      /** Format: double */
-      dy: number;
-      id: string;
-      name: string;
-      piece: string;
-      tied: string;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-    };
-    Heard: {
-      /** Format: int32 */
-      benches: number;
-    };
-    HistoryEntry: {
-      label: string;
-      /** Format: date-time */
-      madeAt: string;
-      takenBack: boolean;
-      /** Format: int32 */
-      version: number;
-    };
-    Inspection: {
-      checks: components['schemas']['Check'][];
-      /** @enum {string} */
-      verdict: 'FINE' | 'REMIND' | 'STOP';
-    };
-    IntervalView: {
-      /** Format: int32 */
-      aFrom: number;
-      /** Format: int32 */
-      aTo: number;
-      /** Format: int32 */
-      bFrom: number;
-      /** Format: int32 */
-      bTo: number;
-      cost: components['schemas']['Cost'];
-      ease: components['schemas']['EaseView'];
-      end: string;
-      /** @enum {string} */
-      from: 'START' | 'END';
-      groups: number[][];
-      heading: string;
-      /** Format: int32 */
-      most: number;
-      noEaseA: number[];
-      noEaseB: number[];
-      optimum: components['schemas']['Cost'];
-      positionsA: number[];
-      positionsB: number[];
-      rhythm?: components['schemas']['RhythmView'];
-      start: string;
-      words: string;
-      /** @enum {string} */
-      worked: 'RHYTHM' | 'OPTIMUM';
-      /** Format: double */
-      worstMm: number;
-    };
-    Kept: {
-      /** Format: int32 */
-      nextSeq: number;
-      /** Format: int32 */
-      position: number;
-      /** Format: double */
-      secondsPerJoint?: number;
-      /** @enum {string} */
-      state: 'IN_HAND' | 'PAUSED' | 'JOINED' | 'UNDONE';
-    };
-    Ladder: {
-      /** Format: double */
-      evenly: number;
-      /** Format: double */
-      matched: number;
-      /** Format: double */
-      waveMm: number;
-      /** Format: double */
-      withMarkers: number;
-    };
-    Laid: {
-      /** Format: double */
-      dxMm: number;
-      /** Format: double */
-      dyMm: number;
-      /** Format: int32 */
-      quarterTurns: number;
-    };
-    LaidPiece: {
-      /** Format: double */
-      dxMm: number;
-      /** Format: double */
-      dyMm: number;
-      piece: string;
-      /** Format: int32 */
-      quarterTurns: number;
-    };
-    LandmarkPlan: {
-      /** Format: int32 */
-      at: number;
-      /** Format: int32 */
-      every: number;
-      id: string;
-      /** @enum {string} */
-      kind: 'CENTRE' | 'NOTCH' | 'STRIPE' | 'REPEAT' | 'RIB' | 'FOLD';
-      name: string;
-      points: components['schemas']['Point'][];
-      /** Format: int32 */
-      times: number;
-    };
-    LandmarkRequest: {
-      /** Format: int32 */
-      at: number;
-      /** Format: int32 */
-      every: number;
-      id: string;
-      /** @enum {string} */
-      kind: 'CENTRE' | 'NOTCH' | 'STRIPE' | 'REPEAT' | 'RIB' | 'FOLD';
-      name: string;
-      /** Format: int32 */
-      times: number;
-    };
-    Marker: {
-      name: string;
-      /** Format: int32 */
-      number: number;
-      placeA: string;
-      placeB: string;
-    };
-    MethodFacts: {
-      allowed: boolean;
-      /** @enum {string} */
-      family:
-        | 'SLIP_STITCH'
-        | 'SINGLE_CROCHET'
-        | 'WHIP'
-        | 'MATTRESS_WOVEN'
-        | 'BACKSTITCH'
-        | 'JOIN_AS_YOU_GO'
-        | 'LACE';
-      held: string;
-      id: string;
-      instead?: string;
-      reason?: string;
-      scores: components['schemas']['Scores'];
-      /** Format: double */
-      takeUpMm: number;
-      title: string;
-      /** @enum {string} */
-      tool: 'HOOK' | 'NEEDLE';
-      /** Format: double */
-      yarnCmPerCm: number;
-      /** Format: double */
-      yarnMm: number;
-    };
-    NewGarment: {
-      answers: {
-        [key: string]: unknown;
-      };
-      construction: string;
-      name: string;
-    };
-    NextStep: {
-      begun: boolean;
-      direction: string;
-      seam: string;
-      title: string;
-      words: string;
-    };
-    Nothing: unknown;
-    OpenNow: {
-      /** Format: double */
-      lengthMm: number;
-      name: string;
-    };
-    Opened: {
-      answers: {
-        [key: string]: unknown;
-      };
-      construction?: string;
-      /** Format: uuid */
-      id: string;
-      next?: components['schemas']['NextStep'];
-      plan: components['schemas']['GarmentPlan'];
-      progress: components['schemas']['SeamProgress'][];
-      redo?: string;
-      undo?: string;
-      /** Format: int32 */
-      version: number;
-    };
-    OpeningPlan: {
-      angles: number[];
-      /** Format: double */
-      lengthMm: number;
-      name: string;
-      stretches: components['schemas']['StretchPlan'][];
-    };
-    Owed: {
-      before?: string;
-      id: string;
-      piece: string;
-      what: string;
-      words: string;
-    };
-    PartPlan: {
-      /** Format: int32 */
-      handles: number;
-      /** Format: int32 */
-      openings: number;
-      pieces: string[];
-      /** Format: int32 */
-      points: number;
-      /** Format: int32 */
-      segments: number;
-    };
-    PartRequest: {
-      /** Format: int32 */
-      chains?: number;
-      /** Format: int32 */
-      count: number;
-      /** @enum {string} */
-      fabric?: 'PLAIN' | 'RIB' | 'LACE' | 'DENSE';
-      /** Format: int32 */
-      heldBack?: number;
-      label?: string;
-      noEase?: boolean;
-      /** @enum {string} */
-      unit: 'STITCH_TOP' | 'FOUNDATION_LOOP' | 'ROW_END' | 'CHAIN_SPACE';
-      /** Format: double */
-      widthMm?: number;
-    };
-    PhasePair: {
-      /** Format: double */
-      aMm: number;
-      /** Format: double */
-      bMm: number;
-      meets: boolean;
-      /** Format: double */
-      offMm: number;
-    };
-    PhaseView: {
-      /** @enum {string} */
-      kind: 'CENTRE' | 'NOTCH' | 'STRIPE' | 'REPEAT' | 'RIB' | 'FOLD';
-      /** Format: int32 */
-      met: number;
-      /** Format: int32 */
-      metAfter: number;
-      pairs: components['schemas']['PhasePair'][];
-      /** Format: int32 */
-      shift: number;
-      words: string;
-      /** Format: double */
-      worstMm: number;
-    };
-    PiecePlan: {
-      closes: boolean;
-      cloth: components['schemas']['Cloth'];
-      edges: components['schemas']['EdgePlan'][];
-      /** Format: double */
-      gapMm: number;
-      id: string;
-      inspection: components['schemas']['Inspection'];
-      laid?: components['schemas']['LaidPiece'];
-      mirrorOf?: string;
-      name: string;
-      /** @enum {string} */
-      part: 'BACK' | 'FRONT' | 'SLEEVE' | 'OTHER';
-      placement: components['schemas']['Placement'];
-      size: components['schemas']['SizePlan'];
-    };
-    PieceRow: {
-      edges: string[];
-      name: string;
-    };
-    PinRequest: {
-      /** Format: int32 */
-      a: number;
-      /** Format: int32 */
-      b: number;
-      id: string;
-      name: string;
-    };
-    Placement: {
-      piece: string;
-      /** Format: int32 */
-      quarterTurns: number;
-      /** Format: double */
-      xMm: number;
-      /** Format: double */
-      yMm: number;
-    };
-    Point: {
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-    };
-    Press: {
-      /** @enum {string} */
-      treadle: 'FORWARD' | 'BACK';
-    };
-    Preview: {
-      effects: string[];
-      findings: components['schemas']['FindingView'][];
-      plan?: components['schemas']['GarmentPlan'];
-    };
-    PreviewOfAnswers: {
-      answers: {
-        [key: string]: unknown;
-      };
-      construction: string;
-      /** @enum {string} */
-      terms?: 'US' | 'UK';
-      /** @enum {string} */
-      unit?: 'CM' | 'INCH';
-    };
-    PreviewOfChanges: {
-      /** Format: int32 */
-      baseVersion: number;
-      changes: components['schemas']['ChangeRequest'][];
-      want?: string[];
-    };
-    Prompt: {
-      expected: string;
-      /** Format: int32 */
-      joint: number;
-      /** @enum {string} */
-      kind: 'TUG' | 'MARKER';
-      words: string;
-    };
-    Question: {
-      choices: components['schemas']['Choice'][];
-      /** @enum {string} */
-      group: 'GARMENT' | 'GAUGE' | 'BODY' | 'NECK' | 'SLEEVES';
-      help: string;
-      key: string;
-      label: string;
-      /** Format: double */
-      least: number;
-      /** Format: double */
-      most: number;
-      only: string[];
-      /** @enum {string} */
-      type: 'COUNT' | 'NUMBER' | 'CHOICE';
-    };
-    Rail: {
-      /** Format: double */
-      dx: number;
-      /** Format: double */
-      dy: number;
-      edge: string;
-      /** @enum {string} */
-      fabric: 'PLAIN' | 'RIB' | 'LACE' | 'DENSE';
-      /** Format: int32 */
-      firstNumber: number;
-      /** Format: int32 */
-      firstPlace: number;
-      /** @enum {string} */
-      kind: 'STITCH_TOP' | 'FOUNDATION_LOOP' | 'ROW_END' | 'CHAIN_SPACE';
-      label: string;
-      noEase: boolean;
-      /** Format: int32 */
-      numberStep: number;
-      piece: string;
-      pieceName: string;
-      /** Format: double */
-      placeMm: number;
-      /** Format: int32 */
-      places: number;
-      /** Format: int32 */
-      placesPerUnit: number;
-      run: string;
-      space: boolean;
-      /** Format: int32 */
-      span: number;
-      /** Format: double */
-      startMm: number;
-      word: string;
-      words: string;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-    };
-    ReasonView: {
-      /** @enum {string} */
-      code:
-        | 'MAKES_POINT'
-        | 'SHOULDERS_FIRST'
-        | 'FLAT_FIRST'
-        | 'CLOSES_LAST'
-        | 'LIKE_ITS_TWIN'
-        | 'YOURS'
-        | 'SLEEVE_BEFORE_SHOULDERS'
-        | 'CLOSES_EARLY';
-      seams: string[];
-      sentence: string;
-      /** @enum {string} */
-      weight: 'MUST' | 'EASIER' | 'YOURS' | 'WARNING';
-    };
-    RepairList: {
-      repairs: components['schemas']['RepairView'][];
-      /** Format: int32 */
-      version: number;
-    };
-    RepairView: {
-      changes: components['schemas']['ChangeRequest'][];
-      /** @enum {string} */
-      effort: 'NONE' | 'LITTLE' | 'SOME' | 'MUCH';
-      effortWords: string;
-      elsewhere: string[];
-      risk: string;
-      /** @enum {string} */
-      rung:
-        | 'RECOUNT'
-        | 'EASE'
-        | 'PIN'
-        | 'MOVE_BOUNDARY'
-        | 'BLOCK'
-        | 'BEGIN_ELSEWHERE'
-        | 'ADD_OR_TAKE_OUT'
-        | 'GATHER';
-      title: string;
-      words: string;
-    };
-    Rhythm: {
-      heading: string;
-      words: string;
-    };
-    RhythmView: {
-      /** @enum {string} */
-      form: 'R0' | 'R1' | 'R2' | 'R3';
-      numbers: number[];
-      /** Format: int32 */
-      plain: number;
-      /** Format: int32 */
-      rare: number;
-      words: string;
-    };
-    RunPlan: {
-      /** Format: int32 */
-      chains: number;
-      /** Format: int32 */
-      count: number;
-      /** Format: double */
-      dx: number;
-      /** Format: double */
-      dy: number;
-      /** @enum {string} */
-      fabric: 'PLAIN' | 'RIB' | 'LACE' | 'DENSE';
-      /** Format: int32 */
-      heldBack: number;
-      id: string;
-      /** @enum {string} */
-      kind: 'STITCH_TOP' | 'FOUNDATION_LOOP' | 'ROW_END' | 'CHAIN_SPACE';
-      label: string;
-      /** Format: double */
-      lengthMm: number;
-      /** Format: int32 */
-      made?: number;
-      noEase: boolean;
-      /** Format: int32 */
-      planned: number;
-      /** @enum {string} */
-      source: 'PLANNED' | 'AS_MADE' | 'AS_WORKED';
-      told: boolean;
-      /** Format: int32 */
-      worked?: number;
-      /** Format: double */
-      x: number;
-      /** Format: double */
-      y: number;
-    };
-    Scores: {
-      /** Format: int32 */
-      flat: number;
-      /** Format: int32 */
-      hidden: number;
-      /** Format: int32 */
-      quick: number;
-      /** Format: int32 */
-      stretch: number;
-      /** Format: int32 */
-      strong: number;
-      /** Format: int32 */
-      undo: number;
-    };
-    SeamPlan: {
-      a: components['schemas']['SidePlan'];
-      anchors: components['schemas']['AnchorPlan'][];
-      b: components['schemas']['SidePlan'];
-      checkpoints: components['schemas']['CheckpointPlan'][];
-      counts: string;
-      direction: string;
-      ease?: components['schemas']['EaseView'];
-      id: string;
-      intervals: components['schemas']['IntervalView'][];
-      /** Format: int32 */
-      joints: number;
-      look: boolean;
-      method?: string;
-      methods: components['schemas']['MethodFacts'][];
-      name: string;
-      phases: components['schemas']['PhaseView'][];
-      planned: boolean;
-      /** @enum {string} */
-      role:
-        | 'SHOULDER'
-        | 'SHOULDER_SLEEVE_TOP'
-        | 'ARMHOLE'
-        | 'SIDE'
-        | 'SLEEVE'
-        | 'SIDE_SLEEVE'
-        | 'CENTRE_BACK'
-        | 'NECKBAND'
-        | 'HOOD'
-        | 'HOOD_TOP'
-        | 'MOTIF'
-        | 'BAND'
-        | 'OTHER';
-      stretches: components['schemas']['SurplusStretch'][];
-      takeUp: components['schemas']['TakeUpView'];
-      title: string;
-      working: components['schemas']['WorkingView'];
-    };
-    SeamProgress: {
-      /** Format: int32 */
-      joints: number;
-      /** Format: int32 */
-      position: number;
-      seam: string;
-      /** @enum {string} */
-      state?: 'IN_HAND' | 'PAUSED' | 'JOINED' | 'UNDONE';
-      /** Format: uuid */
-      work?: string;
-    };
-    Sent: {
-      /** Format: int32 */
-      joint: number;
-      /** @enum {string} */
-      kind: 'JOINT' | 'BACK_TO' | 'PAUSE' | 'RESUME' | 'AS_WORKED' | 'FINISH' | 'UNDONE';
-      note?: string;
-      /** Format: int32 */
-      seq: number;
-    };
-    SidePlan: {
-      /** Format: double */
-      lengthMm: number;
-      name: string;
-      /** Format: int32 */
-      places: number;
-      rails: components['schemas']['Rail'][];
-    };
-    SideWorkingView: {
-      hasRows: boolean;
-      hasSpaces: boolean;
-      /** Format: int32 */
-      placesPerRow?: number;
-      /** @enum {string} */
-      spaces: 'INTO_CHAINS' | 'ROUND';
-    };
-    SizePlan: {
-      /** Format: double */
-      finishedHeightMm: number;
-      /** Format: double */
-      finishedWidthMm: number;
-      /** Format: double */
-      heightMm: number;
-      /** Format: double */
-      widthMm: number;
-      words: string;
-    };
-    SseEmitter: {
-      /** Format: int64 */
-      timeout?: number;
-    };
-    StateChange: {
-      /** @enum {string} */
-      state: 'OPEN' | 'ARCHIVED' | 'DELETED';
-    };
-    StepBlock: {
-      closing: string[];
-      counts: string;
-      direction: string;
-      ease: string;
-      markers: components['schemas']['Marker'][];
-      method: string;
-      /** Format: int32 */
-      number: number;
-      rhythms: components['schemas']['Rhythm'][];
-      title: string;
-      yarn: string;
-    };
-    StepPlan: {
-      after: string[];
-      closing: string[];
-      direction: string;
-      /** Format: int32 */
-      number: number;
-      openAfter: components['schemas']['OpenNow'][];
-      reasons: components['schemas']['ReasonView'][];
-      seam: string;
-      title: string;
-    };
-    StopChoice: {
-      answer: string;
-      landmark?: string;
-      /** Format: double */
-      mm: number;
-      /** Format: double */
-      offMm: number;
-      open: boolean;
-      /** Format: int32 */
-      rows: number;
-    };
-    StretchPlan: {
-      edge: string;
-      /** Format: int32 */
-      fromHalf: number;
-      piece: string;
-      /** Format: int32 */
-      toHalf: number;
-    };
-    Summary: {
-      /** Format: date-time */
-      changedAt: string;
-      /** Format: uuid */
-      id: string;
-      name: string;
-      next?: components['schemas']['NextStep'];
-      pieces: components['schemas']['PiecePlan'][];
-      progress: components['schemas']['SeamProgress'][];
-    };
-    SurplusChoice: {
-      reason?: string;
-      /** @enum {string} */
-      surplus: 'EVEN' | 'TO_HIDDEN' | 'TO_OPEN' | 'SKIP' | 'NOWHERE';
-      title: string;
-      words: string;
-    };
-    SurplusStretch: {
-      /** Format: double */
-      aFromMm: number;
-      /** Format: double */
-      aToMm: number;
-      /** Format: double */
-      bFromMm: number;
-      /** Format: double */
-      bToMm: number;
-      /** Format: double */
-      rippleMm: number;
-      /** Format: double */
-      share: number;
-      /** Format: double */
-      surplusMm: number;
-    };
-    Take: {
-      seam: string;
-    };
-    TakeUpView: {
-      /** Format: double */
-      aMm: number;
-      /** Format: double */
-      bMm: number;
-      words: string;
-    };
-    Total: {
-      /** Format: int32 */
-      count: number;
-      sum: string;
-    };
-    View: {
-      /** Format: double */
-      breakMinutes: number;
-      /** Format: uuid */
-      garment: string;
-      garmentName: string;
-      /** Format: int32 */
-      garmentVersion: number;
-      /** Format: uuid */
-      id: string;
-      /** Format: int32 */
-      nextSeq: number;
-      note?: string;
-      plan: components['schemas']['BenchPlan'];
-      planChanged: boolean;
-      /** Format: int32 */
-      position: number;
-      seam: string;
-      /** Format: double */
-      secondsPerJoint?: number;
-      /** @enum {string} */
-      state: 'IN_HAND' | 'PAUSED' | 'JOINED' | 'UNDONE';
-    };
-    WorkingRequest: {
-      a: components['schemas']['Gives'];
-      b: components['schemas']['Gives'];
-      /** Format: double */
-      fullness: number;
-      /** @enum {string} */
-      surplus: 'EVEN' | 'TO_HIDDEN' | 'TO_OPEN' | 'SKIP' | 'NOWHERE';
-      together: boolean;
-    };
-    WorkingView: {
-      a: components['schemas']['SideWorkingView'];
-      b: components['schemas']['SideWorkingView'];
-      choices: components['schemas']['SurplusChoice'][];
-      /** Format: double */
-      fullness: number;
-      /** @enum {string} */
-      surplus: 'EVEN' | 'TO_HIDDEN' | 'TO_OPEN' | 'SKIP' | 'NOWHERE';
-      together: boolean;
-    };
-    WornShape: {
-      /** @enum {string} */
-      colour: 'WOAD' | 'MADDER' | 'WELD' | 'LICHEN' | 'MULBERRY' | 'IRON' | 'LINEN';
-      piece: string;
-      points: components['schemas']['Point'][];
-    };
-    WornView: {
-      name: string;
-      shapes: components['schemas']['WornShape'][];
-    };
-  };
-  responses: never;
-  parameters: never;
-  requestBodies: never;
-  headers: never;
-  pathItems: never;
+    schemas: {
+        AnchorPlan: {
+            /** Format: int32 */
+            a: number;
+            /** Format: double */
+            aMm: number;
+            aName: string;
+            /** Format: int32 */
+            b: number;
+            /** Format: double */
+            bMm: number;
+            bName: string;
+            id: string;
+            joins: boolean;
+            movable: boolean;
+            name: string;
+            own: boolean;
+        };
+        AssemblySheet: {
+            about: string;
+            care: string[];
+            look: string[];
+            openings: string[];
+            pieces: components["schemas"]["PieceRow"][];
+            steps: components["schemas"]["StepBlock"][];
+            title: string;
+        };
+        Assumed: {
+            answer: string;
+            value: string;
+        };
+        BenchJoint: {
+            /** Format: int32 */
+            a: number;
+            /** Format: int32 */
+            b: number;
+            words: string;
+        };
+        BenchPlan: {
+            cautions: string[];
+            check: string;
+            fromRight: boolean;
+            hold: string;
+            joints: components["schemas"]["BenchJoint"][];
+            plan: components["schemas"]["SeamPlan"];
+            prompts: components["schemas"]["Prompt"][];
+            seam: string;
+            start: string;
+            title: string;
+            wrongSide: boolean;
+        };
+        ChangeRequest: {
+            anchor?: string;
+            answers?: {
+                [key: string]: unknown;
+            };
+            before?: string;
+            cleared?: string[];
+            /** Format: int32 */
+            count?: number;
+            edge?: string;
+            /** @enum {string} */
+            hand?: "RIGHT" | "LEFT";
+            handle?: string;
+            /** @enum {string} */
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "OWED_NOTED" | "OWED_DONE" | "GONE_SETTINGS_DROPPED";
+            laid?: components["schemas"]["Laid"];
+            landmark?: components["schemas"]["LandmarkRequest"];
+            landmarkId?: string;
+            method?: string;
+            /** Format: double */
+            mm?: number;
+            name?: string;
+            owed?: string;
+            parts?: components["schemas"]["PartRequest"][];
+            piece?: string;
+            pin?: components["schemas"]["PinRequest"];
+            /** Format: int32 */
+            position?: number;
+            run?: string;
+            seam?: string;
+            /** @enum {string} */
+            side?: "A" | "B";
+            /** Format: int32 */
+            steps?: number;
+            /** @enum {string} */
+            terms?: "US" | "UK";
+            /** @enum {string} */
+            unit?: "CM" | "INCH";
+            what?: string;
+            working?: components["schemas"]["WorkingRequest"];
+        };
+        Changes: {
+            changes: components["schemas"]["ChangeRequest"][];
+            key?: string;
+        };
+        Check: {
+            remedy: string;
+            seams: string[];
+            /** @enum {string} */
+            verdict: "FINE" | "REMIND" | "STOP";
+            words: string;
+        };
+        CheckpointPlan: {
+            /** Format: int32 */
+            joint: number;
+            /** @enum {string} */
+            kind: "ANCHOR" | "REPEAT" | "STEP";
+            name: string;
+            nameA: string;
+            nameB: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            placeA: number;
+            /** Format: int32 */
+            placeB: number;
+        };
+        Choice: {
+            label: string;
+            value: string;
+        };
+        Cloth: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            /** @enum {string} */
+            ribColour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            /** Format: double */
+            ribMm: number;
+            /** Format: double */
+            rowHeightMm: number;
+            /** Format: double */
+            stitchWidthMm: number;
+        };
+        ConsequenceView: {
+            answer: string;
+            sentence: string;
+        };
+        Construction: {
+            id: string;
+            name: string;
+            questions: components["schemas"]["Question"][];
+        };
+        CopyRequest: {
+            changes?: components["schemas"]["ChangeRequest"][];
+            /** Format: int32 */
+            version?: number;
+        };
+        CornerChoice: {
+            /** @enum {string} */
+            corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            words: string;
+        };
+        Cost: {
+            /** Format: int32 */
+            e: number;
+            /** Format: double */
+            q: number;
+            /** Format: double */
+            worst: number;
+        };
+        Counted: {
+            /** Format: int32 */
+            after: number;
+            /** @enum {string} */
+            corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            /** Format: int32 */
+            each: number;
+            /** Format: int32 */
+            first: number;
+            flag: boolean;
+            /** Format: int32 */
+            more: number;
+            /** @enum {string} */
+            way: "IN_TWOS" | "REPEATED" | "TURNING_CHAIN" | "FOUNDATION" | "SQUARE";
+        };
+        Created: {
+            /** Format: uuid */
+            id: string;
+        };
+        EaseView: {
+            /** Format: double */
+            aMm: number;
+            /** Format: double */
+            bMm: number;
+            /** Format: double */
+            differenceMm: number;
+            /** Format: double */
+            rippleMm: number;
+            /** Format: double */
+            share: number;
+            /** @enum {string} */
+            verdict: "MATCHED" | "EASE_EVENLY" | "EASE_WITH_MARKERS" | "STOP";
+            words: string;
+        };
+        EdgePlan: {
+            id: string;
+            landmarks: components["schemas"]["LandmarkPlan"][];
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            measuredMm?: number;
+            name: string;
+            runs: components["schemas"]["RunPlan"][];
+            /** Format: int32 */
+            units: number;
+        };
+        Events: {
+            client: string;
+            events: components["schemas"]["Sent"][];
+        };
+        FactView: {
+            name: string;
+            value: string;
+        };
+        FindingView: {
+            answer?: string;
+            /** @enum {string} */
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            edge?: string;
+            facts: components["schemas"]["FactView"][];
+            path?: string;
+            piece?: string;
+            remedy: string;
+            seam?: string;
+            sentence: string;
+            /** @enum {string} */
+            severity: "ERROR" | "WARNING" | "NOTE";
+        };
+        GarmentPlan: {
+            assumed: components["schemas"]["Assumed"][];
+            consequences: components["schemas"]["ConsequenceView"][];
+            findings: components["schemas"]["FindingView"][];
+            gluing: components["schemas"]["GluingPlan"];
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
+            handles: components["schemas"]["Handle"][];
+            ladder: components["schemas"]["Ladder"];
+            name: string;
+            owed: components["schemas"]["Owed"][];
+            pieces: components["schemas"]["PiecePlan"][];
+            seams: components["schemas"]["SeamPlan"][];
+            steps: components["schemas"]["StepPlan"][];
+            /** @enum {string} */
+            terms: "US" | "UK";
+            /** @enum {string} */
+            unit: "CM" | "INCH";
+            worn: components["schemas"]["WornView"][];
+        };
+        Gives: {
+            /** Format: int32 */
+            placesPerRow?: number;
+            /** @enum {string} */
+            spaces: "INTO_CHAINS" | "ROUND";
+        };
+        GluingPlan: {
+            /** Format: int32 */
+            handles: number;
+            openings: components["schemas"]["OpeningPlan"][];
+            parts: components["schemas"]["PartPlan"][];
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            points: number;
+            /** Format: int32 */
+            segments: number;
+            turned: string[];
+            twist: string[];
+        };
+        Handle: {
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            id: string;
+            name: string;
+            piece: string;
+            tied: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Heard: {
+            /** Format: int32 */
+            benches: number;
+        };
+        HistoryEntry: {
+            label: string;
+            /** Format: date-time */
+            madeAt: string;
+            takenBack: boolean;
+            /** Format: int32 */
+            version: number;
+        };
+        Inspection: {
+            checks: components["schemas"]["Check"][];
+            /** @enum {string} */
+            verdict: "FINE" | "REMIND" | "STOP";
+        };
+        IntervalView: {
+            /** Format: int32 */
+            aFrom: number;
+            /** Format: int32 */
+            aTo: number;
+            /** Format: int32 */
+            bFrom: number;
+            /** Format: int32 */
+            bTo: number;
+            cost: components["schemas"]["Cost"];
+            ease: components["schemas"]["EaseView"];
+            end: string;
+            /** @enum {string} */
+            from: "START" | "END";
+            groups: number[][];
+            heading: string;
+            /** Format: int32 */
+            most: number;
+            noEaseA: number[];
+            noEaseB: number[];
+            optimum: components["schemas"]["Cost"];
+            positionsA: number[];
+            positionsB: number[];
+            rhythm?: components["schemas"]["RhythmView"];
+            start: string;
+            words: string;
+            /** @enum {string} */
+            worked: "RHYTHM" | "OPTIMUM";
+            /** Format: double */
+            worstMm: number;
+        };
+        Kept: {
+            /** Format: int32 */
+            nextSeq: number;
+            /** Format: int32 */
+            position: number;
+            /** Format: double */
+            secondsPerJoint?: number;
+            /** @enum {string} */
+            state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        Ladder: {
+            /** Format: double */
+            evenly: number;
+            /** Format: double */
+            matched: number;
+            /** Format: double */
+            waveMm: number;
+            /** Format: double */
+            withMarkers: number;
+        };
+        Laid: {
+            /** Format: double */
+            dxMm: number;
+            /** Format: double */
+            dyMm: number;
+            /** Format: int32 */
+            quarterTurns: number;
+        };
+        LaidPiece: {
+            /** Format: double */
+            dxMm: number;
+            /** Format: double */
+            dyMm: number;
+            piece: string;
+            /** Format: int32 */
+            quarterTurns: number;
+        };
+        LandmarkPlan: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            every: number;
+            id: string;
+            /** @enum {string} */
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            name: string;
+            points: components["schemas"]["Point"][];
+            /** Format: int32 */
+            times: number;
+        };
+        LandmarkRequest: {
+            /** Format: int32 */
+            at: number;
+            /** Format: int32 */
+            every: number;
+            id: string;
+            /** @enum {string} */
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            name: string;
+            /** Format: int32 */
+            times: number;
+        };
+        Marker: {
+            name: string;
+            /** Format: int32 */
+            number: number;
+            placeA: string;
+            placeB: string;
+        };
+        MethodFacts: {
+            allowed: boolean;
+            /** @enum {string} */
+            family: "SLIP_STITCH" | "SINGLE_CROCHET" | "WHIP" | "MATTRESS_WOVEN" | "BACKSTITCH" | "JOIN_AS_YOU_GO" | "LACE";
+            held: string;
+            id: string;
+            instead?: string;
+            reason?: string;
+            scores: components["schemas"]["Scores"];
+            /** Format: double */
+            takeUpMm: number;
+            title: string;
+            /** @enum {string} */
+            tool: "HOOK" | "NEEDLE";
+            /** Format: double */
+            yarnCmPerCm: number;
+            /** Format: double */
+            yarnMm: number;
+        };
+        NewGarment: {
+            answers: {
+                [key: string]: unknown;
+            };
+            construction: string;
+            name: string;
+        };
+        NextStep: {
+            begun: boolean;
+            direction: string;
+            seam: string;
+            title: string;
+            words: string;
+        };
+        Nothing: unknown;
+        OpenNow: {
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+        };
+        Opened: {
+            answers: {
+                [key: string]: unknown;
+            };
+            construction?: string;
+            /** Format: uuid */
+            id: string;
+            next?: components["schemas"]["NextStep"];
+            plan: components["schemas"]["GarmentPlan"];
+            progress: components["schemas"]["SeamProgress"][];
+            redo?: string;
+            undo?: string;
+            /** Format: int32 */
+            version: number;
+        };
+        OpeningPlan: {
+            angles: number[];
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            stretches: components["schemas"]["StretchPlan"][];
+        };
+        Owed: {
+            before?: string;
+            id: string;
+            piece: string;
+            what: string;
+            words: string;
+        };
+        PartPlan: {
+            /** Format: int32 */
+            handles: number;
+            /** Format: int32 */
+            openings: number;
+            pieces: string[];
+            /** Format: int32 */
+            points: number;
+            /** Format: int32 */
+            segments: number;
+        };
+        PartRequest: {
+            /** Format: int32 */
+            chains?: number;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            fabric?: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            /** Format: int32 */
+            heldBack?: number;
+            label?: string;
+            noEase?: boolean;
+            /** @enum {string} */
+            unit: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            /** Format: double */
+            widthMm?: number;
+        };
+        PhasePair: {
+            /** Format: double */
+            aMm: number;
+            /** Format: double */
+            bMm: number;
+            meets: boolean;
+            /** Format: double */
+            offMm: number;
+        };
+        PhaseView: {
+            /** @enum {string} */
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            /** Format: int32 */
+            met: number;
+            /** Format: int32 */
+            metAfter: number;
+            pairs: components["schemas"]["PhasePair"][];
+            /** Format: int32 */
+            shift: number;
+            words: string;
+            /** Format: double */
+            worstMm: number;
+        };
+        PiecePlan: {
+            closes: boolean;
+            cloth: components["schemas"]["Cloth"];
+            edges: components["schemas"]["EdgePlan"][];
+            /** Format: double */
+            gapMm: number;
+            id: string;
+            inspection: components["schemas"]["Inspection"];
+            laid?: components["schemas"]["LaidPiece"];
+            mirrorOf?: string;
+            name: string;
+            /** @enum {string} */
+            part: "BACK" | "FRONT" | "SLEEVE" | "OTHER";
+            placement: components["schemas"]["Placement"];
+            size: components["schemas"]["SizePlan"];
+        };
+        PieceRow: {
+            edges: string[];
+            name: string;
+        };
+        PinRequest: {
+            /** Format: int32 */
+            a: number;
+            /** Format: int32 */
+            b: number;
+            id: string;
+            name: string;
+        };
+        Placement: {
+            piece: string;
+            /** Format: int32 */
+            quarterTurns: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Point: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Press: {
+            /** @enum {string} */
+            treadle: "FORWARD" | "BACK";
+        };
+        Preview: {
+            effects: string[];
+            findings: components["schemas"]["FindingView"][];
+            plan?: components["schemas"]["GarmentPlan"];
+        };
+        PreviewOfAnswers: {
+            answers: {
+                [key: string]: unknown;
+            };
+            construction: string;
+            /** @enum {string} */
+            terms?: "US" | "UK";
+            /** @enum {string} */
+            unit?: "CM" | "INCH";
+        };
+        PreviewOfChanges: {
+            /** Format: int32 */
+            baseVersion: number;
+            changes: components["schemas"]["ChangeRequest"][];
+            want?: string[];
+        };
+        Prompt: {
+            expected: string;
+            /** Format: int32 */
+            joint: number;
+            /** @enum {string} */
+            kind: "TUG" | "MARKER";
+            words: string;
+        };
+        Question: {
+            choices: components["schemas"]["Choice"][];
+            /** @enum {string} */
+            group: "GARMENT" | "GAUGE" | "BODY" | "NECK" | "SLEEVES";
+            help: string;
+            key: string;
+            label: string;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            only: string[];
+            /** @enum {string} */
+            type: "COUNT" | "NUMBER" | "CHOICE";
+        };
+        Rail: {
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            edge: string;
+            /** @enum {string} */
+            fabric: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            /** Format: int32 */
+            firstNumber: number;
+            /** Format: int32 */
+            firstPlace: number;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            label: string;
+            noEase: boolean;
+            /** Format: int32 */
+            numberStep: number;
+            piece: string;
+            pieceName: string;
+            /** Format: double */
+            placeMm: number;
+            /** Format: int32 */
+            places: number;
+            /** Format: int32 */
+            placesPerUnit: number;
+            run: string;
+            space: boolean;
+            /** Format: int32 */
+            span: number;
+            /** Format: double */
+            startMm: number;
+            word: string;
+            words: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ReasonView: {
+            /** @enum {string} */
+            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "FLAT_FIRST" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
+            seams: string[];
+            sentence: string;
+            /** @enum {string} */
+            weight: "MUST" | "EASIER" | "YOURS" | "WARNING";
+        };
+        RepairList: {
+            repairs: components["schemas"]["RepairView"][];
+            /** Format: int32 */
+            version: number;
+        };
+        RepairView: {
+            changes: components["schemas"]["ChangeRequest"][];
+            /** @enum {string} */
+            effort: "NONE" | "LITTLE" | "SOME" | "MUCH";
+            effortWords: string;
+            elsewhere: string[];
+            risk: string;
+            /** @enum {string} */
+            rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER";
+            title: string;
+            words: string;
+        };
+        Rhythm: {
+            heading: string;
+            words: string;
+        };
+        RhythmView: {
+            /** @enum {string} */
+            form: "R0" | "R1" | "R2" | "R3";
+            numbers: number[];
+            /** Format: int32 */
+            plain: number;
+            /** Format: int32 */
+            rare: number;
+            words: string;
+        };
+        RunPlan: {
+            /** Format: int32 */
+            chains: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            /** @enum {string} */
+            fabric: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            /** Format: int32 */
+            heldBack: number;
+            id: string;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            label: string;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            made?: number;
+            noEase: boolean;
+            /** Format: int32 */
+            planned: number;
+            /** @enum {string} */
+            source: "PLANNED" | "AS_MADE" | "AS_WORKED";
+            told: boolean;
+            /** Format: int32 */
+            worked?: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        Scores: {
+            /** Format: int32 */
+            flat: number;
+            /** Format: int32 */
+            hidden: number;
+            /** Format: int32 */
+            quick: number;
+            /** Format: int32 */
+            stretch: number;
+            /** Format: int32 */
+            strong: number;
+            /** Format: int32 */
+            undo: number;
+        };
+        SeamPlan: {
+            a: components["schemas"]["SidePlan"];
+            anchors: components["schemas"]["AnchorPlan"][];
+            b: components["schemas"]["SidePlan"];
+            checkpoints: components["schemas"]["CheckpointPlan"][];
+            counts: string;
+            direction: string;
+            ease?: components["schemas"]["EaseView"];
+            id: string;
+            intervals: components["schemas"]["IntervalView"][];
+            /** Format: int32 */
+            joints: number;
+            look: boolean;
+            method?: string;
+            methods: components["schemas"]["MethodFacts"][];
+            name: string;
+            phases: components["schemas"]["PhaseView"][];
+            planned: boolean;
+            /** @enum {string} */
+            role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            stretches: components["schemas"]["SurplusStretch"][];
+            takeUp: components["schemas"]["TakeUpView"];
+            title: string;
+            twin?: string;
+            working: components["schemas"]["WorkingView"];
+        };
+        SeamProgress: {
+            /** Format: int32 */
+            joints: number;
+            /** Format: int32 */
+            position: number;
+            seam: string;
+            /** @enum {string} */
+            state?: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+            /** Format: uuid */
+            work?: string;
+        };
+        Sent: {
+            /** Format: int32 */
+            joint: number;
+            /** @enum {string} */
+            kind: "JOINT" | "BACK_TO" | "PAUSE" | "RESUME" | "AS_WORKED" | "FINISH" | "UNDONE";
+            note?: string;
+            /** Format: int32 */
+            seq: number;
+        };
+        SidePlan: {
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            /** Format: int32 */
+            places: number;
+            rails: components["schemas"]["Rail"][];
+        };
+        SideWorkingView: {
+            hasRows: boolean;
+            hasSpaces: boolean;
+            /** Format: int32 */
+            placesPerRow?: number;
+            /** @enum {string} */
+            spaces: "INTO_CHAINS" | "ROUND";
+        };
+        SizePlan: {
+            /** Format: double */
+            finishedHeightMm: number;
+            /** Format: double */
+            finishedWidthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+            words: string;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout?: number;
+        };
+        StateChange: {
+            /** @enum {string} */
+            state: "OPEN" | "ARCHIVED" | "DELETED";
+        };
+        StepBlock: {
+            closing: string[];
+            counts: string;
+            direction: string;
+            ease: string;
+            markers: components["schemas"]["Marker"][];
+            method: string;
+            /** Format: int32 */
+            number: number;
+            rhythms: components["schemas"]["Rhythm"][];
+            title: string;
+            yarn: string;
+        };
+        StepPlan: {
+            after: string[];
+            closing: string[];
+            direction: string;
+            /** Format: int32 */
+            number: number;
+            openAfter: components["schemas"]["OpenNow"][];
+            reasons: components["schemas"]["ReasonView"][];
+            seam: string;
+            title: string;
+        };
+        StopChoice: {
+            answer: string;
+            landmark?: string;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            offMm: number;
+            open: boolean;
+            /** Format: int32 */
+            rows: number;
+        };
+        StretchPlan: {
+            edge: string;
+            /** Format: int32 */
+            fromHalf: number;
+            piece: string;
+            /** Format: int32 */
+            toHalf: number;
+        };
+        Summary: {
+            /** Format: date-time */
+            changedAt: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            next?: components["schemas"]["NextStep"];
+            pieces: components["schemas"]["PiecePlan"][];
+            progress: components["schemas"]["SeamProgress"][];
+        };
+        SurplusChoice: {
+            reason?: string;
+            /** @enum {string} */
+            surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
+            title: string;
+            words: string;
+        };
+        SurplusStretch: {
+            /** Format: double */
+            aFromMm: number;
+            /** Format: double */
+            aToMm: number;
+            /** Format: double */
+            bFromMm: number;
+            /** Format: double */
+            bToMm: number;
+            /** Format: double */
+            rippleMm: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            surplusMm: number;
+        };
+        Take: {
+            seam: string;
+        };
+        TakeUpView: {
+            /** Format: double */
+            aMm: number;
+            /** Format: double */
+            bMm: number;
+            words: string;
+        };
+        Total: {
+            /** Format: int32 */
+            count: number;
+            sum: string;
+        };
+        View: {
+            /** Format: double */
+            breakMinutes: number;
+            /** Format: uuid */
+            garment: string;
+            garmentName: string;
+            /** Format: int32 */
+            garmentVersion: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            nextSeq: number;
+            note?: string;
+            plan: components["schemas"]["BenchPlan"];
+            planChanged: boolean;
+            /** Format: int32 */
+            position: number;
+            seam: string;
+            /** Format: double */
+            secondsPerJoint?: number;
+            /** @enum {string} */
+            state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        WorkingRequest: {
+            a: components["schemas"]["Gives"];
+            b: components["schemas"]["Gives"];
+            /** Format: double */
+            fullness: number;
+            /** @enum {string} */
+            surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
+            together: boolean;
+        };
+        WorkingView: {
+            a: components["schemas"]["SideWorkingView"];
+            b: components["schemas"]["SideWorkingView"];
+            choices: components["schemas"]["SurplusChoice"][];
+            /** Format: double */
+            fullness: number;
+            /** @enum {string} */
+            surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
+            together: boolean;
+        };
+        WornShape: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            piece: string;
+            points: components["schemas"]["Point"][];
+        };
+        WornView: {
+            name: string;
+            shapes: components["schemas"]["WornShape"][];
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
 export type $defs = Record<string, never>;
 export interface operations {
-  constructions: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    constructions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Construction'][];
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Construction"][];
+                };
+            };
         };
-      };
     };
-  };
-  total: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Counted'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    total: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Total'];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counted"];
+            };
         };
-      };
-    };
-  };
-  corners: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Total"];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['CornerChoice'][];
+    };
+    corners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-  };
-  shelf: {
-    parameters: {
-      query?: {
-        state?: 'OPEN' | 'ARCHIVED' | 'DELETED';
-      };
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CornerChoice"][];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Summary'][];
+    };
+    shelf: {
+        parameters: {
+            query?: {
+                state?: "OPEN" | "ARCHIVED" | "DELETED";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-  };
-  create: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewGarment'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Summary"][];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Created'];
+    };
+    create: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-  };
-  importFile: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': string;
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewGarment"];
+            };
         };
-        content: {
-          'application/json': components['schemas']['Created'];
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
         };
-      };
     };
-  };
-  sample: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Nothing'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    importFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Created'];
+        requestBody: {
+            content: {
+                "application/json": string;
+            };
         };
-      };
-    };
-  };
-  take: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        garment: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Take'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['View'];
+    };
+    sample: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
         };
-      };
-    };
-  };
-  open: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
+            };
         };
-        content: {
-          'application/json': components['schemas']['Opened'];
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
         };
-      };
     };
-  };
-  change: {
-    parameters: {
-      query?: never;
-      header?: {
-        'If-Match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Changes'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garment: string;
+            };
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Opened'];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Take"];
+            };
         };
-      };
-    };
-  };
-  copy: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CopyRequest'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["View"];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Created'];
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  file: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
+            };
         };
-        content: {
-          'application/json': string;
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  history: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Changes"];
+            };
         };
-        content: {
-          'application/json': components['schemas']['HistoryEntry'][];
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
+            };
         };
-      };
     };
-  };
-  preview_1: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PreviewOfChanges'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Preview'];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyRequest"];
+            };
         };
-      };
-    };
-  };
-  redo: {
-    parameters: {
-      query?: never;
-      header?: {
-        'If-Match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Nothing'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Opened'];
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  repairs: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-        seam: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['RepairList'];
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  sheet: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryEntry"][];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['AssemblySheet'];
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  sheetPdf: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewOfChanges"];
+            };
         };
-        content: {
-          'application/pdf': string;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
         };
-      };
     };
-  };
-  setState: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StateChange'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    redo: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content?: never;
-      };
-    };
-  };
-  stops: {
-    parameters: {
-      query: {
-        mm: number;
-      };
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
+            };
         };
-        content: {
-          'application/json': components['schemas']['StopChoice'][];
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
+            };
         };
-      };
     };
-  };
-  picture: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    repairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                seam: string;
+            };
+            cookie?: never;
         };
-        content: {
-          'image/svg+xml': string;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairList"];
+                };
+            };
         };
-      };
     };
-  };
-  undo: {
-    parameters: {
-      query?: never;
-      header?: {
-        'If-Match'?: string;
-      };
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Nothing'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Opened'];
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssemblySheet"];
+                };
+            };
         };
-      };
     };
-  };
-  press: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Press'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    sheetPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content: {
-          'application/json': components['schemas']['Heard'];
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
         };
-      };
     };
-  };
-  listen: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+    setState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-        content: {
-          'text/event-stream': components['schemas']['SseEmitter'];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StateChange"];
+            };
         };
-      };
-    };
-  };
-  preview: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path?: never;
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PreviewOfAnswers'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
-        content: {
-          'application/json': components['schemas']['Preview'];
+    };
+    stops: {
+        parameters: {
+            query: {
+                mm: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  view: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody?: never;
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StopChoice"][];
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['View'];
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
         };
-      };
-    };
-  };
-  keep: {
-    parameters: {
-      query?: never;
-      header?: never;
-      path: {
-        id: string;
-      };
-      cookie?: never;
-    };
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Events'];
-      };
-    };
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown;
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
         };
-        content: {
-          'application/json': components['schemas']['Kept'];
-        };
-      };
     };
-  };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Nothing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Opened"];
+                };
+            };
+        };
+    };
+    press: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Press"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Heard"];
+                };
+            };
+        };
+    };
+    listen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PreviewOfAnswers"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["View"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Events"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
 }

@@ -20,12 +20,15 @@ interface Props {
 }
 
 const MARGIN = { side: 78, top: 108, bottom: 52 };
+/** Under this the row is wider than the screen and is moved sideways. */
+const PIECE_PX = 190;
 const LABEL_OUT_PX = 25;
 const MARKS_FROM_SCALE = 0.2;
 
 /** The pieces side by side to scale; every edge carries its count and is chosen by it. */
 export function PiecesMat({ pieces, unit, chosen, onChoose }: Props) {
-  const { ref, width, height } = useSize<HTMLDivElement>();
+  const { ref, width: seen, height } = useSize<HTMLDivElement>();
+  const width = seen === 0 ? 0 : Math.max(seen, pieces.length * PIECE_PX);
   const row = inARow(pieces, {
     width: width - 2 * MARGIN.side,
     height: height - MARGIN.top - MARGIN.bottom,

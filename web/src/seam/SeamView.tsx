@@ -112,7 +112,11 @@ function OpenSeam({ seamId }: { seamId: string }) {
             unit={garment.plan.unit}
             onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
           />
-          <WorkingPanel seam={saved} onChange={(change) => void editor.change([change])} />
+          <WorkingPanel
+            seam={saved}
+            twinName={garment.plan.seams.find((other) => other.id === saved.twin)?.name}
+            onChange={(changes) => void editor.change(changes)}
+          />
           <Pins seam={saved} onChange={(change) => void editor.change([change])} />
         </div>
       </div>

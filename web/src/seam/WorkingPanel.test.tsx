@@ -9,24 +9,38 @@ afterEach(cleanup);
 
 function panel(over: Parameters<typeof seam>[0] = {}) {
   const onChange = vi.fn();
-  render(<WorkingPanel seam={seam(over)} onChange={onChange} />);
+  render(<WorkingPanel seam={seam(over)} twinName={over.twin && 'Right armhole'} onChange={onChange} />);
   return onChange;
 }
 
 test('a choice changes where the surplus goes and nothing else', () => {
   const onChange = panel();
   fireEvent.click(screen.getByLabelText('Towards the start'));
-  expect(onChange).toHaveBeenCalledWith({
-    kind: 'SEAM_WORKED',
-    seam: 'armhole.left',
-    working: {
-      together: false,
-      surplus: 'TO_HIDDEN',
-      fullness: 0,
-      a: { spaces: 'ROUND' },
-      b: { spaces: 'ROUND' },
+  expect(onChange).toHaveBeenCalledWith([
+    {
+      kind: 'SEAM_WORKED',
+      seam: 'armhole.left',
+      working: {
+        together: false,
+        surplus: 'TO_HIDDEN',
+        fullness: 0,
+        a: { spaces: 'ROUND' },
+        b: { spaces: 'ROUND' },
+      },
     },
-  });
+  ]);
+});
+
+test('the other side follows unless the maker parts them', () => {
+  const onChange = panel({ twin: 'armhole.right' });
+  fireEvent.click(screen.getByLabelText('Towards the start'));
+  expect(onChange.mock.calls[0]![0].map((change: { seam: string }) => change.seam)).toEqual([
+    'armhole.left',
+    'armhole.right',
+  ]);
+  fireEvent.click(screen.getByLabelText('The same on the right armhole'));
+  fireEvent.click(screen.getByLabelText('Towards the start'));
+  expect(onChange.mock.calls[1]![0]).toHaveLength(1);
 });
 
 test('what cannot be chosen says why', () => {
@@ -50,13 +64,13 @@ test('fullness is typed in percent and stays within 0 to 300', () => {
   expect(screen.getByRole('alert')).toBeTruthy();
   fireEvent.change(field, { target: { value: '25' } });
   fireEvent.blur(field);
-  expect(onChange.mock.calls[0]![0].working.fullness).toBeCloseTo(0.25);
+  expect(onChange.mock.calls[0]![0][0].working.fullness).toBeCloseTo(0.25);
 });
 
 test('a row end may give two places', () => {
   const onChange = panel();
   fireEvent.change(screen.getByLabelText('Armhole: places in a row end'), { target: { value: '2' } });
-  expect(onChange.mock.calls[0]![0].working.b).toEqual({ spaces: 'ROUND', placesPerRow: 2 });
+  expect(onChange.mock.calls[0]![0][0].working.b).toEqual({ spaces: 'ROUND', placesPerRow: 2 });
 });
 
 test('a place is pinned to a place, in half places', () => {

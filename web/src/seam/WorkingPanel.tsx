@@ -4,7 +4,9 @@ import type { Change, SeamPlan, SurplusChoice } from '../api/types';
 
 interface Props {
   seam: SeamPlan;
-  onChange: (change: Change) => void;
+  /** What the seam on the other side of the wearer is called. */
+  twinName: string | undefined;
+  onChange: (changes: Change[]) => void;
 }
 
 type Working = NonNullable<Change['working']>;
@@ -12,7 +14,8 @@ const ROW_PLACES = [1, 2, 3];
 const PERCENT = 100;
 
 /** Where the surplus goes, whether several into one are one joint, and what rows and spaces give. */
-export function WorkingPanel({ seam, onChange }: Props) {
+export function WorkingPanel({ seam, twinName, onChange }: Props) {
+  const [both, setBoth] = useState(true);
   const { working } = seam;
   const now: Working = {
     together: working.together,
@@ -22,7 +25,13 @@ export function WorkingPanel({ seam, onChange }: Props) {
     b: gives(working.b),
   };
   const change = (over: Partial<Working>) =>
-    onChange({ kind: 'SEAM_WORKED', seam: seam.id, working: { ...now, ...over } });
+    onChange(
+      [seam.id, ...(both && seam.twin !== undefined ? [seam.twin] : [])].map((id) => ({
+        kind: 'SEAM_WORKED',
+        seam: id,
+        working: { ...now, ...over },
+      })),
+    );
   const unequal = seam.a.places !== seam.b.places || working.a.hasSpaces || working.b.hasSpaces;
   return (
     <section aria-label="Surplus">
@@ -42,6 +51,15 @@ export function WorkingPanel({ seam, onChange }: Props) {
         </fieldset>
       ) : (
         <p className="soft">Both sides have equal counts: there is none.</p>
+      )}
+      {twinName !== undefined && (
+        <Form.Check
+          type="checkbox"
+          id={`both-${seam.id}`}
+          label={`The same on the ${twinName.toLowerCase()}`}
+          checked={both}
+          onChange={(event) => setBoth(event.target.checked)}
+        />
       )}
       <details>
         <summary>More about how it is worked</summary>

@@ -31,6 +31,17 @@ class PicturesTest {
     page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("worn.png")));
     shoot(page, jacket + "/pieces", "pieces");
     shoot(page, jacket + "/order", "order");
+    shoot(page, jacket + "/seam/side.left", "repeats");
+    page.navigate(jacket + "/seam/armhole.left");
+    Product.button(page, "Try it").nth(1).click();
+    Product.button(page, "Keep it").waitFor();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("repair.png")));
+    page.navigate(jacket);
+    Product.button(page, "Try sizes").click();
+    page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Armhole and sleeve top")).press("ArrowUp");
+    page.getByText("What else changes").waitFor();
+    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("sizes.png")));
     Page tablet = Product.RUNNING.page(820, 1180);
     tablet.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(ColorScheme.DARK));
     shoot(tablet, cardigan + "/bench/armhole.left", "bench-tablet-dark");

@@ -17,6 +17,7 @@ final class Pairing {
   private final int[] mostOfA;
   private final Marks marks;
   private final boolean marked;
+  private final boolean uniform;
 
   private interface Marks {
     boolean noEase(int a, int b);
@@ -30,6 +31,7 @@ final class Pairing {
     endB = reach(b, 1);
     mostOfB = mostTaken(a, b.size());
     mostOfA = mostTaken(b, a.size());
+    uniform = !(a.hasSpaces() || b.hasSpaces());
     marked = a.hasNoEase() || b.hasNoEase();
     boolean[] onA = a.noEase();
     boolean[] onB = b.noEase();
@@ -72,8 +74,13 @@ final class Pairing {
   }
 
   double squared(int a, int b) {
-    double offset = offset(a, b);
+    double offset = uniform ? finer * (startA[a] - startB[b]) : offset(a, b);
     return offset * offset;
+  }
+
+  /** Without spaces every place may take as many of the other side. */
+  boolean uniform() {
+    return uniform;
   }
 
   boolean noEase(int a, int b) {

@@ -8,8 +8,4 @@ import ruxel.core.seam.ResolvedSpan;
  * direction. Width in mm, scaled by the edge's measured length. A space worked round is one place that holds
  * whatever lies opposite.
  */
-public record Place(int spanIndex, ResolvedSpan span, int unit, int part, int parts, double widthMm, boolean space) {
-  public Run run() {
-    return span.edge().runOfUnit(unit);
-  }
-}
+public record Place(int spanIndex, ResolvedSpan span, int unit, Run run, int part, int parts, double widthMm, boolean space) {}

@@ -29,6 +29,9 @@ final class RestTable {
   private final int limitE;
   private final double limitQ;
 
+  private final boolean uniform;
+  private final double[] cost;
+
   private final int[] low;
   private final int[] high;
   private final double[][] q;
@@ -45,6 +48,8 @@ final class RestTable {
     marked = pairing.marked();
     largestOfA = largest(m, true);
     largestOfB = largest(n, false);
+    uniform = pairing.uniform();
+    cost = new double[m + 1];
     low = new int[n + 1];
     high = new int[n + 1];
     q = new double[n + 1][];
@@ -112,10 +117,18 @@ final class RestTable {
   }
 
   private void row(int i, int from, int to, double[] rowQ, int[] rowE) {
+    if (marked) {
+      for (int j = from; j <= to; j++) {
+        cell(i, j, rowQ, rowE);
+      }
+    } else if (from <= to) {
+      Arrays.fill(rowQ, from, to + 1, NONE);
+      severalOfA(i, from, to, rowQ);
+      severalOfB(i, from, to, rowQ);
+    }
     int first = Integer.MAX_VALUE;
     int last = -1;
     for (int j = from; j <= to; j++) {
-      cell(i, j, rowQ, rowE);
       if (withinLimit(marked ? rowE[j] : 0, rowQ[j])) {
         first = Math.min(first, j);
         last = j;
@@ -129,54 +142,79 @@ final class RestTable {
     e[i] = last < 0 || !marked ? new int[0] : Arrays.copyOfRange(rowE, first, last + 1);
   }
 
+  /** Offers groups of p of A with the place of B behind each cut; plain loops over the row, since all time is spent here. */
+  private void severalOfA(int i, int from, int to, double[] rowQ) {
+    Arrays.fill(cost, from, to + 1, 0);
+    for (int p = 1; p <= Math.min(largestOfA, n - i); p++) {
+      for (int j = from; j <= Math.min(to, m - 1); j++) {
+        cost[j] += pairing.squared(i + p - 1, j);
+      }
+      double[] rest = q[i + p];
+      int before = 1 - low[i + p];
+      int last = Math.min(to, high[i + p] - 1);
+      for (int j = Math.max(from, low[i + p] - 1); j <= last; j++) {
+        double candidate = cost[j] + rest[j + before];
+        if (candidate < rowQ[j] && (uniform || p <= pairing.mostOfA(j))) {
+          rowQ[j] = candidate;
+        }
+      }
+    }
+  }
+
+  /** Offers groups of one place of A with k of B. */
+  private void severalOfB(int i, int from, int to, double[] rowQ) {
+    double[] rest = q[i + 1];
+    int low1 = low[i + 1];
+    for (int j = from; j <= Math.min(to, m - 1); j++) {
+      cost[j] = pairing.squared(i, j);
+    }
+    for (int k = 2; k <= pairing.mostOfB(i); k++) {
+      int last = Math.min(to, Math.min(m - k, high[i + 1] - k));
+      for (int j = from; j <= last; j++) {
+        cost[j] += pairing.squared(i, j + k - 1);
+        int there = j + k - low1;
+        if (there >= 0) {
+          rowQ[j] = Math.min(rowQ[j], cost[j] + rest[there]);
+        }
+      }
+    }
+  }
+
   private boolean withinLimit(int cellE, double cellQ) {
     return cellQ < NONE && (cellE < limitE || (cellE == limitE && cellQ <= limitQ));
   }
 
+  /** The same for one cell where no-ease places make the first level of the cost matter. */
   private void cell(int i, int j, double[] rowQ, int[] rowE) {
-    double bestQ = NONE;
-    int bestE = Integer.MAX_VALUE;
-    double cost = 0;
+    rowQ[j] = NONE;
+    rowE[j] = Integer.MAX_VALUE;
+    double sum = 0;
     boolean held = false;
-    int most = Math.min(pairing.mostOfA(j), n - i);
+    int most = j < m ? Math.min(pairing.mostOfA(j), n - i) : 0;
     for (int p = 1; p <= most; p++) {
-      cost += pairing.squared(i + p - 1, j);
-      if (marked) {
-        held |= pairing.noEase(i + p - 1, j);
-      } else if (cost > limitQ) {
-        break;
-      }
-      double rest = q(i + p, j + 1);
-      if (rest < NONE) {
-        int eased = marked ? e(i + p, j + 1) + (held ? p - 1 : 0) : 0;
-        if (eased < bestE || (eased == bestE && cost + rest < bestQ)) {
-          bestE = eased;
-          bestQ = cost + rest;
-        }
-      }
+      sum += pairing.squared(i + p - 1, j);
+      held |= pairing.noEase(i + p - 1, j);
+      offer(i + p, j + 1, sum, held ? p - 1 : 0, j, rowQ, rowE);
     }
-    cost = pairing.squared(i, j);
-    held = marked && pairing.noEase(i, j);
+    sum = 0;
+    held = false;
     most = Math.min(pairing.mostOfB(i), m - j);
-    for (int k = 2; k <= most; k++) {
-      cost += pairing.squared(i, j + k - 1);
-      if (marked) {
-        held |= pairing.noEase(i, j + k - 1);
-      } else if (cost > limitQ) {
-        break;
-      }
-      double rest = q(i + 1, j + k);
-      if (rest < NONE) {
-        int eased = marked ? e(i + 1, j + k) + (held ? k - 1 : 0) : 0;
-        if (eased < bestE || (eased == bestE && cost + rest < bestQ)) {
-          bestE = eased;
-          bestQ = cost + rest;
-        }
-      }
+    for (int k = 1; k <= most; k++) {
+      sum += pairing.squared(i, j + k - 1);
+      held |= pairing.noEase(i, j + k - 1);
+      offer(i + 1, j + k, sum, held ? k - 1 : 0, j, rowQ, rowE);
     }
-    rowQ[j] = bestQ;
-    if (marked) {
-      rowE[j] = bestE;
+  }
+
+  private void offer(int toI, int toJ, double sum, int eased, int j, double[] rowQ, int[] rowE) {
+    double rest = q(toI, toJ);
+    if (rest == NONE) {
+      return;
+    }
+    int sumE = e(toI, toJ) + eased;
+    if (sumE < rowE[j] || (sumE == rowE[j] && sum + rest < rowQ[j])) {
+      rowE[j] = sumE;
+      rowQ[j] = sum + rest;
     }
   }
 

@@ -65,7 +65,12 @@ final class SeamNotes {
   }
 
   private static long heldBack(List<Place> places) {
-    return places.stream().map(Place::run).distinct().mapToLong(run -> run.notes().heldBack()).sum();
+    long heldBack = 0;
+    for (int i = 0; i < places.size(); i++) {
+      boolean begins = i == 0 || places.get(i).run() != places.get(i - 1).run();
+      heldBack += begins ? places.get(i).run().notes().heldBack() : 0;
+    }
+    return heldBack;
   }
 
   private static boolean isRow(Place place) {

@@ -63,7 +63,7 @@ public final class SideLayout {
         int n = parts(run, parts[s], spaces);
         double width = run.advance().lengthMm() * span.edge().measuredScale() / n;
         for (int part = 0; part < n; part++) {
-          places.add(new Place(s, span, unit, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
+          places.add(new Place(s, span, unit, run, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
         }
       }
     }

@@ -23,12 +23,12 @@ public final class TakeUp {
   /** Widest strip lost on a side; 0 without a method or without row ends. */
   public static double mm(Optional<Method> method, SideLayout side) {
     double stitches = method.map(TakeUp::stitchWidths).orElse(0.0);
-    return side.places().stream()
-        .filter(place -> place.run().kind().isRowEnd())
-        .map(Place::span)
-        .distinct()
-        .mapToDouble(span -> stitches * span.piece().cloth().stitchWidthMm())
-        .max()
-        .orElse(0);
+    double widest = 0;
+    for (Place place : side.places()) {
+      if (place.run().kind().isRowEnd()) {
+        widest = Math.max(widest, stitches * place.span().piece().cloth().stitchWidthMm());
+      }
+    }
+    return widest;
   }
 }

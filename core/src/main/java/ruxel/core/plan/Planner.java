@@ -34,6 +34,7 @@ import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.SeamRole;
 
@@ -84,7 +85,7 @@ public final class Planner {
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), laid(piece), rules, sizes.of(piece), inspections.of(piece))).toList(),
-        matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), wording)).toList(),
+        matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), Seam.twin(match.seam().seam().id(), construct.seams()).map(Seam::id), wording)).toList(),
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),

@@ -40,7 +40,8 @@ public record SeamPlan(
     List<MethodFacts> methods,
     WorkingView working,
     List<PhaseView> phases,
-    TakeUpView takeUp) {
+    TakeUpView takeUp,
+    Optional<String> twin) {
 
   /** How the sides are brought together now, and what else could be chosen. */
   public record WorkingView(

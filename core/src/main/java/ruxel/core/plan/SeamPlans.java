@@ -41,12 +41,14 @@ final class SeamPlans {
   private final Seam seam;
   private final Wording wording;
   private final boolean look;
+  private final Optional<String> twin;
   private final PlaceNames namesA;
   private final PlaceNames namesB;
 
-  private SeamPlans(SeamMatch match, boolean look, Wording wording) {
+  private SeamPlans(SeamMatch match, boolean look, Optional<String> twin, Wording wording) {
     this.match = match;
     this.look = look;
+    this.twin = twin;
     this.seam = match.seam().seam();
     this.wording = wording;
     namesA = new PlaceNames(match.a(), true, match.intervals());
@@ -55,9 +57,10 @@ final class SeamPlans {
 
   /**
    * @param look whether something of this seam is to be looked at before it is joined
+   * @param twin the seam on the other side of the wearer
    */
-  static SeamPlan of(SeamMatch match, boolean look, Wording wording) {
-    return new SeamPlans(match, look, wording).plan();
+  static SeamPlan of(SeamMatch match, boolean look, Optional<String> twin, Wording wording) {
+    return new SeamPlans(match, look, twin, wording).plan();
   }
 
   private SeamPlan plan() {
@@ -71,7 +74,8 @@ final class SeamPlans {
         methods(),
         SeamWorkings.of(match, wording),
         Phases.of(match, wording),
-        SeamWorkings.takeUp(match, wording));
+        SeamWorkings.takeUp(match, wording),
+        twin);
   }
 
   /** Stitches or rows of each span as makers say them: 14 + 14. */

@@ -76,7 +76,7 @@ final class LengthRepairs {
             new Candidate(
                 Rung.EASE, title(surplus),
                 "The %s is %s longer, %s: %s".formatted(longer(), wording.difference(Math.abs(lengthA - lengthB)), wording.percent(share()), words(surplus)),
-                Promise.CAN_BE_WORKED, Effort.NONE, "Only the joining changes.", risk(surplus), List.of(worked(surplus, 0))));
+                Promise.CAN_BE_WORKED, Effort.NONE, "Only the joining changes.", risk(surplus), worked(surplus, 0)));
       }
     }
   }
@@ -111,8 +111,20 @@ final class LengthRepairs {
     };
   }
 
-  private SeamChange.SeamWorked worked(Surplus surplus, double fullness) {
-    Seam seam = situation.seam();
+  /** On this seam, and on the one on the other side where it has the same counts: left and right are worked alike. */
+  private List<Change> worked(Surplus surplus, double fullness) {
+    List<Change> changes = new ArrayList<>(List.of(worked(situation.seam(), surplus, fullness)));
+    Seam.twin(situation.seam().id(), situation.construct().seams())
+        .filter(twin -> counts(twin).equals(Optional.of(situation.seamPlan().counts())))
+        .ifPresent(twin -> changes.add(worked(twin, surplus, fullness)));
+    return changes;
+  }
+
+  private Optional<String> counts(Seam seam) {
+    return situation.plan().seams().stream().filter(plan -> plan.id().equals(seam.id())).map(plan -> plan.counts()).findFirst();
+  }
+
+  private static SeamChange.SeamWorked worked(Seam seam, Surplus surplus, double fullness) {
     return new SeamChange.SeamWorked(
         seam.id(), seam.working().together(), surplus, fullness,
         new SeamSettings.SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
@@ -191,7 +203,7 @@ final class LengthRepairs {
             Rung.GATHER, cap ? "Gather it on purpose, as a puff sleeve" : "Gather it on purpose",
             "The %s is meant to be %s fuller%s.".formatted(longer(), wording.percent(fullness), cap ? ", gathered beside the shoulder" : ", spread along the seam"),
             Promise.LENGTHS_MEET, Effort.NONE, "Only the joining changes.", "It shows: the seam will not lie flat.",
-            List.of(worked(cap ? Surplus.TO_OPEN : Surplus.EVEN, fullness))));
+            worked(cap ? Surplus.TO_OPEN : Surplus.EVEN, fullness)));
   }
 
   private static String low(String name) {

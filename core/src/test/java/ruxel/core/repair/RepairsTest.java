@@ -51,6 +51,16 @@ class RepairsTest {
     assertThat(verdict(applied(wide, repairs.get(2)), "armhole.left")).isEqualTo(Ease.Verdict.MATCHED);
   }
 
+  /** Left and right are worked alike where they have the same counts, and only there. */
+  @Test
+  void gatheringOneSleeveGathersTheOther() {
+    Repair gather = Repairs.of(wideSleeve(), "armhole.left", Set.of()).get(2);
+    assertThat(gather.changes()).hasSize(2);
+    Garment unlike = after(wideSleeve(), new Change.CountMade("sleeve.right", "top", "top", Optional.of(58)));
+    Repair alone = Repairs.of(unlike, "armhole.left", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.GATHER).findFirst().orElseThrow();
+    assertThat(alone.changes()).hasSize(1);
+  }
+
   /** The rows of a piece that is made stay; the marker only shares them out anew. */
   @Test
   void aMovedBoundaryTakesCountsAsMadeAlong() {
