@@ -46,7 +46,7 @@ export function EdgeEditor({ piece, edge, unit, onEdge, onChange }: Props) {
           `, ${length(edge.measuredMm, unit)} measured (${percent(Math.abs(edge.measuredMm / edge.lengthMm - 1))} ${edge.measuredMm > edge.lengthMm ? 'longer' : 'shorter'})`}
         .
       </p>
-      <Table size="sm" className="edge-runs">
+      <Table size="sm" responsive className="edge-runs">
         <thead>
           <tr>
             <th scope="col">Stretch</th>

@@ -51,6 +51,14 @@ test.each([
   expect(screen.getByRole('status').textContent).toContain('at least 1');
 });
 
+test('a width that is not touched keeps what it was rounded from', () => {
+  const onSave = vi.fn();
+  const run = { ...piece('back').edges[2]!.runs[0]!, dx: -100 / 14 };
+  render(<PartsEditor runs={[run]} onSave={onSave} onClose={() => undefined} />);
+  fireEvent.click(screen.getByText('Save the parts'));
+  expect(onSave.mock.calls[0]![0][0].widthMm).toBeCloseTo(100 / 14, 9);
+});
+
 test('only a run that was told goes back to the recipe', () => {
   editor();
   expect(screen.queryByText('Back to the recipe')).toBeNull();

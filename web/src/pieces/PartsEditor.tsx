@@ -10,6 +10,8 @@ interface Draft {
   unit: UnitKind;
   count: string;
   widthMm: string;
+  /** What the shown width was rounded from; kept as long as nothing else is typed. */
+  exactMm: number;
   fabric: RunPlan['fabric'];
   noEase: boolean;
   label: string;
@@ -28,6 +30,7 @@ function draftOf(run: RunPlan): Draft {
     unit: run.kind,
     count: String(run.count),
     widthMm: trimmed(Math.hypot(run.dx, run.dy)),
+    exactMm: Math.hypot(run.dx, run.dy),
     fabric: run.fabric,
     noEase: run.noEase,
     label: run.label,
@@ -38,7 +41,8 @@ function draftOf(run: RunPlan): Draft {
 
 function partOf(draft: Draft): Part | undefined {
   const count = Number(draft.count);
-  const width = Number(draft.widthMm.replace(',', '.'));
+  const width =
+    draft.widthMm === trimmed(draft.exactMm) ? draft.exactMm : Number(draft.widthMm.replace(',', '.'));
   const chains = Number(draft.chains || 0);
   const heldBack = Number(draft.heldBack || 0);
   const whole = [count, chains, heldBack].every((n) => Number.isInteger(n) && n >= 0 && n <= 5000);

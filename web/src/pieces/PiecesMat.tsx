@@ -144,6 +144,10 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
         const { at, out } = outward(edge);
         const spot = px(at.x, at.y);
         const isChosen = piece.id === chosen.piece && edge.id === chosen.edge;
+        const shown =
+          edge.measuredMm === undefined
+            ? String(edge.units)
+            : `${edge.units} · ${length(edge.measuredMm, unit)}`;
         const made = edge.runs.some((run) => run.source !== 'PLANNED');
         return (
           <button
@@ -152,12 +156,11 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
             className={`edge-tag${isChosen ? ' chosen' : ''}${made ? ' made' : ''}`}
             style={{ left: spot.x + out.x * LABEL_OUT_PX, top: spot.y - out.y * LABEL_OUT_PX }}
             aria-pressed={isChosen}
-            aria-label={`${piece.name}, ${edge.name}: ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
+            aria-label={`${piece.name}, ${edge.name}: ${shown}, that is ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
             title={`${edge.name}: ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
             onClick={() => onChoose({ piece: piece.id, edge: edge.id })}
           >
-            {edge.units}
-            {edge.measuredMm !== undefined && <span> · {length(edge.measuredMm, unit)}</span>}
+            {shown}
           </button>
         );
       })}

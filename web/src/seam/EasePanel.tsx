@@ -21,6 +21,8 @@ export function EasePanel({ seam, ladder, unit }: Props) {
     return <section />;
   }
   const { ease } = seam;
+  // Parts of one interval share its ease.
+  const intervals = seam.intervals.filter((interval) => interval.start !== '');
   return (
     <section aria-label="Ease">
       <div className={`verdict verdict-${ease.verdict.toLowerCase()}`}>
@@ -43,9 +45,9 @@ export function EasePanel({ seam, ladder, unit }: Props) {
           <strong>{difference(ease.differenceMm, unit)}</strong>
         </li>
       </ul>
-      {seam.intervals.length > 1 && (
+      {intervals.length > 1 && (
         <ul className="lengths">
-          {seam.intervals.map((interval, index) => (
+          {intervals.map((interval, index) => (
             <li key={index}>
               <span>
                 {index + 1}. {STATE_WORDS[interval.ease.verdict]}

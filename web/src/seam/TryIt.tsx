@@ -40,7 +40,7 @@ export function TryIt({ repair, seam, editor, onClose }: Props) {
           {repair.title}
         </Modal.Title>
       </Modal.Header>
-      <Modal.Body>
+      <Modal.Body tabIndex={0} role="group" aria-labelledby="try-title">
         {isError && (
           <p role="alert">It could not be tried: the garment has changed. Close this and try again.</p>
         )}

@@ -77,7 +77,7 @@ export function TableDrawing({
     <svg
       width={width}
       height={height}
-      role="img"
+      role={explore ? 'group' : 'img'}
       aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
     >
       <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />

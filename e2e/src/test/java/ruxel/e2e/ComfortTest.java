@@ -10,6 +10,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.LoadState;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -183,6 +184,8 @@ class ComfortTest {
     button(page, "Help and more").click();
     button(page, "Archive it").click();
     page.waitForURL(product.address() + "/");
+    // The shelf is read anew and moves the archive down; a click before that would miss it.
+    page.waitForLoadState(LoadState.NETWORKIDLE);
     page.getByText("in the archive").click();
     Locator put = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Copy of Tide-bell pullover"));
     put.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it back on the shelf")).first().click();
