@@ -37,8 +37,8 @@ import ruxel.files.GarmentFiles;
 /** A whole cardigan planned, and a loop of plain arithmetic to compare machines by. */
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 2, time = 1)
-@Measurement(iterations = 3, time = 2)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
 @Fork(1)
 @State(Scope.Benchmark)
 public class GarmentBenchmark {

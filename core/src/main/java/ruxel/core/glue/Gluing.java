@@ -9,6 +9,7 @@ import java.util.OptionalInt;
 import java.util.TreeSet;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
 
@@ -43,8 +44,12 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
   public double lengthMm(Segment segment) {
     Edge edge = edgeOf(segment);
     double length = 0;
-    for (int half = segment.fromHalf(); half < segment.toHalf(); half++) {
-      length += edge.runOfUnit(half / 2).advance().lengthMm() / 2;
+    int start = 0;
+    for (Run run : edge.runs()) {
+      int end = start + 2 * run.count();
+      int halves = Math.min(end, segment.toHalf()) - Math.max(start, segment.fromHalf());
+      length += Math.max(0, halves) * run.advance().lengthMm() / 2;
+      start = end;
     }
     return length * edge.measuredScale();
   }
