@@ -720,6 +720,7 @@ export interface components {
         };
         Inspection: {
             checks: components["schemas"]["Check"][];
+            twin?: components["schemas"]["TwinView"];
             /** @enum {string} */
             verdict: "FINE" | "REMIND" | "STOP";
         };
@@ -1329,6 +1330,18 @@ export interface components {
             /** Format: int32 */
             count: number;
             sum: string;
+        };
+        TwinRow: {
+            alike: boolean;
+            /** Format: int32 */
+            mine: number;
+            /** Format: int32 */
+            other: number;
+            words: string;
+        };
+        TwinView: {
+            name: string;
+            rows: components["schemas"]["TwinRow"][];
         };
         View: {
             /** Format: double */

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, EdgePlan, LandmarkPlan } from '../api/types';
+import { NumberField } from '../shell/NumberField';
 import { MARKS } from './kinds';
 
 type Put = NonNullable<Change['landmark']>;
@@ -90,28 +91,9 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
         <Form.Label>Its name</Form.Label>
         <Form.Control value={name} maxLength={60} onChange={(event) => setName(event.target.value)} />
       </Form.Group>
-      <Form.Group controlId="mark-at">
-        <Form.Label>After</Form.Label>
-        <Form.Control
-          inputMode="numeric"
-          value={at}
-          isInvalid={tooFar}
-          onChange={(event) => setAt(event.target.value)}
-        />
-      </Form.Group>
-      <Form.Group controlId="mark-every">
-        <Form.Label>Then every</Form.Label>
-        <Form.Control inputMode="numeric" value={every} onChange={(event) => setEvery(event.target.value)} />
-      </Form.Group>
-      <Form.Group controlId="mark-times">
-        <Form.Label>In all</Form.Label>
-        <Form.Control
-          inputMode="numeric"
-          value={times}
-          placeholder="1"
-          onChange={(event) => setTimes(event.target.value)}
-        />
-      </Form.Group>
+      <NumberField id="mark-at" label="After" value={at} wrong={tooFar} onValue={setAt} />
+      <NumberField id="mark-every" label="Then every" value={every} onValue={setEvery} />
+      <NumberField id="mark-times" label="In all" value={times} placeholder="1" onValue={setTimes} />
       <Button type="submit" variant="outline-dark" disabled={!ready}>
         Mark
       </Button>

@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
 import type { GarmentPlan, PiecePlan } from '../api/types';
 import { Sign } from '../drawing/Signs';
-import { KINDS } from './kinds';
 
 const TITLES = {
   FINE: 'Nothing stands against joining it',
@@ -47,7 +46,7 @@ export function PieceInspection({
           ))}
         </ul>
       )}
-      <TwinTable plan={plan} piece={piece} />
+      <TwinTable piece={piece} />
       <p className="soft">
         Also look yourself: is the right side marked, does it lean, were both worked alike?
       </p>
@@ -56,19 +55,12 @@ export function PieceInspection({
 }
 
 /** Run by run beside the piece that mirrors it. */
-function TwinTable({ plan, piece }: { plan: GarmentPlan; piece: PiecePlan }) {
-  const twin = plan.pieces.find((other) => other.id === piece.mirrorOf || other.mirrorOf === piece.id);
+function TwinTable({ piece }: { piece: PiecePlan }) {
+  const { twin } = piece.inspection;
   if (!twin) {
     return null;
   }
-  const rows = piece.edges.flatMap((edge) =>
-    edge.runs.map((run) => ({
-      edge,
-      run,
-      other: twin.edges.find((like) => like.id === edge.id)?.runs.find((like) => like.id === run.id),
-    })),
-  );
-  const unlike = rows.filter(({ run, other }) => other && other.count !== run.count).length;
+  const unlike = twin.rows.filter((row) => !row.alike).length;
   return (
     <details open={unlike > 0}>
       <summary>
@@ -83,16 +75,13 @@ function TwinTable({ plan, piece }: { plan: GarmentPlan; piece: PiecePlan }) {
           </tr>
         </thead>
         <tbody>
-          {rows.map(({ edge, run, other }) => (
-            <tr key={`${edge.id}${run.id}`} className={other && other.count !== run.count ? 'unlike' : ''}>
-              <th scope="row">
-                {edge.name}, {KINDS[run.kind][1]}
-                {run.fabric === 'RIB' ? ' of rib' : ''}
-              </th>
-              <td>{run.count}</td>
+          {twin.rows.map((row, index) => (
+            <tr key={index} className={row.alike ? '' : 'unlike'}>
+              <th scope="row">{row.words}</th>
+              <td>{row.mine}</td>
               <td>
-                {other?.count ?? 'none'}
-                {other && other.count !== run.count ? ' (unlike)' : ''}
+                {row.other}
+                {row.alike ? '' : ' (unlike)'}
               </td>
             </tr>
           ))}

@@ -24,7 +24,13 @@ function view() {
   };
   opened.plan.pieces = [
     piece('back'),
-    piece('sleeve', { inspection: { verdict: 'REMIND', checks: [check] } }),
+    piece('sleeve', {
+      inspection: {
+        verdict: 'REMIND',
+        checks: [check],
+        twin: { name: 'Twin', rows: [{ words: 'top, stitches', mine: 40, other: 40, alike: true }] },
+      },
+    }),
     piece('twin', { mirrorOf: 'sleeve' }),
   ];
   opened.plan.findings = [

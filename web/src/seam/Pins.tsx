@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, SeamPlan } from '../api/types';
+import { NumberField } from '../shell/NumberField';
 
 /** Anchors of the maker's own: a place of one side pinned to a place of the other. */
 export function Pins({ seam, onChange }: { seam: SeamPlan; onChange: (change: Change) => void }) {
@@ -74,24 +75,8 @@ function NewPin({
         pin();
       }}
     >
-      <Form.Group controlId="pin-a">
-        <Form.Label>{seam.a.name}, after place</Form.Label>
-        <Form.Control
-          inputMode="numeric"
-          value={a}
-          isInvalid={wrongA}
-          onChange={(event) => setA(event.target.value)}
-        />
-      </Form.Group>
-      <Form.Group controlId="pin-b">
-        <Form.Label>{seam.b.name}, after place</Form.Label>
-        <Form.Control
-          inputMode="numeric"
-          value={b}
-          isInvalid={wrongB}
-          onChange={(event) => setB(event.target.value)}
-        />
-      </Form.Group>
+      <NumberField id="pin-a" label={`${seam.a.name}, after place`} value={a} wrong={wrongA} onValue={setA} />
+      <NumberField id="pin-b" label={`${seam.b.name}, after place`} value={b} wrong={wrongB} onValue={setB} />
       <Form.Group controlId="pin-name">
         <Form.Label>What it is</Form.Label>
         <Form.Control value={name} maxLength={60} onChange={(event) => setName(event.target.value)} />

@@ -14,6 +14,8 @@ import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.HandleDragged;
+import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Settings;
@@ -131,9 +133,9 @@ public record ChangeRequest(
           case ORDER_LEFT -> Optional.of(new Change.OrderLeft());
           case RUN_TOLD, EDGE_MEASURED, LANDMARK_PUT, LANDMARK_REMOVED -> piece.flatMap(p -> edge.flatMap(e -> ofEdge(p, e)));
           case SEAM_WORKED, ANCHOR_PINNED, ANCHOR_REMOVED -> seam.flatMap(this::ofSeam);
-          case HANDLE_DRAGGED -> handle.flatMap(h -> steps.map(n -> new Change.HandleDragged(h, n)));
-          case OWED_NOTED -> owed.flatMap(o -> piece.flatMap(p -> what.map(w -> new Change.OwedNoted(o, p, w, before))));
-          case OWED_DONE -> owed.map(Change.OwedDone::new);
+          case HANDLE_DRAGGED -> handle.flatMap(h -> steps.map(n -> new HandleDragged(h, n)));
+          case OWED_NOTED -> owed.flatMap(o -> piece.flatMap(p -> what.map(w -> new OwedChange.Noted(o, p, w, before))));
+          case OWED_DONE -> owed.map(OwedChange.Done::new);
           case GONE_SETTINGS_DROPPED -> Optional.of(new Change.GoneSettingsDropped());
         };
     return change

@@ -42,9 +42,7 @@ public final class Directions {
       return Optional.empty();
     }
     Construct construct = layout.value().construct();
-    return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
-        .filter(seam -> seam.seam().id().equals(seamId))
-        .findFirst()
+    return SeamResolver.find(construct.pieces(), construct.seams(), seamId)
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))

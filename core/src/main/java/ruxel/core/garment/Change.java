@@ -1,6 +1,5 @@
 package ruxel.core.garment;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,11 +30,10 @@ public sealed interface Change
         Change.StepMoved,
         Change.OrderLeft,
         Change.GoneSettingsDropped,
-        Change.HandleDragged,
-        Change.OwedNoted,
-        Change.OwedDone,
+        HandleDragged,
         EdgeChange,
-        SeamChange {
+        SeamChange,
+        OwedChange {
   Outcome<Garment> apply(Garment garment);
 
   /** What the history calls it. */
@@ -152,10 +150,7 @@ public sealed interface Change
     }
 
     private Outcome<Garment> apply(Garment garment, Construct construct) {
-      SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
-      return resolved.seams().stream()
-          .filter(candidate -> candidate.seam().id().equals(seam))
-          .findFirst()
+      return SeamResolver.find(construct.pieces(), construct.seams(), seam)
           .map(found -> AnchorMove.spot(found, anchor, side, position, garment.rules()))
           .orElseGet(() -> Outcome.refused(unknownSeam(seam, construct.seams())))
           .then(
@@ -213,7 +208,7 @@ public sealed interface Change
       return where.isPresent() ? "Moved %s on the table".formatted(names.piece(piece)) : "Put %s back in its place".formatted(names.piece(piece));
     }
 
-    private static Finding unknownPiece(String piece, Construct construct) {
+    static Finding unknownPiece(String piece, Construct construct) {
       String choices = String.join(", ", construct.pieces().stream().map(Piece::id).toList());
       return Finding.of(FindingCode.UNKNOWN_PIECE, Where.piece(piece), Fact.text("value", piece), Fact.text("choices", choices));
     }
@@ -244,85 +239,6 @@ public sealed interface Change
     @Override
     public String label(Names names) {
       return "Took the usual order";
-    }
-  }
-
-  /** Something of the drawing dragged by so many steps: the answers tied to it move together. */
-  record HandleDragged(String handle, int steps) implements Change {
-    @Override
-    public Outcome<Garment> apply(Garment garment) {
-      return moved(garment).then(answers -> new AnswersChanged(answers).apply(garment));
-    }
-
-    private Outcome<Map<String, Optional<Answers.Answer>>> moved(Garment garment) {
-      Optional<Template> template = garment.recipe().flatMap(recipe -> Templates.of(recipe.construction()));
-      return template
-          .flatMap(found -> found.dragged(garment.recipe().orElseThrow().answers(), handle, steps))
-          .<Outcome<Map<String, Optional<Answers.Answer>>>>map(
-              numbers -> {
-                Map<String, Optional<Answers.Answer>> answers = new HashMap<>();
-                numbers.forEach((key, value) -> answers.put(key, Optional.of(new Answers.Numeric(value))));
-                return Outcome.of(answers);
-              })
-          .orElseGet(
-              () ->
-                  Layout.of(garment)
-                      .then(
-                          layout ->
-                              Outcome.refused(
-                                  Finding.of(
-                                      FindingCode.HANDLE_UNKNOWN, Where.NOWHERE, Fact.text("value", handle),
-                                      Fact.text("choices", String.join(", ", layout.construct().handles().stream().map(Handle::id).toList()))))));
-    }
-
-    @Override
-    public String label(Names names) {
-      return "Dragged " + names.handle(handle);
-    }
-  }
-
-  /** Something to mend later on a piece; {@code before} names the seam that is its last moment. */
-  record OwedNoted(String id, String piece, String what, Optional<String> before) implements Change {
-    static final int MOST = 400;
-
-    @Override
-    public Outcome<Garment> apply(Garment garment) {
-      String trimmed = what.strip();
-      if (trimmed.isEmpty() || trimmed.length() > MOST) {
-        return Outcome.refused(
-            Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
-      }
-      Settings.OwedItem item = new Settings.OwedItem(id, piece, trimmed, before);
-      return Layout.of(garment)
-          .then(
-              layout -> {
-                Construct construct = layout.construct();
-                if (construct.pieces().stream().noneMatch(p -> p.id().equals(piece))) {
-                  return Outcome.refused(PieceMoved.unknownPiece(piece, construct));
-                }
-                boolean seamKnown = before.isEmpty() || construct.seams().stream().anyMatch(s -> s.id().equals(before.get()));
-                return seamKnown
-                    ? Outcome.of(garment.withSettings(garment.settings().withOwed(item)))
-                    : Outcome.refused(unknownSeam(before.get(), construct.seams()));
-              });
-    }
-
-    @Override
-    public String label(Names names) {
-      return "Noted for %s: %s".formatted(names.piece(piece), what.strip());
-    }
-  }
-
-  /** Something owed that was done. */
-  record OwedDone(String id) implements Change {
-    @Override
-    public Outcome<Garment> apply(Garment garment) {
-      return Outcome.of(garment.withSettings(garment.settings().withoutOwed(id)));
-    }
-
-    @Override
-    public String label(Names names) {
-      return "Did something owed";
     }
   }
 

@@ -27,9 +27,7 @@ final class MethodCheck {
           Finding.of(FindingCode.UNKNOWN_METHOD, Where.seam(seamId), Fact.text("value", methodId), Fact.text("choices", choices)));
     }
     Optional<ResolvedSeam> seam =
-        SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
-            .filter(candidate -> candidate.seam().id().equals(seamId))
-            .findFirst();
+        SeamResolver.find(construct.pieces(), construct.seams(), seamId);
     return seam
         .map(found -> judged(garment, found, method.get()))
         .orElseGet(() -> Outcome.refused(Change.unknownSeam(seamId, construct.seams())));

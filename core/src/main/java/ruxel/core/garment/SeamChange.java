@@ -27,9 +27,7 @@ public sealed interface SeamChange extends Change {
     return Layout.of(garment)
         .then(
             layout ->
-                SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).seams().stream()
-                    .filter(candidate -> candidate.seam().id().equals(seam()))
-                    .findFirst()
+                SeamResolver.find(layout.construct().pieces(), layout.construct().seams(), seam())
                     .map(found -> on(garment, found))
                     .orElseGet(() -> Outcome.refused(Change.unknownSeam(seam(), layout.construct().seams()))));
   }

@@ -32,6 +32,15 @@ public record Piece(
     return edges.stream().filter(edge -> edge.id().equals(edgeId)).findFirst();
   }
 
+  /** The piece this one is the mirror image of, or that is the mirror image of it. */
+  public Optional<Piece> twinAmong(List<Piece> pieces) {
+    return pieces.stream().filter(other -> mirrors(other) || other.mirrors(this)).findFirst();
+  }
+
+  private boolean mirrors(Piece other) {
+    return mirrorOf.filter(mirror -> mirror.piece().equals(other.id)).isPresent();
+  }
+
   public Piece withEdges(List<Edge> changed) {
     return new Piece(id, name, part, changed, mirrorOf, cloth);
   }

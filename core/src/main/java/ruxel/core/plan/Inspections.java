@@ -15,6 +15,7 @@ import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -50,7 +51,7 @@ final class Inspections {
     outline(piece).ifPresent(checks::add);
     stops(piece).forEach(checks::add);
     Verdict worst = checks.stream().map(Check::verdict).max(Comparator.naturalOrder()).orElse(Verdict.FINE);
-    return new Inspection(worst, List.copyOf(checks));
+    return new Inspection(worst, List.copyOf(checks), twinView(piece));
   }
 
   private Optional<Check> counted(Piece piece, Edge edge, Run run) {
@@ -83,7 +84,7 @@ final class Inspections {
         .map(
             pairs ->
                 pairs.stream()
-                    .filter(pair -> pair.mine().finishedCount() != pair.other().finishedCount())
+                    .filter(pair -> !pair.alike())
                     .map(
                         pair ->
                             new Check(
@@ -94,6 +95,22 @@ final class Inspections {
                                         pair.other().finishedCount(), pair.twin().name().toLowerCase(Locale.ROOT)),
                                 "Work both alike, or let one seam take the difference.", seamsOf(piece, pair.edge())))
                     .toList());
+  }
+
+  private Optional<PiecePlan.TwinView> twinView(Piece piece) {
+    return Twins.of(piece, pieces)
+        .filter(pairs -> !pairs.isEmpty())
+        .map(
+            pairs ->
+                new PiecePlan.TwinView(
+                    pairs.get(0).twin().name(),
+                    pairs.stream()
+                        .map(
+                            pair ->
+                                new PiecePlan.TwinRow(
+                                    pair.edge().name() + ", " + PlaceNames.words(pair.mine().kind()) + (pair.mine().fabric() == Fabric.RIB ? " of rib" : ""),
+                                    pair.mine().finishedCount(), pair.other().finishedCount(), pair.alike()))
+                        .toList()));
   }
 
   private Optional<Check> outline(Piece piece) {

@@ -36,7 +36,13 @@ public record PiecePlan(
   public record SizePlan(double widthMm, double heightMm, double finishedWidthMm, double finishedHeightMm, String words) {}
 
   /** Whether the piece may be joined (handbook 14). */
-  public record Inspection(Verdict verdict, List<Check> checks) {}
+  public record Inspection(Verdict verdict, List<Check> checks, Optional<TwinView> twin) {}
+
+  /** The piece beside its mirror image, run by run, by finished counts. */
+  public record TwinView(String name, List<TwinRow> rows) {}
+
+  /** A run on this piece and on its twin. */
+  public record TwinRow(String words, int mine, int other, boolean alike) {}
 
   /** What was looked at, what is to be done, and the seams it matters to. */
   public record Check(Verdict verdict, String words, String remedy, List<String> seams) {}

@@ -11,6 +11,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
@@ -20,16 +21,22 @@ final class Twins {
   private Twins() {}
 
   /** A run and its like on the twin. */
-  record Pair(Edge edge, Run mine, Piece twin, Run other) {}
+  record Pair(Edge edge, Run mine, Piece twin, Run other) {
+    /** By finished counts: rows held back will be there. */
+    boolean alike() {
+      return mine.finishedCount() == other.finishedCount();
+    }
+  }
 
   /** Every run of a piece with its like on the twin it is the mirror of, or that is the mirror of it. */
   static Optional<List<Pair>> of(Piece piece, List<Piece> pieces) {
-    Optional<Piece> mirrored =
-        piece.mirrorOf().flatMap(mirror -> pieces.stream().filter(other -> other.id().equals(mirror.piece())).findFirst());
-    Optional<Piece> mirror =
-        pieces.stream().filter(other -> other.mirrorOf().filter(of -> of.piece().equals(piece.id())).isPresent()).findFirst();
-    return mirrored.map(twin -> pairs(piece, twin, piece.mirrorOf().orElseThrow().edges()))
-        .or(() -> mirror.map(twin -> pairs(piece, twin, turned(twin.mirrorOf().orElseThrow().edges()))));
+    return piece
+        .twinAmong(pieces)
+        .map(
+            twin ->
+                pairs(
+                    piece, twin,
+                    piece.mirrorOf().filter(mirror -> mirror.piece().equals(twin.id())).map(Mirror::edges).orElseGet(() -> turned(twin.mirrorOf().orElseThrow().edges()))));
   }
 
   private static Map<String, String> turned(Map<String, String> edges) {
@@ -56,7 +63,7 @@ final class Twins {
       List<UnitKind> told = new ArrayList<>();
       List<Pair> pairs = piece.mirrorOf().isPresent() ? of(piece, pieces).orElse(List.of()) : List.of();
       for (Pair pair : pairs) {
-        if (pair.mine().finishedCount() != pair.other().finishedCount() && !told.contains(pair.mine().kind())) {
+        if (!pair.alike() && !told.contains(pair.mine().kind())) {
           told.add(pair.mine().kind());
           findings.add(finding(piece, pair.twin(), pair.edge(), pair.mine(), pair.other()));
         }

@@ -1,6 +1,5 @@
 package ruxel.core.repair;
 
-import java.util.List;
 import java.util.Optional;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -27,9 +26,7 @@ record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPla
     Optional<SeamPlan> seam = planned.value().seams().stream().filter(plan -> plan.id().equals(seamId)).findFirst();
     return seam.flatMap(
         plan ->
-            SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
-                .filter(resolved -> resolved.seam().id().equals(seamId))
-                .findFirst()
+            SeamResolver.find(construct.pieces(), construct.seams(), seamId)
                 .map(resolved -> new Situation(garment, construct, planned.value(), plan, SeamMatch.of(resolved, garment.rules()))));
   }
 
@@ -56,9 +53,6 @@ record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPla
 
   /** The piece that is its mirror image. */
   Optional<Piece> twin(Piece piece) {
-    List<Piece> pieces = construct.pieces();
-    return piece.mirrorOf()
-        .flatMap(mirror -> pieces.stream().filter(other -> other.id().equals(mirror.piece())).findFirst())
-        .or(() -> pieces.stream().filter(other -> other.mirrorOf().filter(of -> of.piece().equals(piece.id())).isPresent()).findFirst());
+    return piece.twinAmong(construct.pieces());
   }
 }

@@ -44,6 +44,11 @@ public final class SeamResolver {
     return new Result(apart, List.copyOf(resolver.findings));
   }
 
+  /** One seam on today's pieces; empty when there is none or it cannot be. */
+  public static Optional<ResolvedSeam> find(List<Piece> pieces, List<Seam> seams, String id) {
+    return resolve(pieces, seams).seams().stream().filter(resolved -> resolved.seam().id().equals(id)).findFirst();
+  }
+
   private List<ResolvedSpan> spans(Seam seam, Seam.SideOf side) {
     List<ResolvedSpan> spans = new ArrayList<>();
     for (Span span : side.spans()) {

@@ -104,16 +104,16 @@ class SeamChangeTest {
 
   @Test
   void tiedAnswersMoveTogetherWhenTheDrawingIsDragged() {
-    Garment deeper = good(new Change.HandleDragged("armhole", 2).apply(Wardrobe.cardigan()));
+    Garment deeper = good(new HandleDragged("armhole", 2).apply(Wardrobe.cardigan()));
     // Two rows of 12.5 mm on both sides are 50 mm: seven stitches of 7.14 mm.
     assertThat(seam(Wardrobe.plan(deeper), "armhole.left").counts()).isEqualTo("58 on 16 + 16");
-    Garment wider = good(new Change.HandleDragged("body", 4).apply(Wardrobe.cardigan()));
+    Garment wider = good(new HandleDragged("body", 4).apply(Wardrobe.cardigan()));
     GarmentPlan plan = Wardrobe.plan(wider);
     // Four stitches on each side are 28.6 mm: two rows off each sleeve.
     assertThat(plan.pieces().get(0).size().widthMm()).isEqualTo(74 * 100.0 / 14, within(1e-9));
     assertThat(plan.pieces()).filteredOn(p -> p.id().equals("sleeve.left")).first().extracting(p -> p.size().heightMm()).isEqualTo((30 + 5) * 12.5);
-    assertThat(new Change.HandleDragged("hat", 1).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).containsExactly(FindingCode.HANDLE_UNKNOWN);
-    assertThat(new Change.HandleDragged("neck", 40).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).contains(FindingCode.SHOULDERS_TOO_WIDE);
+    assertThat(new HandleDragged("hat", 1).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).containsExactly(FindingCode.HANDLE_UNKNOWN);
+    assertThat(new HandleDragged("neck", 40).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).contains(FindingCode.SHOULDERS_TOO_WIDE);
   }
 
   private static SeamChange.SeamWorked worked(Surplus surplus, double fullness) {

@@ -36,21 +36,21 @@ class StopTest {
 
   @Test
   void whatIsOwedIsSaidAtItsLastMoment() {
-    Garment owing = good(new Change.OwedNoted("o1", "back", " weave in the tail ", Optional.of("shoulder.left")).apply(Wardrobe.cardigan()));
+    Garment owing = good(new OwedChange.Noted("o1", "back", " weave in the tail ", Optional.of("shoulder.left")).apply(Wardrobe.cardigan()));
     assertThat(Wardrobe.plan(owing).owed()).singleElement()
         .extracting(o -> o.words())
         .isEqualTo("weave in the tail: at the latest before the left shoulder is joined.");
     assertThat(Directions.of(owing, "shoulder.left").orElseThrow().cautions().get(0))
         .isEqualTo("Still owed, and this is the last moment: weave in the tail.");
     assertThat(Directions.of(owing, "shoulder.right").orElseThrow().cautions()).hasSize(1);
-    assertThat(good(new Change.OwedDone("o1").apply(owing)).settings().isEmpty()).isTrue();
+    assertThat(good(new OwedChange.Done("o1").apply(owing)).settings().isEmpty()).isTrue();
   }
 
   @Test
   void whatIsOwedNeedsItsPieceItsSeamAndWords() {
-    assertThat(codes(new Change.OwedNoted("o", "hat", "mend", Optional.empty()))).containsExactly(FindingCode.UNKNOWN_PIECE);
-    assertThat(codes(new Change.OwedNoted("o", "back", "mend", Optional.of("brim")))).containsExactly(FindingCode.UNKNOWN_SEAM);
-    assertThat(codes(new Change.OwedNoted("o", "back", "  ", Optional.empty()))).containsExactly(FindingCode.NOTE_LENGTH);
+    assertThat(codes(new OwedChange.Noted("o", "hat", "mend", Optional.empty()))).containsExactly(FindingCode.UNKNOWN_PIECE);
+    assertThat(codes(new OwedChange.Noted("o", "back", "mend", Optional.of("brim")))).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(codes(new OwedChange.Noted("o", "back", "  ", Optional.empty()))).containsExactly(FindingCode.NOTE_LENGTH);
   }
 
   private static List<FindingCode> codes(Change change) {

@@ -1,0 +1,56 @@
+package ruxel.core.garment;
+
+import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+
+/** What was put off on a piece, and what of it is done (handbook 3, owed item). */
+public sealed interface OwedChange extends Change {
+  /** Something to mend later on a piece; {@code before} names the seam that is its last moment. */
+  record Noted(String id, String piece, String what, Optional<String> before) implements OwedChange {
+    static final int MOST = 400;
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      String trimmed = what.strip();
+      if (trimmed.isEmpty() || trimmed.length() > MOST) {
+        return Outcome.refused(
+            Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
+      }
+      Settings.OwedItem item = new Settings.OwedItem(id, piece, trimmed, before);
+      return Layout.of(garment)
+          .then(
+              layout -> {
+                Construct construct = layout.construct();
+                if (construct.pieces().stream().noneMatch(p -> p.id().equals(piece))) {
+                  return Outcome.refused(Change.PieceMoved.unknownPiece(piece, construct));
+                }
+                boolean seamKnown = before.isEmpty() || construct.seams().stream().anyMatch(s -> s.id().equals(before.get()));
+                return seamKnown
+                    ? Outcome.of(garment.withSettings(garment.settings().withOwed(item)))
+                    : Outcome.refused(Change.unknownSeam(before.get(), construct.seams()));
+              });
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Noted for %s: %s".formatted(names.piece(piece), what.strip());
+    }
+  }
+
+  /** Something owed that was done. */
+  record Done(String id) implements OwedChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withSettings(garment.settings().withoutOwed(id)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Did something owed";
+    }
+  }
+}
