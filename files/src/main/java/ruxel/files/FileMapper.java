@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.ExpectedOpening;
 import ruxel.core.garment.Garment;
@@ -14,6 +15,7 @@ import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Lean;
 import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -62,7 +64,9 @@ final class FileMapper {
             .map(e -> new Edge(e.id(), e.name(), e.runs().stream().map(FileMapper::run).toList(), e.measuredMm(), e.landmarks().stream().map(SettingsMapper::landmark).toList()))
             .toList(),
         Optional.ofNullable(p.mirrorOf()).map(m -> new Mirror(m.piece(), m.edges())),
-        p.cloth());
+        p.cloth(),
+        p.corners().stream().collect(Collectors.toMap(GarmentFile.CornerOf::behind, GarmentFile.CornerOf::kind, (first, second) -> second)),
+        p.lean().map(lean -> new Lean(lean.mm(), lean.expected())));
   }
 
   private static Run run(GarmentFile.RunOf r) {
@@ -75,7 +79,7 @@ final class FileMapper {
     return new Seam(
         s.id(), s.name(), s.role(), side(s.a()), side(s.b()),
         s.anchors().stream().map(FileMapper::anchor).toList(),
-        s.hidden(), new Seam.Working(s.together(), s.surplus(), s.fullness().orElse(0.0)), s.method());
+        s.hidden(), new Seam.Working(s.together(), s.surplus(), s.fullness().orElse(0.0), s.seamPlaces()), s.method());
   }
 
   static Anchor anchor(GarmentFile.AnchorOf a) {
@@ -140,7 +144,9 @@ final class FileMapper {
         p.mirrorOf().map(m -> new GarmentFile.MirrorOf(m.piece(), m.edges())).orElse(null),
         p.edges().stream()
             .map(e -> new GarmentFile.EdgeOf(e.id(), e.name(), e.measuredMm(), e.runs().stream().map(FileMapper::run).toList(), e.landmarks().stream().map(SettingsMapper::landmark).toList()))
-            .toList());
+            .toList(),
+        p.corners().entrySet().stream().map(c -> new GarmentFile.CornerOf(c.getKey(), c.getValue())).toList(),
+        p.lean().map(lean -> new GarmentFile.LeanOf(lean.mm(), lean.expected())));
   }
 
   private static GarmentFile.RunOf run(Run r) {
@@ -162,7 +168,7 @@ final class FileMapper {
     return new GarmentFile.SeamOf(
         s.id(), s.name(), s.role(), side(s.a()), side(s.b()),
         s.anchors().stream().map(FileMapper::anchor).toList(),
-        s.hidden(), s.working().together(), s.working().surplus(), Optional.of(s.working().fullness()).filter(f -> f > 0), s.method());
+        s.hidden(), s.working().together(), s.working().surplus(), Optional.of(s.working().fullness()).filter(f -> f > 0), s.working().seamPlaces(), s.method());
   }
 
   private static GarmentFile.SideOf side(Seam.SideOf s) {

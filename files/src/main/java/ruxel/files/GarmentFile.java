@@ -5,12 +5,15 @@ import com.fasterxml.jackson.annotation.JsonPropertyOrder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cloth;
+import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
@@ -60,7 +63,15 @@ record GarmentFile(
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
   record PieceOf(
-      String id, String name, Piece.Part part, Cloth cloth, MirrorOf mirrorOf, List<EdgeOf> edges) {}
+      String id, String name, Piece.Part part, Cloth cloth, MirrorOf mirrorOf, List<EdgeOf> edges, List<CornerOf> corners, Optional<LeanOf> lean) {
+    PieceOf {
+      corners = list(corners);
+    }
+  }
+
+  record CornerOf(String behind, Corner kind) {}
+
+  record LeanOf(double mm, boolean expected) {}
 
   record MirrorOf(String piece, Map<String, String> edges) {}
 
@@ -72,11 +83,14 @@ record GarmentFile(
   }
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
-  record LandmarkOf(String id, String name, Landmark.Kind kind, CutOf at, int every, int times) {
+  record LandmarkOf(String id, String name, Landmark.Kind kind, CutOf at, int every, int times, Optional<MarkerOf> marker) {
     LandmarkOf {
       times = Math.max(1, times);
     }
   }
+
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record MarkerOf(Marker.Purpose purpose, Optional<String> colour, Optional<String> takeOut) {}
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
   record RunOf(
@@ -109,6 +123,7 @@ record GarmentFile(
       boolean together,
       Surplus surplus,
       Optional<Double> fullness,
+      boolean seamPlaces,
       Optional<String> method) {
     SeamOf {
       surplus = surplus == null ? Surplus.EVEN : surplus;
@@ -147,8 +162,14 @@ record GarmentFile(
       List<MarkOf> marks,
       List<WorkedOf> worked,
       List<PinOf> pins,
-      List<OwedOf> owed) {
+      List<OwedOf> owed,
+      List<ToldCornerOf> corners,
+      List<LeaningOf> leans,
+      List<EdgingOf> edgings) {
     SettingsOf {
+      corners = list(corners);
+      leans = list(leans);
+      edgings = list(edgings);
       owed = list(owed);
       counts = list(counts);
       anchors = list(anchors);
@@ -162,6 +183,12 @@ record GarmentFile(
       pins = list(pins);
     }
   }
+
+  record ToldCornerOf(String piece, String behind, Corner kind) {}
+
+  record LeaningOf(String piece, double mm, boolean expected) {}
+
+  record EdgingOf(String piece, String edge, int rows, double rowMm, int stitches) {}
 
   record ToldOf(String piece, String edge, String run, List<PartOf> parts) {}
 
@@ -185,7 +212,7 @@ record GarmentFile(
   record MarkOf(String piece, String edge, LandmarkOf landmark) {}
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
-  record WorkedOf(String seam, boolean together, Surplus surplus, double fullness, GivesOf a, GivesOf b) {
+  record WorkedOf(String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, GivesOf a, GivesOf b) {
     WorkedOf {
       surplus = surplus == null ? Surplus.EVEN : surplus;
       a = a == null ? GivesOf.USUAL : a;
@@ -207,7 +234,8 @@ record GarmentFile(
 
   record PinOf(String seam, AnchorOf anchor) {}
 
-  record CountOf(String piece, String edge, String run, int count) {}
+  @JsonInclude(JsonInclude.Include.NON_EMPTY)
+  record CountOf(String piece, String edge, String run, int count, Optional<Counts.Source> when) {}
 
   record MovedOf(String seam, String anchor, Side side, SpotOf spot) {}
 

@@ -1,9 +1,14 @@
 package ruxel.files;
 
+import java.util.Optional;
 import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.PieceSettings;
 import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Settings;
+import ruxel.core.piece.Counts;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Lean;
+import ruxel.core.piece.Marker;
 import ruxel.core.seam.Seam;
 
 /** Between the settings of a garment and those of its file, both ways. */
@@ -12,7 +17,7 @@ final class SettingsMapper {
 
   static Settings settings(GarmentFile.SettingsOf s) {
     return new Settings(
-        s.counts().stream().map(c -> new Settings.MadeCount(c.piece(), c.edge(), c.run(), c.count())).toList(),
+        s.counts().stream().map(c -> new Settings.MadeCount(c.piece(), c.edge(), c.run(), c.count(), c.when().orElse(Counts.Source.AS_MADE))).toList(),
         s.anchors().stream().map(m -> new Settings.MovedAnchor(m.seam(), m.anchor(), m.side(), FileMapper.spot(m.spot()))).toList(),
         s.methods().stream().map(m -> new Settings.ChosenMethod(m.seam(), m.method())).toList(),
         s.laid().stream().map(l -> new Settings.LaidPiece(l.piece(), l.dxMm(), l.dyMm(), l.quarterTurns())).toList(),
@@ -26,7 +31,11 @@ final class SettingsMapper {
         new SeamSettings(
             s.worked().stream().map(SettingsMapper::worked).toList(),
             s.pins().stream().map(p -> new SeamSettings.OwnAnchor(p.seam(), FileMapper.anchor(p.anchor()))).toList()),
-        s.owed().stream().map(o -> new Settings.OwedItem(o.id(), o.piece(), o.what(), o.before())).toList());
+        s.owed().stream().map(o -> new Settings.OwedItem(o.id(), o.piece(), o.what(), o.before())).toList(),
+        new PieceSettings(
+            s.corners().stream().map(c -> new PieceSettings.ToldCorner(c.piece(), c.behind(), c.kind())).toList(),
+            s.leans().stream().map(l -> new PieceSettings.LeaningPiece(l.piece(), new Lean(l.mm(), l.expected()))).toList(),
+            s.edgings().stream().map(e -> new PieceSettings.EdgingRows(e.piece(), e.edge(), e.rows(), e.rowMm(), e.stitches())).toList()));
   }
 
   private static EdgeSettings.Part part(GarmentFile.PartOf p) {
@@ -36,17 +45,18 @@ final class SettingsMapper {
 
   private static SeamSettings.WorkedSeam worked(GarmentFile.WorkedOf w) {
     return new SeamSettings.WorkedSeam(
-        w.seam(), new Seam.Working(w.together(), w.surplus(), w.fullness()),
+        w.seam(), new Seam.Working(w.together(), w.surplus(), w.fullness(), w.seamPlaces()),
         new SeamSettings.SideWorking(w.a().placesPerRow(), w.a().spaces()), new SeamSettings.SideWorking(w.b().placesPerRow(), w.b().spaces()));
   }
 
   static Landmark landmark(GarmentFile.LandmarkOf l) {
-    return new Landmark(l.id(), l.name(), l.kind(), FileMapper.cut(l.at()), l.every(), l.times());
+    return new Landmark(l.id(), l.name(), l.kind(), FileMapper.cut(l.at()), l.every(), l.times(),
+        l.marker().map(m -> new Marker(m.purpose(), m.colour().orElse(""), m.takeOut().orElse(""))));
   }
 
   static GarmentFile.SettingsOf file(Settings s) {
     return new GarmentFile.SettingsOf(
-        s.counts().stream().map(c -> new GarmentFile.CountOf(c.piece(), c.edge(), c.run(), c.count())).toList(),
+        s.counts().stream().map(c -> new GarmentFile.CountOf(c.piece(), c.edge(), c.run(), c.count(), Optional.of(c.when()).filter(Counts.Source.AS_WORKED::equals))).toList(),
         s.anchors().stream().map(m -> new GarmentFile.MovedOf(m.seam(), m.anchor(), m.side(), FileMapper.spot(m.spot()))).toList(),
         s.methods().stream().map(m -> new GarmentFile.MethodOf(m.seam(), m.method())).toList(),
         s.laid().stream().map(l -> new GarmentFile.LaidOf(l.piece(), l.dxMm(), l.dyMm(), l.quarterTurns())).toList(),
@@ -58,7 +68,10 @@ final class SettingsMapper {
         s.edges().marks().stream().map(m -> new GarmentFile.MarkOf(m.piece(), m.edge(), landmark(m.landmark()))).toList(),
         s.seams().worked().stream().map(SettingsMapper::worked).toList(),
         s.seams().pins().stream().map(p -> new GarmentFile.PinOf(p.seam(), FileMapper.anchor(p.anchor()))).toList(),
-        s.owed().stream().map(o -> new GarmentFile.OwedOf(o.id(), o.piece(), o.what(), o.before())).toList());
+        s.owed().stream().map(o -> new GarmentFile.OwedOf(o.id(), o.piece(), o.what(), o.before())).toList(),
+        s.pieces().corners().stream().map(c -> new GarmentFile.ToldCornerOf(c.piece(), c.behind(), c.corner())).toList(),
+        s.pieces().leans().stream().map(l -> new GarmentFile.LeaningOf(l.piece(), l.lean().mm(), l.lean().expected())).toList(),
+        s.pieces().edgings().stream().map(e -> new GarmentFile.EdgingOf(e.piece(), e.edge(), e.rows(), e.rowMm(), e.stitches())).toList());
   }
 
   private static GarmentFile.PartOf part(EdgeSettings.Part p) {
@@ -68,7 +81,7 @@ final class SettingsMapper {
 
   private static GarmentFile.WorkedOf worked(SeamSettings.WorkedSeam w) {
     return new GarmentFile.WorkedOf(
-        w.seam(), w.working().together(), w.working().surplus(), w.working().fullness(), gives(w.a()), gives(w.b()));
+        w.seam(), w.working().together(), w.working().surplus(), w.working().fullness(), w.working().seamPlaces(), gives(w.a()), gives(w.b()));
   }
 
   private static GarmentFile.GivesOf gives(SeamSettings.SideWorking side) {
@@ -76,6 +89,7 @@ final class SettingsMapper {
   }
 
   static GarmentFile.LandmarkOf landmark(Landmark l) {
-    return new GarmentFile.LandmarkOf(l.id(), l.name(), l.kind(), FileMapper.cut(l.first()), l.every(), l.times());
+    return new GarmentFile.LandmarkOf(l.id(), l.name(), l.kind(), FileMapper.cut(l.first()), l.every(), l.times(),
+        l.marker().map(m -> new GarmentFile.MarkerOf(m.purpose(), FileMapper.some(m.colour()), FileMapper.some(m.takeOut()))));
   }
 }

@@ -16,13 +16,17 @@ import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.EdgeSettings;
 import ruxel.core.garment.HandleDragged;
 import ruxel.core.garment.OwedChange;
+import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Settings;
+import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Counts;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Side;
@@ -57,7 +61,11 @@ public record ChangeRequest(
     Optional<String> handle,
     Optional<Integer> steps,
     Optional<String> owed,
-    Optional<String> what) {
+    Optional<String> what,
+    Optional<Counts.Source> when,
+    Optional<Boolean> expected,
+    Optional<Corner> corner,
+    Optional<EdgingRequest> edging) {
   /** A part of a run; an empty width keeps the recipe's. */
   public record PartRequest(
       UnitKind unit,
@@ -75,10 +83,20 @@ public record ChangeRequest(
   }
 
   /** A landmark at a cut of an edge, alone (times 1) or coming back. */
-  public record LandmarkRequest(String id, String name, Landmark.Kind kind, int at, int every, int times) {}
+  public record LandmarkRequest(String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<MarkerRequest> marker) {}
+
+  /** The marker that hangs at a landmark. */
+  public record MarkerRequest(Marker.Purpose purpose, String colour, String takeOut) {
+    Marker marker() {
+      return new Marker(purpose, colour.strip(), takeOut.strip());
+    }
+  }
+
+  /** Rows of so many stitches worked along an edge; no rows takes them out. */
+  public record EdgingRequest(int rows, double rowMm, int stitches) {}
 
   /** How a seam is worked. */
-  public record WorkingRequest(boolean together, Surplus surplus, double fullness, Gives a, Gives b) {}
+  public record WorkingRequest(boolean together, Surplus surplus, double fullness, Optional<Boolean> seamPlaces, Gives a, Gives b) {}
 
   /** What rows and spaces of a side give. */
   public record Gives(Optional<Integer> placesPerRow, Seam.Spaces spaces) {
@@ -112,6 +130,9 @@ public record ChangeRequest(
     ANCHOR_PINNED,
     ANCHOR_REMOVED,
     HANDLE_DRAGGED,
+    LEAN_FOUND,
+    CORNER_TOLD,
+    EDGING_WORKED,
     OWED_NOTED,
     OWED_DONE,
     GONE_SETTINGS_DROPPED
@@ -123,7 +144,7 @@ public record ChangeRequest(
           case RENAMED -> name.map(Change.Renamed::new);
           case REWORDED -> unit.flatMap(u -> terms.flatMap(t -> hand.map(h -> new Change.Reworded(new Wording(u, t, h)))));
           case ANSWERS_CHANGED -> Optional.of(new Change.AnswersChanged(given()));
-          case COUNT_MADE -> piece.flatMap(p -> edge.flatMap(e -> run.map(r -> new Change.CountMade(p, e, r, count))));
+          case COUNT_MADE -> piece.flatMap(p -> edge.flatMap(e -> run.map(r -> counted(p, e, r))));
           case ANCHOR_MOVED -> seam.flatMap(
               s -> anchor.flatMap(a -> side.flatMap(d -> position.map(n -> new Change.AnchorMoved(s, a, d, n)))));
           case METHOD_CHOSEN -> seam.flatMap(s -> method.map(m -> new Change.MethodChosen(s, m)));
@@ -131,7 +152,8 @@ public record ChangeRequest(
               p -> new Change.PieceMoved(p, laid.map(l -> new Settings.LaidPiece(p, l.dxMm(), l.dyMm(), l.quarterTurns()))));
           case STEP_MOVED -> seam.map(s -> new Change.StepMoved(s, before));
           case ORDER_LEFT -> Optional.of(new Change.OrderLeft());
-          case RUN_TOLD, EDGE_MEASURED, LANDMARK_PUT, LANDMARK_REMOVED -> piece.flatMap(p -> edge.flatMap(e -> ofEdge(p, e)));
+          case LEAN_FOUND -> piece.map(p -> new PieceChange.LeanFound(p, mm, expected.orElse(false)));
+          case RUN_TOLD, EDGE_MEASURED, LANDMARK_PUT, LANDMARK_REMOVED, CORNER_TOLD, EDGING_WORKED -> piece.flatMap(p -> edge.flatMap(e -> ofEdge(p, e)));
           case SEAM_WORKED, ANCHOR_PINNED, ANCHOR_REMOVED -> seam.flatMap(this::ofSeam);
           case HANDLE_DRAGGED -> handle.flatMap(h -> steps.map(n -> new HandleDragged(h, n)));
           case OWED_NOTED -> owed.flatMap(o -> piece.flatMap(p -> what.map(w -> new OwedChange.Noted(o, p, w, before))));
@@ -148,13 +170,21 @@ public record ChangeRequest(
                         Fact.text("kind", kind.name()), Fact.text("missing", needs()))));
   }
 
+  private Change counted(String onPiece, String onEdge, String onRun) {
+    return new Change.CountMade(
+        onPiece, onEdge, onRun, count, when.filter(Counts.Source.AS_WORKED::equals).orElse(Counts.Source.AS_MADE));
+  }
+
   private Optional<? extends Change> ofEdge(String onPiece, String onEdge) {
     return switch (kind) {
       case RUN_TOLD -> run.map(
           r -> new EdgeChange.RunTold(onPiece, onEdge, r, parts.orElse(List.of()).stream().map(PartRequest::part).toList()));
       case EDGE_MEASURED -> Optional.of(new EdgeChange.EdgeMeasured(onPiece, onEdge, mm));
       case LANDMARK_PUT -> landmark.map(
-          l -> new EdgeChange.LandmarkPut(onPiece, onEdge, l.id(), l.name(), l.kind(), l.at(), l.every(), l.times()));
+          l -> new EdgeChange.LandmarkPut(onPiece, onEdge, l.id(), l.name(), l.kind(), l.at(), l.every(), l.times(), l.marker().map(MarkerRequest::marker)));
+      case CORNER_TOLD -> Optional.of(new PieceChange.CornerTold(onPiece, onEdge, corner));
+      case EDGING_WORKED -> edging.map(
+          rows -> new PieceChange.EdgingWorked(onPiece, onEdge, rows.rows(), rows.rowMm(), rows.stitches()));
       default -> landmarkId.map(l -> new EdgeChange.LandmarkRemoved(onPiece, onEdge, l));
     };
   }
@@ -162,7 +192,7 @@ public record ChangeRequest(
   private Optional<? extends Change> ofSeam(String onSeam) {
     return switch (kind) {
       case SEAM_WORKED -> working.map(
-          w -> new SeamChange.SeamWorked(onSeam, w.together(), w.surplus(), w.fullness(), w.a().working(), w.b().working()));
+          w -> new SeamChange.SeamWorked(onSeam, w.together(), w.surplus(), w.fullness(), w.seamPlaces().orElse(false), w.a().working(), w.b().working()));
       case ANCHOR_PINNED -> pin.map(p -> new SeamChange.AnchorPinned(onSeam, p.id(), p.name(), p.a(), p.b()));
       default -> anchor.map(a -> new SeamChange.AnchorRemoved(onSeam, a));
     };
@@ -192,6 +222,9 @@ public record ChangeRequest(
       case ANCHOR_PINNED -> "seam and pin";
       case ANCHOR_REMOVED -> "seam and anchor";
       case HANDLE_DRAGGED -> "handle and steps";
+      case LEAN_FOUND -> "piece";
+      case CORNER_TOLD -> "piece and edge";
+      case EDGING_WORKED -> "piece, edge and edging";
       case OWED_NOTED -> "owed, piece and what";
       case OWED_DONE -> "owed";
       case ANSWERS_CHANGED, ORDER_LEFT, GONE_SETTINGS_DROPPED -> "nothing";

@@ -2,10 +2,12 @@ package ruxel.app.garment;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.SeamSettings;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,6 +31,7 @@ class ChangeRequests {
       edge(fields, ChangeRequest.Kind.COUNT_MADE, made.piece(), made.edge());
       fields.put("run", made.run());
       made.count().ifPresent(count -> fields.put("count", count));
+      fields.put("when", made.when());
     } else if (change instanceof Change.AnswersChanged changed) {
       fields.put("kind", ChangeRequest.Kind.ANSWERS_CHANGED);
       Map<String, Object> answers = new LinkedHashMap<>();
@@ -39,13 +42,16 @@ class ChangeRequests {
       measured.mm().ifPresent(mm -> fields.put("mm", mm));
     } else if (change instanceof EdgeChange.LandmarkPut put) {
       edge(fields, ChangeRequest.Kind.LANDMARK_PUT, put.piece(), put.edge());
-      fields.put("landmark", new ChangeRequest.LandmarkRequest(put.id(), put.name(), put.kind(), put.at(), put.every(), put.times()));
+      fields.put("landmark", new ChangeRequest.LandmarkRequest(put.id(), put.name(), put.kind(), put.at(), put.every(), put.times(), put.marker().map(m -> new ChangeRequest.MarkerRequest(m.purpose(), m.colour(), m.takeOut()))));
+    } else if (change instanceof PieceChange.EdgingWorked edging) {
+      edge(fields, ChangeRequest.Kind.EDGING_WORKED, edging.piece(), edging.edge());
+      fields.put("edging", new ChangeRequest.EdgingRequest(edging.rows(), edging.rowMm(), edging.stitches()));
     } else if (change instanceof SeamChange.SeamWorked worked) {
       fields.put("kind", ChangeRequest.Kind.SEAM_WORKED);
       fields.put("seam", worked.seam());
       fields.put(
           "working",
-          new ChangeRequest.WorkingRequest(worked.together(), worked.surplus(), worked.fullness(), gives(worked.a()), gives(worked.b())));
+          new ChangeRequest.WorkingRequest(worked.together(), worked.surplus(), worked.fullness(), Optional.of(worked.seamPlaces()), gives(worked.a()), gives(worked.b())));
     } else if (change instanceof SeamChange.AnchorPinned pinned) {
       fields.put("kind", ChangeRequest.Kind.ANCHOR_PINNED);
       fields.put("seam", pinned.seam());

@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruxel.core.measure.Counting;
-import ruxel.core.measure.Counting.Corner;
+import ruxel.core.measure.Corner;
 import ruxel.core.measure.Counting.Total;
 
 /** Help with counting an edge: a total and its sum, shown before it is used. */
@@ -22,7 +22,8 @@ class CountController {
     REPEATED,
     TURNING_CHAIN,
     FOUNDATION,
-    SQUARE
+    SQUARE,
+    BANDS
   }
 
   /** What was counted; which numbers matter depends on the way. */
@@ -42,6 +43,7 @@ class CountController {
       case REPEATED -> Counting.repeated(c.first(), c.each(), c.more(), c.after());
       case TURNING_CHAIN -> Counting.withTurningChain(c.first(), c.flag());
       case FOUNDATION -> Counting.foundationChain(c.first(), c.each(), c.flag());
+      case BANDS -> Counting.byBands(c.first(), c.more(), c.each(), c.after());
       case SQUARE -> Counting.squareSide(c.first(), c.corner());
     };
   }

@@ -10,6 +10,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.match.AnchorMove;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Counts;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
@@ -32,6 +33,7 @@ public sealed interface Change
         Change.GoneSettingsDropped,
         HandleDragged,
         EdgeChange,
+        PieceChange.LeanFound,
         SeamChange,
         OwedChange {
   Outcome<Garment> apply(Garment garment);
@@ -113,8 +115,18 @@ public sealed interface Change
   }
 
   /** A run counted on the finished piece, or that count taken back. */
-  record CountMade(String piece, String edge, String run, Optional<Integer> count) implements Change {
+  record CountMade(String piece, String edge, String run, Optional<Integer> count, Counts.Source when) implements Change {
     static final int MOST = 5000;
+
+    public CountMade {
+      if (when == Counts.Source.PLANNED) {
+        throw new IllegalArgumentException("Expected a count as made or as worked (%s)".formatted(when));
+      }
+    }
+
+    public CountMade(String piece, String edge, String run, Optional<Integer> count) {
+      this(piece, edge, run, count, Counts.Source.AS_MADE);
+    }
 
     @Override
     public Outcome<Garment> apply(Garment garment) {
@@ -124,7 +136,7 @@ public sealed interface Change
                 FindingCode.COUNT_OUT_OF_RANGE, Where.edge(piece, edge),
                 Fact.count("least", 1), Fact.count("most", MOST), Fact.text("value", count.get().toString())));
       }
-      Settings.MadeCount target = new Settings.MadeCount(piece, edge, run, count.orElse(1));
+      Settings.MadeCount target = new Settings.MadeCount(piece, edge, run, count.orElse(1), when);
       Garment counted = garment.withSettings(garment.settings().withCount(target, count));
       return Layout.of(counted)
           .then(
@@ -138,7 +150,7 @@ public sealed interface Change
     public String label(Names names) {
       return "%s %s of %s"
           .formatted(
-              count.map(n -> "Counted " + n + " at").orElse("Took back the count at"), names.edge(piece, edge), names.piece(piece));
+              count.map(n -> (when == Counts.Source.AS_MADE ? "Counted " : "Worked ") + n + " at").orElse("Took back the count at"), names.edge(piece, edge), names.piece(piece));
     }
   }
 

@@ -13,11 +13,18 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 
 /** What a maker tells of a single edge: its runs in parts, its measured length, its landmarks. */
-public sealed interface EdgeChange extends Change {
+public sealed interface EdgeChange extends Change
+    permits EdgeChange.RunTold,
+        EdgeChange.EdgeMeasured,
+        EdgeChange.LandmarkPut,
+        EdgeChange.LandmarkRemoved,
+        PieceChange.CornerTold,
+        PieceChange.EdgingWorked {
   String piece();
 
   String edge();
@@ -95,6 +102,9 @@ public sealed interface EdgeChange extends Change {
     }
 
     private static void check(EdgeSettings.Part part, int number, Piece onPiece, Edge onEdge, List<Finding> findings) {
+      if (!part.kind().isOfEdge()) {
+        findings.add(refused(FindingCode.PART_KIND, onPiece, onEdge, Fact.count("part", number), Fact.text("value", part.kind().name())));
+      }
       if (part.count() < 1 || part.count() > CountMade.MOST) {
         findings.add(
             Finding.of(
@@ -154,7 +164,7 @@ public sealed interface EdgeChange extends Change {
   }
 
   /** A landmark put at a cut of an edge, alone or coming back; one with the same id is moved. */
-  record LandmarkPut(String piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times)
+  record LandmarkPut(String piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker)
       implements EdgeChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
@@ -163,6 +173,11 @@ public sealed interface EdgeChange extends Change {
       if (name.isBlank() || name.length() > Garment.MOST_NAME) {
         return Outcome.refused(
             Finding.of(FindingCode.NAME_LENGTH, Where.edge(piece, edge), Fact.count("most", Garment.MOST_NAME), Fact.count("count", name.length())));
+      }
+      if (marker.filter(Marker::isTooLong).isPresent()) {
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.MARKER_LENGTH, Where.edge(piece, edge), Fact.count("colour", Marker.MOST_COLOUR), Fact.count("count", Marker.MOST_TAKE_OUT)));
       }
       if (at < 0 || at > onEdge.units()) {
         return Outcome.refused(refused(FindingCode.LANDMARK_OUTSIDE, onPiece, onEdge, mark, count, Fact.count("at", at)));
@@ -180,7 +195,7 @@ public sealed interface EdgeChange extends Change {
                 FindingCode.LANDMARK_OVERLONG, onPiece, onEdge, mark, count, Fact.count("every", every),
                 Fact.count("length", at + (times - 1L) * every), Fact.count("most", 1 + (onEdge.units() - at) / every)));
       }
-      Landmark landmark = new Landmark(id, name.strip(), kind, Cut.at(onEdge, at), comesBack ? every : 0, times);
+      Landmark landmark = new Landmark(id, name.strip(), kind, Cut.at(onEdge, at), comesBack ? every : 0, times, marker);
       return Outcome.of(
           garment.withSettings(
               garment.settings().withEdges(

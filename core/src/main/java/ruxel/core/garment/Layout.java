@@ -11,6 +11,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.lay.Placement;
 import ruxel.core.lay.Rows;
+import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
@@ -56,15 +57,17 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     Overlay overlay = new Overlay(construct.pieces(), settings.edges());
     List<Settings.MadeCount> goneCounts = new ArrayList<>();
     List<Piece> pieces = overlay.pieces();
-    for (Settings.MadeCount made : settings.counts()) {
-      Optional<List<Piece>> changed = counted(pieces, made);
-      changed.ifPresentOrElse(ignored -> {}, () -> goneCounts.add(made));
-      pieces = changed.orElse(pieces);
-    }
-    List<Seam> seams = construct.seams().stream().map(overlay::carried).map(seam -> decided(seam, settings)).toList();
+    List<Settings.MadeCount> ofEdgings = new ArrayList<>();
+    pieces = counted(pieces, settings.counts(), ofEdgings);
+    EdgingOverlay edgings = new EdgingOverlay(pieces, settings.pieces().edgings());
+    pieces = counted(edgings.pieces(), ofEdgings, goneCounts);
+    PieceOverlay wholes = new PieceOverlay(pieces, settings.pieces());
+    pieces = wholes.pieces();
+    List<Seam> seams =
+        construct.seams().stream().map(overlay::carried).map(seam -> decided(seam, settings)).map(edgings::carried).toList();
     Construct laid =
         new Construct(
-            pieces, seams, construct.openings().stream().map(overlay::carried).toList(),
+            pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
             placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers(), construct.stops());
     Settings gone =
         new Settings(
@@ -77,8 +80,20 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
             new SeamSettings(
                 settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(),
                 settings.seams().pins().stream().filter(pin -> seam(seams, pin.seam()).isEmpty()).toList()),
-            settings.owed().stream().filter(owed -> construct.pieces().stream().noneMatch(p -> p.id().equals(owed.piece()))).toList());
+            settings.owed().stream().filter(owed -> construct.pieces().stream().noneMatch(p -> p.id().equals(owed.piece()))).toList(),
+            wholes.gone(edgings.gone()));
     return new Layout(laid, gone, findings(gone));
+  }
+
+  /** What cannot be counted on these pieces is added to {@code missing}. */
+  private static List<Piece> counted(List<Piece> pieces, List<Settings.MadeCount> counts, List<Settings.MadeCount> missing) {
+    List<Piece> counted = pieces;
+    for (Settings.MadeCount made : counts) {
+      Optional<List<Piece>> changed = counted(counted, made);
+      changed.ifPresentOrElse(ignored -> {}, () -> missing.add(made));
+      counted = changed.orElse(counted);
+    }
+    return counted;
   }
 
   private static Optional<List<Piece>> counted(List<Piece> pieces, Settings.MadeCount made) {
@@ -97,9 +112,14 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
   private static Edge counted(Edge edge, Settings.MadeCount made) {
     List<Run> runs =
         edge.runs().stream()
-            .map(run -> run.id().equals(made.run()) ? run.withCounts(run.counts().withMade(Optional.of(made.count()))) : run)
+            .map(run -> run.id().equals(made.run()) ? run.withCounts(counted(run.counts(), made)) : run)
             .toList();
     return edge.withRuns(runs);
+  }
+
+  private static Counts counted(Counts counts, Settings.MadeCount made) {
+    Optional<Integer> count = Optional.of(made.count());
+    return made.when() == Counts.Source.AS_WORKED ? counts.withWorked(count) : counts.withMade(count);
   }
 
   private static List<Placement> placements(
@@ -153,6 +173,9 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     gone.edges().marks().forEach(m -> findings.add(gone(m.landmark().name() + " on " + m.piece() + ", " + m.edge())));
     gone.seams().worked().forEach(worked -> findings.add(gone("how " + worked.seam() + " is worked")));
     gone.seams().pins().forEach(pin -> findings.add(gone("the anchor " + pin.anchor().name() + " of " + pin.seam())));
+    gone.pieces().corners().forEach(c -> findings.add(gone("the corner behind " + c.behind() + " of " + c.piece())));
+    gone.pieces().leans().forEach(lean -> findings.add(gone("how " + lean.piece() + " leans")));
+    gone.pieces().edgings().forEach(e -> findings.add(gone("the edging rows on " + e.piece() + ", " + e.edge())));
     gone.owed().forEach(owed -> findings.add(gone("what is owed on " + owed.piece())));
     gone.methods().forEach(method -> findings.add(gone("the method of " + method.seam())));
     return List.copyOf(findings);

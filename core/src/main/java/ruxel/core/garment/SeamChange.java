@@ -32,9 +32,12 @@ public sealed interface SeamChange extends Change {
                     .orElseGet(() -> Outcome.refused(Change.unknownSeam(seam(), layout.construct().seams()))));
   }
 
-  /** Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share). */
+  /**
+   * Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share), and
+   * whether its seam places are worked.
+   */
   record SeamWorked(
-      String seam, boolean together, Surplus surplus, double fullness, SeamSettings.SideWorking a, SeamSettings.SideWorking b)
+      String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SeamSettings.SideWorking a, SeamSettings.SideWorking b)
       implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
@@ -44,7 +47,7 @@ public sealed interface SeamChange extends Change {
                 FindingCode.FULLNESS_RANGE, Where.seam(seam), Fact.count("most", Math.round(100 * Seam.Working.MOST_FULLNESS)),
                 Fact.text("value", new Answers.Numeric(100 * fullness).text())));
       }
-      Seam.Working working = new Seam.Working(together, surplus, fullness);
+      Seam.Working working = new Seam.Working(together, surplus, fullness, seamPlaces);
       SeamSettings changed =
           garment.settings().seams().withWorked(new SeamSettings.WorkedSeam(seam, working, a, b));
       return Outcome.of(garment.withSettings(garment.settings().withSeams(changed)));

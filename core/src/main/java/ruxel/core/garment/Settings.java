@@ -2,6 +2,7 @@ package ruxel.core.garment;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.piece.Counts;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Side;
 
@@ -17,17 +18,18 @@ public record Settings(
     List<String> order,
     EdgeSettings edges,
     SeamSettings seams,
-    List<OwedItem> owed) {
+    List<OwedItem> owed,
+    PieceSettings pieces) {
   public static final Settings NONE =
-      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE, List.of());
+      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE, List.of(), PieceSettings.NONE);
 
   /** Something to mend later on a piece, and the seam that must not be joined before it is done (handbook 3). */
   public record OwedItem(String id, String piece, String what, Optional<String> before) {}
 
-  /** A run counted on the finished piece. */
-  public record MadeCount(String piece, String edge, String run, int count) {
+  /** A run counted on the finished piece, or (AS_WORKED) once joining or edging has changed it. */
+  public record MadeCount(String piece, String edge, String run, int count, Counts.Source when) {
     boolean sameTarget(MadeCount other) {
-      return piece.equals(other.piece) && edge.equals(other.edge) && run.equals(other.run);
+      return piece.equals(other.piece) && edge.equals(other.edge) && run.equals(other.run) && when == other.when;
     }
   }
 
@@ -64,31 +66,36 @@ public record Settings(
 
   Settings withCount(MadeCount target, Optional<Integer> count) {
     List<MadeCount> changed = EdgeSettings.without(counts, target::sameTarget);
-    count.ifPresent(n -> changed.add(new MadeCount(target.piece(), target.edge(), target.run(), n)));
-    return new Settings(changed, anchors, methods, laid, order, edges, seams, owed);
+    count.ifPresent(n -> changed.add(new MadeCount(target.piece(), target.edge(), target.run(), n, target.when())));
+    return new Settings(changed, anchors, methods, laid, order, edges, seams, owed, pieces);
   }
 
   Settings withAnchor(MovedAnchor moved) {
     List<MovedAnchor> changed = EdgeSettings.without(anchors, moved::sameTarget);
     changed.add(moved);
-    return new Settings(counts, changed, methods, laid, order, edges, seams, owed);
+    return new Settings(counts, changed, methods, laid, order, edges, seams, owed, pieces);
   }
 
   Settings withMethod(ChosenMethod chosen) {
     List<ChosenMethod> changed = EdgeSettings.without(methods, other -> other.seam().equals(chosen.seam()));
     changed.add(chosen);
-    return new Settings(counts, anchors, changed, laid, order, edges, seams, owed);
+    return new Settings(counts, anchors, changed, laid, order, edges, seams, owed, pieces);
   }
 
   Settings withLaid(String piece, Optional<LaidPiece> where) {
     List<LaidPiece> changed = EdgeSettings.without(laid, other -> other.piece().equals(piece));
     where.ifPresent(changed::add);
-    return new Settings(counts, anchors, methods, changed, order, edges, seams, owed);
+    return new Settings(counts, anchors, methods, changed, order, edges, seams, owed, pieces);
+  }
+
+  /** Where the maker has laid a piece. */
+  public Optional<LaidPiece> laid(String piece) {
+    return laid.stream().filter(own -> own.piece().equals(piece)).findFirst();
   }
 
   /** The seams in the order the maker wants; the empty list leaves it to the house. */
   Settings withOrder(List<String> wanted) {
-    return new Settings(counts, anchors, methods, laid, wanted, edges, seams, owed);
+    return new Settings(counts, anchors, methods, laid, wanted, edges, seams, owed, pieces);
   }
 
   /** Without the decisions whose targets are gone. */
@@ -101,26 +108,31 @@ public record Settings(
         order,
         edges.without(gone.edges),
         seams.without(gone.seams),
-        EdgeSettings.without(owed, gone.owed::contains));
+        EdgeSettings.without(owed, gone.owed::contains),
+        pieces.without(gone.pieces));
   }
 
   Settings withEdges(EdgeSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, changed, seams, owed);
+    return new Settings(counts, anchors, methods, laid, order, changed, seams, owed, pieces);
   }
 
   Settings withOwed(OwedItem item) {
     List<OwedItem> changed = EdgeSettings.without(owed, other -> other.id().equals(item.id()));
     changed.add(item);
-    return new Settings(counts, anchors, methods, laid, order, edges, seams, changed);
+    return new Settings(counts, anchors, methods, laid, order, edges, seams, changed, pieces);
   }
 
   Settings withoutOwed(String id) {
     return new Settings(
-        counts, anchors, methods, laid, order, edges, seams, EdgeSettings.without(owed, other -> other.id().equals(id)));
+        counts, anchors, methods, laid, order, edges, seams, EdgeSettings.without(owed, other -> other.id().equals(id)), pieces);
   }
 
   Settings withSeams(SeamSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, edges, changed, owed);
+    return new Settings(counts, anchors, methods, laid, order, edges, changed, owed, pieces);
+  }
+
+  Settings withPieces(PieceSettings changed) {
+    return new Settings(counts, anchors, methods, laid, order, edges, seams, owed, changed);
   }
 
   /** Without the counts of a run's parts or of the run itself: it is told anew. */
@@ -130,10 +142,10 @@ public record Settings(
             counts,
             count ->
                 count.piece().equals(piece) && count.edge().equals(edge) && (count.run().equals(run) || count.run().startsWith(run + "~")));
-    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed);
+    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
   }
 
   public boolean isEmpty() {
-    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty() && owed.isEmpty();
+    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty() && owed.isEmpty() && pieces.isEmpty();
   }
 }

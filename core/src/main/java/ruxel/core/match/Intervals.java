@@ -70,8 +70,8 @@ final class Intervals {
 
   /** Place on cut is possible only where the cut is a seam place. */
   private void checkHalf(PlacedAnchor anchor) {
-    boolean halfA = anchor.placeOnA() && !anchor.placeOnB() && !b.isBreak(anchor.b() / 2);
-    boolean halfB = anchor.placeOnB() && !anchor.placeOnA() && !a.isBreak(anchor.a() / 2);
+    boolean halfA = anchor.placeOnA() && !anchor.placeOnB() && !b.isSeamPlace(anchor.b());
+    boolean halfB = anchor.placeOnB() && !anchor.placeOnA() && !a.isSeamPlace(anchor.a());
     if (halfA || halfB) {
       int cut = halfA ? anchor.b() / 2 : anchor.a() / 2;
       refuse(

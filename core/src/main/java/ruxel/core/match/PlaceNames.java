@@ -23,9 +23,12 @@ public final class PlaceNames {
     }
   }
 
-  /** The number of a place's unit as the maker counts it. */
+  /** The number of a place's unit as the maker counts it; 0 beside the units of the edge. */
   public int number(int placeIndex) {
     Place place = side.places().get(placeIndex);
+    if (!place.isOfEdge()) {
+      return 0;
+    }
     int local = place.span().forward() ? place.unit() - place.span().from() : place.span().to() - 1 - place.unit();
     return fromEnd[place.spanIndex()] ? place.span().units() - local : local + 1;
   }
@@ -40,7 +43,9 @@ public final class PlaceNames {
     Place place = side.places().get(placeIndex);
     String piece = side.spans().size() > 1 ? place.span().piece().name().toLowerCase(java.util.Locale.ROOT) + " " : "";
     String part = place.parts() == 1 ? "" : ", " + part(place.part() + 1) + " of " + Wording.number(place.parts());
-    return piece + word(place.run().kind()) + " " + number(placeIndex) + part;
+    return place.isOfEdge()
+        ? piece + word(place.run().kind()) + " " + number(placeIndex) + part
+        : place.run().kind() == UnitKind.SEAM_PLACE ? "the seam place" : piece + word(place.run().kind()) + part;
   }
 
   private static String part(int number) {
@@ -59,6 +64,8 @@ public final class PlaceNames {
       case FOUNDATION_LOOP -> "foundation loop";
       case ROW_END -> "row end";
       case CHAIN_SPACE -> "space";
+      case CORNER -> "corner place";
+      case SEAM_PLACE -> "seam place";
     };
   }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.piece.Advance;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
@@ -15,26 +16,88 @@ import ruxel.core.seam.Side;
 /**
  * The places of one side of a seam, 0 to n − 1 in the seam's direction. Positions are counted in half
  * places: 2k the cut before place k, 2k + 1 place k itself. Row ends give 1, 2 or 3 places (handbook
- * 5): as the seam says, else 1 when stitch tops face them or the row is low.
+ * 5): as the seam says, else 1 when stitch tops face them or the row is low. A span that reaches a corner finds
+ * the corner's places at its end; where two spans meet there is one more if the seam works its seam places.
  */
 public final class SideLayout {
+  /** A seam place has no width unless measured; above 0, as positions need it. */
+  private static final double SEAM_PLACE_MM = 1e-3;
+  private static final Run SEAM_RUN = Run.plain("seam place", UnitKind.SEAM_PLACE, 1, new Advance(SEAM_PLACE_MM, 0));
+
   private final List<ResolvedSpan> spans;
-  private final List<Place> places;
+  private final boolean seamPlaces;
+  private final List<Place> places = new ArrayList<>();
   private final int[] spanStarts;
+  /** The first place on a unit of each span, and the first behind its last unit. */
+  private final int[] unitStarts;
+  private final int[] unitEnds;
   private final int[] spanParts;
   private final Seam.Spaces spaces;
   private final double[] lengths;
 
-  private SideLayout(List<ResolvedSpan> spans, List<Place> places, int[] spanStarts, int[] spanParts, Seam.Spaces spaces) {
-    this.spans = spans;
-    this.places = places;
-    this.spanStarts = spanStarts;
-    this.spanParts = spanParts;
-    this.spaces = spaces;
+  private SideLayout(ResolvedSeam seam, Side side, HouseRules rules) {
+    spans = seam.side(side);
+    spaces = seam.seam().side(side).spaces();
+    seamPlaces = seam.seam().working().seamPlaces();
+    spanStarts = new int[spans.size() + 1];
+    unitStarts = new int[spans.size()];
+    unitEnds = new int[spans.size()];
+    spanParts = new int[spans.size()];
+    boolean facesTops = hasTops(seam.side(side == Side.A ? Side.B : Side.A));
+    for (int s = 0; s < spans.size(); s++) {
+      spanStarts[s] = places.size();
+      spanParts[s] = partsOf(spans.get(s), seam.seam().side(side).placesPerRow(), facesTops, rules);
+      addCorner(s, true);
+      unitStarts[s] = places.size();
+      addUnits(s);
+      unitEnds[s] = places.size();
+      addCorner(s, false);
+      if (seamPlaces && s < spans.size() - 1) {
+        add(s, false, SEAM_RUN, 0, 1);
+      }
+    }
+    spanStarts[spans.size()] = places.size();
     lengths = new double[places.size() + 1];
     for (int i = 0; i < places.size(); i++) {
       lengths[i + 1] = lengths[i] + places.get(i).widthMm();
     }
+  }
+
+  public static SideLayout of(ResolvedSeam seam, Side side, HouseRules rules) {
+    return new SideLayout(seam, side, rules);
+  }
+
+  private void addUnits(int spanIndex) {
+    ResolvedSpan span = spans.get(spanIndex);
+    for (int local = 0; local < span.units(); local++) {
+      int unit = span.unitAt(local);
+      Run run = span.edge().runOfUnit(unit);
+      int n = parts(run, spanParts[spanIndex], spaces);
+      double width = run.advance().lengthMm() * span.edge().measuredScale() / n;
+      for (int part = 0; part < n; part++) {
+        places.add(new Place(spanIndex, span, unit, run, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
+      }
+    }
+  }
+
+  /** Each chain of a corner counts as wide as a stitch of its piece. */
+  private void addCorner(int spanIndex, boolean start) {
+    ResolvedSpan span = spans.get(spanIndex);
+    span.corner(start)
+        .ifPresent(
+            corner -> {
+              double width = span.piece().cloth().stitchWidthMm();
+              Run run = Run.plain(start ? "corner before" : "corner behind", UnitKind.CORNER, 1, new Advance(width, 0));
+              for (int i = 0; i < corner.places(); i++) {
+                add(spanIndex, start, run, i, corner.places());
+              }
+            });
+  }
+
+  private void add(int spanIndex, boolean start, Run run, int part, int parts) {
+    ResolvedSpan span = spans.get(spanIndex);
+    int unit = span.unitAt(start ? 0 : span.units() - 1);
+    places.add(new Place(spanIndex, span, unit, run, part, parts, run.advance().lengthMm(), false));
   }
 
   /** Places of one unit: a row end as the seam says, a chain space one in each chain unless worked round. */
@@ -42,33 +105,8 @@ public final class SideLayout {
     return switch (run.kind()) {
       case ROW_END -> rowParts;
       case CHAIN_SPACE -> spaces == Seam.Spaces.ROUND ? 1 : Math.max(1, run.notes().chains());
-      case STITCH_TOP, FOUNDATION_LOOP -> 1;
+      case STITCH_TOP, FOUNDATION_LOOP, CORNER, SEAM_PLACE -> 1;
     };
-  }
-
-  public static SideLayout of(ResolvedSeam seam, Side side, HouseRules rules) {
-    List<ResolvedSpan> spans = seam.side(side);
-    Seam.Spaces spaces = seam.seam().side(side).spaces();
-    boolean facesTops = hasTops(seam.side(side == Side.A ? Side.B : Side.A));
-    List<Place> places = new ArrayList<>();
-    int[] starts = new int[spans.size() + 1];
-    int[] parts = new int[spans.size()];
-    for (int s = 0; s < spans.size(); s++) {
-      ResolvedSpan span = spans.get(s);
-      starts[s] = places.size();
-      parts[s] = partsOf(span, seam.seam().side(side).placesPerRow(), facesTops, rules);
-      for (int local = 0; local < span.units(); local++) {
-        int unit = span.unitAt(local);
-        Run run = span.edge().runOfUnit(unit);
-        int n = parts(run, parts[s], spaces);
-        double width = run.advance().lengthMm() * span.edge().measuredScale() / n;
-        for (int part = 0; part < n; part++) {
-          places.add(new Place(s, span, unit, run, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
-        }
-      }
-    }
-    starts[spans.size()] = places.size();
-    return new SideLayout(spans, List.copyOf(places), starts, parts, spaces);
   }
 
   private static boolean hasTops(List<ResolvedSpan> spans) {
@@ -127,6 +165,13 @@ public final class SideLayout {
     return breaks().contains(placeCut);
   }
 
+  /** Whether a half-place position is the spot where two spans meet, worked as a place or not. */
+  public boolean isSeamPlace(int halfPlace) {
+    return halfPlace % 2 == 0
+        ? isBreak(halfPlace / 2)
+        : places.get(halfPlace / 2).run().kind() == UnitKind.SEAM_PLACE;
+  }
+
   /** Length of places {@code fromInclusive} to {@code toExclusive}; constant time. */
   public double lengthMm(int fromInclusive, int toExclusive) {
     return toExclusive > fromInclusive ? lengths[toExclusive] - lengths[fromInclusive] : 0;
@@ -154,13 +199,23 @@ public final class SideLayout {
 
   /** Half places for half units along one span: a whole unit becomes its middle place or cut. */
   private int fromUnitHalf(int spanIndex, int localHalf) {
-    int base = 2 * spanStarts[spanIndex];
     ResolvedSpan span = spans.get(spanIndex);
-    int halves = 0;
+    if (localHalf == 0 && spanIndex > 0) {
+      return meeting(spanIndex);
+    }
+    if (localHalf == 2 * span.units() && spanIndex < spans.size() - 1) {
+      return meeting(spanIndex + 1);
+    }
+    int halves = 2 * unitStarts[spanIndex];
     for (int local = 0; local < localHalf / 2; local++) {
       halves += 2 * partsAt(span, spanIndex, local);
     }
-    return base + halves + (localHalf % 2 == 1 ? partsAt(span, spanIndex, localHalf / 2) : 0);
+    return halves + (localHalf % 2 == 1 ? partsAt(span, spanIndex, localHalf / 2) : 0);
+  }
+
+  /** Where a span begins and the one before it ends: the seam place when it is worked, else the cut. */
+  private int meeting(int spanIndex) {
+    return 2 * spanStarts[spanIndex] - (seamPlaces ? 1 : 0);
   }
 
   /** The place cut before the {@code local}-th unit of a span, in the seam's direction. */
@@ -174,7 +229,7 @@ public final class SideLayout {
 
   /**
    * Half units along the whole side for a half-place position. A place or cut inside a unit becomes
-   * the unit's middle.
+   * the unit's middle; one in a corner or on a seam, the end of the span it stands at.
    */
   public int unitHalfOf(int halfPlace) {
     int before = 0;
@@ -189,8 +244,11 @@ public final class SideLayout {
   }
 
   private int localUnitHalf(int spanIndex, int halfPlace) {
-    if (halfPlace >= 2 * spanStarts[spanIndex + 1]) {
+    if (halfPlace / 2 >= unitEnds[spanIndex]) {
       return 2 * spans.get(spanIndex).units();
+    }
+    if (halfPlace / 2 < unitStarts[spanIndex]) {
+      return 0;
     }
     Place place = places.get(halfPlace / 2);
     ResolvedSpan span = spans.get(spanIndex);
@@ -201,7 +259,7 @@ public final class SideLayout {
 
   /** The spot a maker means by a half-place position, kept from the nearer end of its run. */
   public Anchor.Spot spotAt(int halfPlace) {
-    int unitHalf = unitHalfOf(halfPlace);
+    int unitHalf = unitHalfOf(onUnits(halfPlace));
     int before = 0;
     for (ResolvedSpan span : spans) {
       int local = unitHalf - before;
@@ -215,5 +273,14 @@ public final class SideLayout {
       before += 2 * span.units();
     }
     throw new IllegalArgumentException("Expected a position on the side (%d)".formatted(halfPlace));
+  }
+
+  /** A corner's place stands for the unit beside it. */
+  private int onUnits(int halfPlace) {
+    if (halfPlace % 2 == 0 || places.get(halfPlace / 2).run().kind() != UnitKind.CORNER) {
+      return halfPlace;
+    }
+    int span = places.get(halfPlace / 2).spanIndex();
+    return halfPlace / 2 < unitStarts[span] ? 2 * unitStarts[span] + 1 : 2 * unitEnds[span] - 1;
   }
 }

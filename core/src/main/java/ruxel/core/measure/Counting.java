@@ -8,28 +8,6 @@ public final class Counting {
   /** A total and its sum in figures: 1 + 2 × 9 = 19. */
   public record Total(int count, String sum) {}
 
-  /** What one corner gives to a side of a square. */
-  public enum Corner {
-    CHAIN_1("one chain, shared", 2),
-    CHAIN_2_ONE_EACH("two chains, one for each side", 2),
-    CHAIN_2_BOTH("two chains, both used by both seams", 4),
-    CHAIN_3_FROM_THE_MIDDLE("three chains, from the middle", 4),
-    CHAIN_3_OUTER_PASSED("three chains, the outer ones passed over", 2),
-    SPACE("corner space worked as one", 2);
-
-    private final String words;
-    private final int both;
-
-    Corner(String words, int both) {
-      this.words = words;
-      this.both = both;
-    }
-
-    public String words() {
-      return words;
-    }
-  }
-
   private Counting() {}
 
   /** Counted in twos, and whether one is over. */
@@ -49,6 +27,14 @@ public final class Counting {
     return new Total(count, "%s%d × %d%s = %d".formatted(start, from0(each), from0(moreTimes) + 1, end, count));
   }
 
+  /** By colour bands: how many of them, the rows or stitches of each, and what lies outside them. */
+  public static Total byBands(int before, int bands, int each, int after) {
+    int count = from0(before) + from0(bands) * from0(each) + from0(after);
+    String start = from0(before) > 0 ? from0(before) + " + " : "";
+    String end = from0(after) > 0 ? " + " + from0(after) : "";
+    return new Total(count, "%s%d × %d%s = %d".formatted(start, from0(bands), from0(each), end, count));
+  }
+
   /** Stitches without the turning chain, which is added when it counts. */
   public static Total withTurningChain(int stitches, boolean counts) {
     int count = from0(stitches) + (counts ? 1 : 0);
@@ -63,8 +49,9 @@ public final class Counting {
 
   /** Seam places of a square's side with so many stitches between its corners. */
   public static Total squareSide(int stitches, Corner corner) {
-    int count = from0(stitches) + corner.both;
-    return new Total(count, "%d + %d = %d".formatted(from0(stitches), corner.both, count));
+    int both = 2 * corner.places();
+    int count = from0(stitches) + both;
+    return new Total(count, "%d + %d = %d".formatted(from0(stitches), both, count));
   }
 
   private static int from0(int count) {

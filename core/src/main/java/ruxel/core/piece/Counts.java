@@ -28,6 +28,10 @@ public record Counts(int planned, Optional<Integer> made, Optional<Integer> work
     return new Counts(planned, count, worked);
   }
 
+  public Counts withWorked(Optional<Integer> count) {
+    return new Counts(planned, made, count);
+  }
+
   public int used() {
     return worked.or(() -> made).orElse(planned);
   }

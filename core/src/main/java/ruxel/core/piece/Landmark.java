@@ -2,13 +2,14 @@ package ruxel.core.piece;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
  * A named position on an edge (handbook 3): alone, or one of a row that comes back every {@code every}
- * units, {@code times} in all (stripes, repeats, ribs). Positions are cuts in ring order.
+ * units, {@code times} in all (stripes, repeats, ribs), and the marker that hangs there. Positions are cuts in ring order.
  */
-public record Landmark(String id, String name, Kind kind, Cut first, int every, int times) {
+public record Landmark(String id, String name, Kind kind, Cut first, int every, int times, Optional<Marker> marker) {
   public static final int MOST_TIMES = 500;
 
   /** What lies there. */
@@ -18,7 +19,9 @@ public record Landmark(String id, String name, Kind kind, Cut first, int every, 
     STRIPE,
     REPEAT,
     RIB,
-    FOLD;
+    FOLD,
+    /** Nothing but the marker itself. */
+    MARKER;
 
     /** Whether it is meant to meet its like on the other side of a seam all along. */
     public boolean comesBack() {
@@ -34,7 +37,7 @@ public record Landmark(String id, String name, Kind kind, Cut first, int every, 
   }
 
   public static Landmark once(String id, String name, Kind kind, Cut at) {
-    return new Landmark(id, name, kind, at, 0, 1);
+    return new Landmark(id, name, kind, at, 0, 1, Optional.empty());
   }
 
   /** Where it lies on the edge today; those beyond the edge's end are left out. Linear in times. */
@@ -59,6 +62,6 @@ public record Landmark(String id, String name, Kind kind, Cut first, int every, 
     int last = cuts.get(cuts.size() - 1);
     Cut cut = Cut.at(edge, last);
     Cut turned = new Cut(cut.run(), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
-    return new Landmark(id, name, kind, turned, every, cuts.size());
+    return new Landmark(id, name, kind, turned, every, cuts.size(), marker);
   }
 }

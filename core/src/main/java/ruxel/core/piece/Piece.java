@@ -6,13 +6,23 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import ruxel.core.measure.Corner;
 
 /**
  * A flat fabric with a right side. Its outline is a ring of named edges, counter-clockwise seen from
- * the right side, that starts at (0, 0) of the piece's own axes (handbook 3, model 1).
+ * the right side, that starts at (0, 0) of the piece's own axes (handbook 3, model 1). {@code corners} holds, by
+ * the id of the edge before it, each corner that has chains or a space of its own.
  */
 public record Piece(
-    String id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
+    String id,
+    String name,
+    Part part,
+    List<Edge> edges,
+    Optional<Mirror> mirrorOf,
+    Cloth cloth,
+    Map<String, Corner> corners,
+    Optional<Lean> lean) {
   /** What the piece becomes. */
   public enum Part {
     BACK,
@@ -23,9 +33,19 @@ public record Piece(
 
   public Piece {
     edges = List.copyOf(edges);
+    corners = Collections.unmodifiableSortedMap(new TreeMap<>(corners));
     if (edges.isEmpty()) {
       throw new IllegalArgumentException("Expected at least one edge on piece " + id);
     }
+  }
+
+  public Piece(String id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
+    this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty());
+  }
+
+  /** What stands between an edge and the next one of the ring. */
+  public Optional<Corner> cornerBehind(int edgeIndex) {
+    return Optional.ofNullable(corners.get(edges.get(Math.floorMod(edgeIndex, edges.size())).id()));
   }
 
   public Optional<Edge> edge(String edgeId) {
@@ -37,12 +57,28 @@ public record Piece(
     return pieces.stream().filter(other -> mirrors(other) || other.mirrors(this)).findFirst();
   }
 
+  /** The edge of a twin that is the mirror image of one of this piece's. */
+  public Optional<Edge> edgeOfTwin(Piece twin, String edgeId) {
+    if (mirrors(twin)) {
+      return Optional.ofNullable(mirrorOf.orElseThrow().edges().get(edgeId)).flatMap(twin::edge);
+    }
+    return twin.edges.stream().filter(edge -> edgeId.equals(twin.mirrorOf.map(mirror -> mirror.edges().get(edge.id())).orElse(null))).findFirst();
+  }
+
   private boolean mirrors(Piece other) {
     return mirrorOf.filter(mirror -> mirror.piece().equals(other.id)).isPresent();
   }
 
   public Piece withEdges(List<Edge> changed) {
-    return new Piece(id, name, part, changed, mirrorOf, cloth);
+    return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean);
+  }
+
+  public Piece withCorners(Map<String, Corner> changed) {
+    return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean);
+  }
+
+  public Piece withLean(Lean found) {
+    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, Optional.of(found));
   }
 
   /**
@@ -57,7 +93,12 @@ public record Piece(
       reversed.add(edge.mirrored(named[0], named[1]));
       pairs.put(named[0], edge.id());
     }
+    Map<String, Corner> turned = new HashMap<>();
+    for (int i = 0; i < edges.size(); i++) {
+      String behindInMirror = reversed.get((i + 1) % edges.size()).id();
+      cornerBehind(i).ifPresent(corner -> turned.put(behindInMirror, corner));
+    }
     Collections.reverse(reversed);
-    return new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth);
+    return new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean);
   }
 }

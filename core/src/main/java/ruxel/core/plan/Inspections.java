@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.garment.PieceSettings;
 import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
@@ -30,12 +31,14 @@ import ruxel.core.plan.PiecePlan.Verdict;
  */
 final class Inspections {
   private final List<Piece> pieces;
+  private final PieceSettings told;
   private final List<SeamMatch> matches;
   private final HouseRules rules;
   private final Wording wording;
 
-  Inspections(List<Piece> pieces, List<SeamMatch> matches, HouseRules rules, Wording wording) {
+  Inspections(List<Piece> pieces, PieceSettings told, List<SeamMatch> matches, HouseRules rules, Wording wording) {
     this.pieces = pieces;
+    this.told = told;
     this.matches = matches;
     this.rules = rules;
     this.wording = wording;
@@ -46,8 +49,10 @@ final class Inspections {
     for (Edge edge : piece.edges()) {
       edge.runs().forEach(run -> counted(piece, edge, run).ifPresent(checks::add));
       measured(piece, edge).ifPresent(checks::add);
+      edging(piece, edge).ifPresent(checks::add);
     }
     twin(piece).ifPresent(checks::addAll);
+    lean(piece).ifPresent(checks::add);
     outline(piece).ifPresent(checks::add);
     stops(piece).forEach(checks::add);
     Verdict worst = checks.stream().map(Check::verdict).max(Comparator.naturalOrder()).orElse(Verdict.FINE);
@@ -56,13 +61,14 @@ final class Inspections {
 
   private Optional<Check> counted(Piece piece, Edge edge, Run run) {
     Counts counts = run.counts();
-    if (counts.source() == Counts.Source.PLANNED || counts.used() == counts.planned()) {
+    int made = counts.made().orElse(counts.planned());
+    if (made == counts.planned()) {
       return Optional.empty();
     }
-    int off = counts.used() - counts.planned();
+    int off = made - counts.planned();
     String units = PlaceNames.words(run.kind());
     String words =
-        "%s: %d %s, planned %d; %s.".formatted(capital(edge.name()), counts.used(), units, counts.planned(), Math.abs(off) + (off > 0 ? " too many" : " too few"));
+        "%s: %d %s, planned %d; %s.".formatted(capital(edge.name()), made, units, counts.planned(), Math.abs(off) + (off > 0 ? " too many" : " too few"));
     return Optional.of(new Check(Verdict.REMIND, words, "Count again in twos; if it stays, look at its seams.", seamsOf(piece, edge)));
   }
 
@@ -77,6 +83,18 @@ final class Inspections {
                 capital(edge.name()), wording.length(edge.measuredMm().orElseThrow()), wording.length(edge.gaugeLengthMm()),
                 wording.percent(Math.abs(off)), off > 0 ? "longer" : "shorter");
     return Optional.of(new Check(Verdict.REMIND, words, "Block it to measure, or measure again lying flat.", seamsOf(piece, edge)));
+  }
+
+  private Optional<Check> edging(Piece piece, Edge edge) {
+    return told.edging(piece.id(), edge.id())
+        .map(
+            rows ->
+                new Check(
+                    Verdict.FINE,
+                    "%s: %s of edging, %s high, %d stitches in the last."
+                        .formatted(
+                            capital(edge.name()), rows.rows() == 1 ? "1 row" : rows.rows() + " rows", wording.fine(rows.heightMm()), rows.stitches()),
+                    "Work it before the first seam that meets it.", seamsOf(piece, edge)));
   }
 
   private Optional<List<Check>> twin(Piece piece) {
@@ -111,6 +129,29 @@ final class Inspections {
                                     pair.edge().name() + ", " + PlaceNames.words(pair.mine().kind()) + (pair.mine().fabric() == Fabric.RIB ? " of rib" : ""),
                                     pair.mine().finishedCount(), pair.other().finishedCount(), pair.alike()))
                         .toList()));
+  }
+
+  /** An expected lean is blocked out, not eased; pieces of one pattern lean the same way (handbook 3). */
+  private Optional<Check> lean(Piece piece) {
+    if (piece.lean().filter(found -> found.mm() != 0).isEmpty()) {
+      return Optional.empty();
+    }
+    double mm = piece.lean().get().mm();
+    String words = "Leans %s to the %s.".formatted(wording.difference(Math.abs(mm)), mm > 0 ? "right" : "left");
+    Optional<Piece> opposite =
+        piece.twinAmong(pieces).filter(twin -> twin.lean().filter(other -> other.mm() * mm < 0).isPresent());
+    List<String> seams = piece.edges().stream().flatMap(edge -> seamsOf(piece, edge).stream()).distinct().toList();
+    if (opposite.isPresent()) {
+      String twin = opposite.get().name().toLowerCase(Locale.ROOT);
+      return Optional.of(
+          new Check(
+              Verdict.REMIND, words + " The %s leans the other way.".formatted(twin),
+              "Pieces of one pattern lean the same way, also left and right: see whether one was worked on the wrong side.", seams));
+    }
+    return Optional.of(
+        piece.lean().get().expected()
+            ? new Check(Verdict.FINE, words + " That is expected.", "Block it out before its seams; do not ease it in.", seams)
+            : new Check(Verdict.REMIND, words, "Block it square before you join it, and see that stitches were not lost or won at one side.", seams));
   }
 
   private Optional<Check> outline(Piece piece) {

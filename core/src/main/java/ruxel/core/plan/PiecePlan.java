@@ -3,14 +3,18 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.garment.PieceSettings;
 import ruxel.core.garment.Settings;
 import ruxel.core.lay.Placement;
+import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Lean;
+import ruxel.core.piece.Marker;
 import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
@@ -30,7 +34,8 @@ public record PiecePlan(
     boolean closes,
     double gapMm,
     SizePlan size,
-    Inspection inspection) {
+    Inspection inspection,
+    Optional<Lean> lean) {
 
   /** Across and up in mm, as made and with the strips taken off that disappear in seams (handbook 3, take-up). */
   public record SizePlan(double widthMm, double heightMm, double finishedWidthMm, double finishedHeightMm, String words) {}
@@ -54,13 +59,38 @@ public record PiecePlan(
     STOP
   }
 
-  /** An edge with its length by count and gauge, and as measured. */
+  /**
+   * An edge with its length by count and gauge, and as measured; the corner between it and the next edge; how many
+   * stitches of the piece's own width an edging would pick up along it; and the edging rows worked onto it.
+   */
   public record EdgePlan(
-      String id, String name, int units, double lengthMm, Optional<Double> measuredMm, List<RunPlan> runs, List<LandmarkPlan> landmarks) {}
+      String id,
+      String name,
+      int units,
+      double lengthMm,
+      Optional<Double> measuredMm,
+      List<RunPlan> runs,
+      List<LandmarkPlan> landmarks,
+      Optional<Corner> corner,
+      int pickUp,
+      Optional<EdgingPlan> edging) {}
+
+  /** Rows of so many stitches worked along an edge, each row so high. */
+  public record EdgingPlan(int rows, double rowMm, int stitches) {}
 
   /** A landmark: its first cut of the edge, how often and how far on it comes back, and where it lies, mm in the piece's axes. */
   public record LandmarkPlan(
-      String id, String name, Landmark.Kind kind, int at, int every, int times, List<Outline.Point> points) {}
+      String id,
+      String name,
+      Landmark.Kind kind,
+      int at,
+      int every,
+      int times,
+      List<Outline.Point> points,
+      Optional<MarkerPlan> marker) {}
+
+  /** The marker at a landmark, and what it does in words. */
+  public record MarkerPlan(Marker.Purpose purpose, String words, String colour, String takeOut) {}
 
   /** A run with its three counts, its start and the advance of one unit. */
   public record RunPlan(
@@ -84,19 +114,20 @@ public record PiecePlan(
       boolean told) {}
 
   static PiecePlan of(
-      Piece piece, Placement placement, Optional<Settings.LaidPiece> laid, HouseRules rules, SizePlan size, Inspection inspection) {
+      Piece piece, Placement placement, Settings settings, HouseRules rules, SizePlan size, Inspection inspection) {
     Outline outline = new Outline(piece);
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
     for (int e = 0; e < piece.edges().size(); e++) {
-      edges.add(edge(piece.edges().get(e), starts.get(e)));
+      edges.add(edge(piece, e, starts.get(e), settings.pieces()));
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), placement, laid, outline.closes(rules), outline.gapMm(), size, inspection);
+        List.copyOf(edges), placement, settings.laid(piece.id()), outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
   }
 
-  private static EdgePlan edge(Edge edge, List<Outline.Point> starts) {
+  private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, PieceSettings told) {
+    Edge edge = piece.edges().get(index);
     List<RunPlan> runs = new ArrayList<>();
     for (int r = 0; r < edge.runs().size(); r++) {
       Run run = edge.runs().get(r);
@@ -108,14 +139,18 @@ public record PiecePlan(
               run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.id().contains("~")));
     }
     return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs),
-        edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList());
+        edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList(),
+        piece.cornerBehind(index),
+        Math.max(1, (int) Math.round(edge.gaugeLengthMm() / piece.cloth().stitchWidthMm())),
+        told.edging(piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())));
   }
 
   private static LandmarkPlan landmark(Landmark landmark, Edge edge, List<Outline.Point> starts) {
     List<Integer> cuts = landmark.cuts(edge);
     return new LandmarkPlan(
         landmark.id(), landmark.name(), landmark.kind(), cuts.isEmpty() ? 0 : cuts.get(0), landmark.every(), landmark.times(),
-        cuts.stream().map(cut -> pointAt(cut, edge, starts)).toList());
+        cuts.stream().map(cut -> pointAt(cut, edge, starts)).toList(),
+        landmark.marker().map(m -> new MarkerPlan(m.purpose(), m.purpose().words(), m.colour(), m.takeOut())));
   }
 
   private static Outline.Point pointAt(int cut, Edge edge, List<Outline.Point> starts) {

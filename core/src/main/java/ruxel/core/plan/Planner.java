@@ -81,10 +81,10 @@ public final class Planner {
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
     Sizes sizes = new Sizes(matches, wording);
-    Inspections inspections = new Inspections(construct.pieces(), matches, rules, wording);
+    Inspections inspections = new Inspections(construct.pieces(), garment.settings().pieces(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), laid(piece), rules, sizes.of(piece), inspections.of(piece))).toList(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), garment.settings(), rules, sizes.of(piece), inspections.of(piece))).toList(),
         matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), Seam.twin(match.seam().seam().id(), construct.seams()).map(Seam::id), wording)).toList(),
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
@@ -128,9 +128,6 @@ public final class Planner {
     return List.copyOf(matches);
   }
 
-  private Optional<Settings.LaidPiece> laid(Piece piece) {
-    return garment.settings().laid().stream().filter(own -> own.piece().equals(piece.id())).findFirst();
-  }
 
   private Placement placement(Piece piece) {
     return construct.placements().stream().filter(p -> p.piece().equals(piece.id())).findFirst().orElseThrow();
@@ -200,7 +197,7 @@ public final class Planner {
       return;
     }
     for (PlacedAnchor anchor : match.anchors()) {
-      boolean atShoulder = anchor.b() % 2 == 0 && match.b().isBreak(anchor.b() / 2);
+      boolean atShoulder = match.b().isSeamPlace(anchor.b());
       int offHalves = Math.abs(anchor.a() - match.a().size());
       if (atShoulder && offHalves > 1) {
         double gap = offHalves / 2.0 * match.a().places().get(0).widthMm();

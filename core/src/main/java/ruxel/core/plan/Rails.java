@@ -5,6 +5,7 @@ import java.util.List;
 import ruxel.core.match.Place;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SideLayout;
+import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Run;
 import ruxel.core.plan.SeamPlan.Rail;
@@ -37,8 +38,9 @@ final class Rails {
     Place place = side.places().get(first);
     Run run = place.run();
     boolean forward = place.span().forward();
-    Outline.Point start = pointAt(place, forward ? place.unit() : place.unit() + 1);
-    double sign = forward ? 1.0 : -1.0;
+    boolean behind = !place.isOfEdge() && first > 0 && side.places().get(first - 1).spanIndex() == place.spanIndex();
+    Outline.Point start = pointAt(place, forward == behind ? place.unit() + 1 : place.unit());
+    double sign = !place.isOfEdge() ? 0.0 : forward ? 1.0 : -1.0;
     return new Rail(
         place.span().piece().id(), place.span().piece().name(), place.span().edge().id(), run.id(), place.spanIndex(),
         run.kind(), run.fabric(), run.noEase(), place.space(), run.notes().label(), PlaceNames.word(run.kind()), PlaceNames.words(run.kind()),
@@ -47,15 +49,13 @@ final class Rails {
         0.0 + sign * run.advance().dxMm() / place.parts(), 0.0 + sign * run.advance().dyMm() / place.parts());
   }
 
-  /** The cut before a unit, in the piece's axes. */
+  /** A cut beside the place's unit, in the piece's axes. */
   private static Outline.Point pointAt(Place place, int cut) {
-    int index = 0;
-    while (!place.span().edge().runs().get(index).id().equals(place.run().id())) {
-      index++;
-    }
-    Outline.Point start = new Outline(place.span().piece()).runStarts().get(place.span().edgeIndex()).get(index);
-    int offset = cut - place.span().edge().startOfRun(place.run().id());
-    return new Outline.Point(
-        start.x() + offset * place.run().advance().dxMm(), start.y() + offset * place.run().advance().dyMm());
+    Edge edge = place.span().edge();
+    Run run = edge.runOfUnit(place.unit());
+    Outline.Point start =
+        new Outline(place.span().piece()).runStarts().get(place.span().edgeIndex()).get(edge.runs().indexOf(run));
+    int offset = cut - edge.startOfRun(run.id());
+    return new Outline.Point(start.x() + offset * run.advance().dxMm(), start.y() + offset * run.advance().dyMm());
   }
 }

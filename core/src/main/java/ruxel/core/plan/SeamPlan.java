@@ -45,7 +45,14 @@ public record SeamPlan(
 
   /** How the sides are brought together now, and what else could be chosen. */
   public record WorkingView(
-      boolean together, Surplus surplus, double fullness, List<SurplusChoice> choices, SideWorkingView a, SideWorkingView b) {}
+      boolean together,
+      Surplus surplus,
+      double fullness,
+      boolean seamPlaces,
+      boolean hasSeamPlaces,
+      List<SurplusChoice> choices,
+      SideWorkingView a,
+      SideWorkingView b) {}
 
   /** A way to deal with the surplus, in words; {@code reason} says why it cannot be chosen here. */
   public record SurplusChoice(Surplus surplus, String title, String words, Optional<String> reason) {}

@@ -75,7 +75,7 @@ final class SeamWords {
       case STRIPE -> "stripes";
       case REPEAT -> "repeats";
       case RIB -> "ribs";
-      case CENTRE, NOTCH, FOLD -> "marks";
+      case CENTRE, NOTCH, FOLD, MARKER -> "marks";
     };
   }
 

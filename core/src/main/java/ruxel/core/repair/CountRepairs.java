@@ -87,7 +87,7 @@ final class CountRepairs {
     for (Place place : side.places().subList(from, to)) {
       ResolvedSpan span = place.span();
       Run run = place.run();
-      if (run.count() + by >= 1) {
+      if (place.isOfEdge() && run.count() + by >= 1) {
         spots.add(new Spot(span.piece(), span.edge(), run, run.count() + by));
       }
     }

@@ -126,7 +126,7 @@ final class LengthRepairs {
 
   private static SeamChange.SeamWorked worked(Seam seam, Surplus surplus, double fullness) {
     return new SeamChange.SeamWorked(
-        seam.id(), seam.working().together(), surplus, fullness,
+        seam.id(), seam.working().together(), surplus, fullness, seam.working().seamPlaces(),
         new SeamSettings.SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
         new SeamSettings.SideWorking(seam.b().placesPerRow(), seam.b().spaces()));
   }
@@ -170,7 +170,7 @@ final class LengthRepairs {
       SideLayout layout = side == Side.A ? situation.match().a() : situation.match().b();
       double own = side == Side.A ? lengthA : lengthB;
       double wanted = side == Side.A ? lengthB : lengthA;
-      boolean oneEdge = layout.spans().size() == 1 && layout.spans().get(0).units() == layout.spans().get(0).edge().units();
+      boolean oneEdge = layout.spans().size() == 1 && layout.spans().get(0).isWholeEdge();
       if (oneEdge && Math.abs(wanted - own) / own <= most) {
         ResolvedSpan span = layout.spans().get(0);
         candidates.add(

@@ -9,13 +9,16 @@ import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.match.Phase;
 import ruxel.core.match.PlaceNames;
+import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
 
 /** Where repeats, ribs or stripes miss each other: begin them elsewhere, or pin pair to pair (handbook 6, phase). */
 final class PhaseRepairs {
@@ -32,42 +35,27 @@ final class PhaseRepairs {
     PhaseRepairs repairs = new PhaseRepairs(situation);
     for (Phase phase : Phase.of(situation.match())) {
       if (!phase.meets()) {
-        repairs.beginElsewhere(phase);
+        repairs.beginElsewhere(phase, Side.B);
+        repairs.beginElsewhere(phase, Side.A);
         repairs.pin(phase);
       }
     }
     return repairs.candidates;
   }
 
-  /** Moves every landmark of the kind on side B by the shift. */
-  private void beginElsewhere(Phase phase) {
-    if (phase.shift() == 0) {
+  /** Moves every landmark of the kind on one side by the best shift; that of A is B's the other way round. */
+  private void beginElsewhere(Phase phase, Side side) {
+    int shift = side == Side.B ? phase.shift() : -phase.shift();
+    if (shift == 0) {
       return;
     }
     List<Change> changes = new ArrayList<>();
     Optional<ResolvedSpan> first = Optional.empty();
-    for (ResolvedSpan span : situation.match().b().spans()) {
+    SideLayout layout = side == Side.A ? situation.match().a() : situation.match().b();
+    for (ResolvedSpan span : layout.spans()) {
       for (Landmark landmark : span.edge().landmarks()) {
-        List<Integer> cuts = landmark.cuts(span.edge());
-        if (landmark.kind() == phase.kind() && !cuts.isEmpty()) {
-          int by = span.forward() ? phase.shift() : -phase.shift();
-          int start = cuts.get(0) + by;
-          int times = cuts.size();
-          // A row that is pushed over an end loses a mark there and gains one at the other end.
-          if (times > 1 && start < 0) {
-            start += landmark.every();
-            times--;
-          }
-          while (times > 1 && start + (times - 1) * landmark.every() > span.edge().units()) {
-            times--;
-          }
-          if (times > 1 && start >= landmark.every()) {
-            start -= landmark.every();
-            times++;
-          }
-          changes.add(
-              new EdgeChange.LandmarkPut(
-                  span.piece().id(), span.edge().id(), landmark.id(), landmark.name(), landmark.kind(), start, landmark.every(), times));
+        if (landmark.kind() == phase.kind() && !landmark.cuts(span.edge()).isEmpty()) {
+          changes.add(pushed(span, landmark, span.forward() ? shift : -shift));
           first = first.or(() -> Optional.of(span));
         }
       }
@@ -75,15 +63,36 @@ final class PhaseRepairs {
     if (first.isEmpty()) {
       return;
     }
-    int by = Math.abs(phase.shift());
-    String units = by == 1 ? PlaceNames.word(phase.unit()) : PlaceNames.words(phase.unit());
+    int by = Math.abs(shift);
+    UnitKind unit = first.get().edge().runOfUnit(first.get().from()).kind();
+    String units = by == 1 ? PlaceNames.word(unit) : PlaceNames.words(unit);
     String piece = first.get().piece().name().toLowerCase(Locale.ROOT);
     candidates.add(
         new Candidate(
-            Rung.BEGIN_ELSEWHERE, "Begin the %s of the %s %s %s %s, as the seam runs".formatted(words(phase), piece, Wording.number(by), units, phase.shift() > 0 ? "later" : "earlier"),
+            Rung.BEGIN_ELSEWHERE, "Begin the %s of the %s %s %s %s, as the seam runs".formatted(words(phase), piece, Wording.number(by), units, shift > 0 ? "later" : "earlier"),
             "%d of %d meet now; then %d would.".formatted(phase.met(), phase.pairs().size(), phase.metAfter()),
             Promise.REPEATS_MEET, Effort.MUCH, "The %s is worked anew from its first %s; nothing if it is still to be made.".formatted(piece, one(phase)),
             "None for the seam.", changes));
+  }
+
+  private static Change pushed(ResolvedSpan span, Landmark landmark, int by) {
+    List<Integer> cuts = landmark.cuts(span.edge());
+    int start = cuts.get(0) + by;
+    int times = cuts.size();
+    // A row that is pushed over an end loses a mark there and gains one at the other end.
+    if (times > 1 && start < 0) {
+      start += landmark.every();
+      times--;
+    }
+    while (times > 1 && start + (times - 1) * landmark.every() > span.edge().units()) {
+      times--;
+    }
+    if (times > 1 && start >= landmark.every()) {
+      start -= landmark.every();
+      times++;
+    }
+    return new EdgeChange.LandmarkPut(
+        span.piece().id(), span.edge().id(), landmark.id(), landmark.name(), landmark.kind(), start, landmark.every(), times, landmark.marker());
   }
 
   /** An anchor at each pair, up to a dozen: what lies between is eased, what is over goes to the ends. */

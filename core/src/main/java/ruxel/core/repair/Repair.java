@@ -18,7 +18,8 @@ public record Repair(
     BLOCK,
     BEGIN_ELSEWHERE,
     ADD_OR_TAKE_OUT,
-    GATHER
+    GATHER,
+    EDGING
   }
 
   /** How much is to be done. */

@@ -45,6 +45,7 @@ public final class Repairs {
     candidates.addAll(CountRepairs.of(before));
     candidates.addAll(LengthRepairs.of(before));
     candidates.addAll(PhaseRepairs.of(before));
+    candidates.addAll(EdgingRepairs.of(before));
     return candidates.stream()
         .flatMap(candidate -> tried(candidate).stream())
         .sorted(Comparator.comparing(Repair::rung))

@@ -1,5 +1,7 @@
 package ruxel.core.seam;
 
+import java.util.Optional;
+import ruxel.core.measure.Corner;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 
@@ -10,12 +12,23 @@ public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int 
     return piece.edges().get(edgeIndex);
   }
 
+  public boolean isWholeEdge() {
+    return from == 0 && to == edge().units();
+  }
+
   public int units() {
     return to - from;
   }
 
   public boolean forward() {
     return span.along() == Span.Along.FORWARD;
+  }
+
+  /** The corner that its start or end in the seam's direction reaches, if that has chains or a space of its own. */
+  public Optional<Corner> corner(boolean start) {
+    boolean ringStart = start == forward();
+    boolean reached = ringStart ? from == 0 : to == edge().units();
+    return reached ? piece.cornerBehind(ringStart ? edgeIndex - 1 : edgeIndex) : Optional.empty();
   }
 
   /** The ring number of the unit that the seam meets as its {@code local}-th on this span. */

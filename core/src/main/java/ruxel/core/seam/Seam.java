@@ -30,10 +30,11 @@ public record Seam(
 
   /**
    * How the two sides are brought together: several into one as one joint or each for itself, where the
-   * surplus goes, and how much longer one side is meant to be (a share; 0 where they should be equal).
+   * surplus goes, how much longer one side is meant to be (a share; 0 where they should be equal), and whether
+   * the spots where two spans of a side meet are places of their own (model 3, seam places).
    */
-  public record Working(boolean together, Surplus surplus, double fullness) {
-    public static final Working USUAL = new Working(false, Surplus.EVEN, 0);
+  public record Working(boolean together, Surplus surplus, double fullness, boolean seamPlaces) {
+    public static final Working USUAL = new Working(false, Surplus.EVEN, 0, false);
     public static final double MOST_FULLNESS = 3;
 
     public Working {

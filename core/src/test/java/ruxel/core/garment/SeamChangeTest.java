@@ -61,14 +61,14 @@ class SeamChangeTest {
   @Test
   void severalIntoOneCanBeOneJoint() {
     SeamChange.SeamWorked together =
-        new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+        new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
     assertThat(seam(Wardrobe.plan(good(together)), "armhole.left").joints()).isEqualTo(14 + 14 + 1);
   }
 
   @Test
   void rowsGiveAsManyPlacesAsTheMakerSays() {
     SeamSettings.SideWorking two = new SeamSettings.SideWorking(Optional.of(2), Seam.Spaces.ROUND);
-    SeamChange.SeamWorked worked = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, SeamSettings.SideWorking.USUAL, two);
+    SeamChange.SeamWorked worked = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, two);
     assertThat(seam(Wardrobe.plan(good(worked)), "armhole.left").b().places()).isEqualTo(56);
   }
 
@@ -117,7 +117,7 @@ class SeamChangeTest {
   }
 
   private static SeamChange.SeamWorked worked(Surplus surplus, double fullness) {
-    return new SeamChange.SeamWorked("armhole.left", false, surplus, fullness, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+    return new SeamChange.SeamWorked("armhole.left", false, surplus, fullness, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
   }
 
   private static Garment good(Change change) {

@@ -192,7 +192,7 @@ class RepairsTest {
   }
 
   private static Change repeats(String piece, String edge, int at, int every, int times) {
-    return new EdgeChange.LandmarkPut(piece, edge, "repeat", "repeat", Landmark.Kind.REPEAT, at, every, times);
+    return new EdgeChange.LandmarkPut(piece, edge, "repeat", "repeat", Landmark.Kind.REPEAT, at, every, times, java.util.Optional.empty());
   }
 
   private static Garment after(Garment garment, Change... changes) {

@@ -1,0 +1,176 @@
+package ruxel.core.garment;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Span;
+
+/**
+ * Lays edging rows over pieces (handbook 7 and 11): along their own edge they change its count and not its length;
+ * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in.
+ */
+final class EdgingOverlay {
+  /** How the id of an edged run ends: its recipe's run is covered, and free again when the rows are taken out. */
+  static final String EDGED = "~e";
+  private static final String ROWS = "rows.";
+
+  private record Target(String piece, String edge) {}
+
+  private List<Piece> pieces;
+  private final Map<Target, Edge> covered = new HashMap<>();
+  private final Map<Target, Edge> grown = new HashMap<>();
+  private final List<PieceSettings.EdgingRows> gone = new ArrayList<>();
+
+  EdgingOverlay(List<Piece> pieces, List<PieceSettings.EdgingRows> edgings) {
+    this.pieces = pieces;
+    for (PieceSettings.EdgingRows edging : edgings) {
+      Optional<Piece> piece = this.pieces.stream().filter(p -> p.id().equals(edging.piece())).findFirst();
+      Optional<Edge> edge = piece.flatMap(p -> p.edge(edging.edge()));
+      if (edge.isEmpty() || piece.get().edges().size() < 3 || lengthMm(edge.get()) == 0) {
+        gone.add(edging);
+      } else {
+        Piece edged = edged(piece.get(), edge.get(), edging);
+        this.pieces = this.pieces.stream().map(p -> p == piece.get() ? edged : p).toList();
+      }
+    }
+  }
+
+  List<Piece> pieces() {
+    return pieces;
+  }
+
+  List<PieceSettings.EdgingRows> gone() {
+    return gone;
+  }
+
+  private Piece edged(Piece piece, Edge edge, PieceSettings.EdgingRows edging) {
+    int index = piece.edges().indexOf(edge);
+    int count = piece.edges().size();
+    Advance outward = outward(edge, edging.rowMm());
+    Run before = rows(edging, outward);
+    Run behind = rows(edging, new Advance(-outward.dxMm(), -outward.dyMm()));
+    List<Edge> edges = new ArrayList<>(piece.edges());
+    covered.putIfAbsent(new Target(piece.id(), edge.id()), edge);
+    edges.set(index, edge.withRuns(runs(edge, edging.stitches())));
+    grow(piece, edges, Math.floorMod(index - 1, count), before, true);
+    grow(piece, edges, (index + 1) % count, behind, false);
+    return piece.withEdges(edges);
+  }
+
+  private void grow(Piece piece, List<Edge> edges, int index, Run rows, boolean atEnd) {
+    Edge edge = edges.get(index);
+    List<Run> runs = new ArrayList<>(edge.runs());
+    runs.add(atEnd ? runs.size() : 0, rows);
+    grown.putIfAbsent(new Target(piece.id(), edge.id()), piece.edges().get(index));
+    edges.set(index, edge.withRuns(runs));
+  }
+
+  private static Run rows(PieceSettings.EdgingRows edging, Advance advance) {
+    return Run.plain(ROWS + edging.edge(), UnitKind.ROW_END, edging.rows(), advance);
+  }
+
+  /** One row's height to the outer side of the edge, which lies to the right of its direction. */
+  private static Advance outward(Edge edge, double rowMm) {
+    double length = lengthMm(edge);
+    return new Advance(dyMm(edge) / length * rowMm, -dxMm(edge) / length * rowMm);
+  }
+
+  /** From its first corner straight to its last. */
+  private static double lengthMm(Edge edge) {
+    return Math.hypot(dxMm(edge), dyMm(edge));
+  }
+
+  private static double dxMm(Edge edge) {
+    return edge.runs().stream().mapToDouble(run -> run.count() * run.advance().dxMm()).sum();
+  }
+
+  private static double dyMm(Edge edge) {
+    return edge.runs().stream().mapToDouble(run -> run.count() * run.advance().dyMm()).sum();
+  }
+
+  /** Each run keeps its length and gets its share of the stitches, by length; the last takes what rounding leaves. */
+  private static List<Run> runs(Edge edge, int stitches) {
+    double whole = edge.gaugeLengthMm();
+    List<Run> runs = new ArrayList<>();
+    double before = 0;
+    int given = 0;
+    for (int i = 0; i < edge.runs().size(); i++) {
+      Run run = edge.runs().get(i);
+      before += run.lengthMm();
+      int left = edge.runs().size() - 1 - i;
+      int upTo = Math.max(given + 1, Math.min(stitches - left, (int) Math.round(stitches * before / whole)));
+      int count = left == 0 ? stitches - given : upTo - given;
+      given += count;
+      double share = (double) run.count() / count;
+      Advance advance = new Advance(run.advance().dxMm() * share, run.advance().dyMm() * share);
+      runs.add(
+          new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0)));
+    }
+    return runs;
+  }
+
+  Seam carried(Seam seam) {
+    return covered.isEmpty()
+        ? seam
+        : seam.withSides(seam.a().with(spans(seam.a().spans())), seam.b().with(spans(seam.b().spans())))
+            .withAnchors(seam.anchors().stream().map(a -> new Anchor(a.id(), a.name(), carried(a.a()), carried(a.b()))).toList());
+  }
+
+  ExpectedOpening carried(ExpectedOpening opening) {
+    return new ExpectedOpening(opening.id(), opening.name(), spans(opening.spans()));
+  }
+
+  private List<Span> spans(List<Span> spans) {
+    return spans.stream().map(this::span).toList();
+  }
+
+  private Span span(Span span) {
+    Target target = new Target(span.piece(), span.edge());
+    Edge was = grown.get(target);
+    Cut from = span.fromInclusive();
+    Cut to = span.toExclusive();
+    if (was != null) {
+      Edge now = edge(target);
+      from = at(from, was, 0) ? Cut.startOf(now.runs().get(0).id()) : from;
+      to = at(to, was, was.units()) ? Cut.endOf(now.runs().get(now.runs().size() - 1).id()) : to;
+    }
+    return new Span(span.piece(), span.edge(), carried(target, from), carried(target, to), span.along());
+  }
+
+  private static boolean at(Cut cut, Edge edge, int index) {
+    OptionalInt on = cut.on(edge);
+    return on.isPresent() && on.getAsInt() == index;
+  }
+
+  private Edge edge(Target target) {
+    return pieces.stream().filter(p -> p.id().equals(target.piece())).findFirst().flatMap(p -> p.edge(target.edge())).orElseThrow();
+  }
+
+  private Anchor.Spot carried(Anchor.Spot spot) {
+    return new Anchor.Spot(spot.piece(), spot.edge(), carried(new Target(spot.piece(), spot.edge()), spot.cut()), spot.at());
+  }
+
+  /** A cut inside a covered run goes to the same share of its length. */
+  private Cut carried(Target target, Cut cut) {
+    Optional<Run> was = Optional.ofNullable(covered.get(target)).flatMap(edge -> edge.run(cut.run()));
+    if (was.isEmpty()) {
+      return cut;
+    }
+    int now = edge(target).run(cut.run() + EDGED).orElseThrow().count();
+    int offset = (int) Math.round((double) cut.offset() * now / was.get().count());
+    return new Cut(cut.run() + EDGED, Math.min(now, offset), cut.from());
+  }
+}

@@ -1,0 +1,127 @@
+package ruxel.core.garment;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.measure.Corner;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Lean;
+import ruxel.core.piece.Piece;
+
+/** What a maker tells of a whole piece: how it leans, its corners, rows worked onto an edge. */
+public final class PieceChange {
+  private PieceChange() {}
+
+
+  /** How a piece was found to lean, in mm to the right of its height; empty takes it back. */
+  public record LeanFound(String piece, Optional<Double> mm, boolean expected) implements Change {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      if (mm.isPresent() && !(Math.abs(mm.get()) <= Lean.MOST_MM)) {
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.LEAN_RANGE, Where.piece(piece), Fact.count("most", (long) Lean.MOST_MM),
+                Fact.text("value", new Answers.Numeric(mm.get()).text())));
+      }
+      return Layout.of(garment)
+          .then(layout -> pieceOf(layout.construct().pieces(), piece))
+          .then(
+              found ->
+                  Outcome.of(
+                      garment.withSettings(
+                          garment.settings().withPieces(
+                              garment.settings().pieces().withLean(piece, mm.map(lean -> new Lean(lean, expected)))))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "%s %s".formatted(mm.map(lean -> "Noted a lean of " + names.length(Math.abs(lean)) + " of").orElse("Took back the lean of"), names.piece(piece));
+    }
+  }
+
+  /** What stands between an edge and the next one of the ring; empty takes it out. */
+  public record CornerTold(String piece, String edge, Optional<Corner> corner) implements EdgeChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      return Outcome.of(
+          garment.withSettings(
+              garment.settings().withPieces(garment.settings().pieces().withCorner(piece, edge, corner))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "%s behind %s of %s"
+          .formatted(corner.map(c -> "Corner with " + c.words()).orElse("No corner of its own"), names.edge(piece, edge), names.piece(piece));
+    }
+  }
+
+  /**
+   * Rows worked along the whole of an edge before the piece is joined, each {@code rowMm} high, in so many
+   * stitches; no rows takes them out. The measured lengths of the neighbouring edges grow with them.
+   */
+  public record EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) implements EdgeChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      Optional<PieceSettings.EdgingRows> before = garment.settings().pieces().edging(piece, edge);
+      Optional<PieceSettings.EdgingRows> edging =
+          rows == 0 ? Optional.empty() : Optional.of(new PieceSettings.EdgingRows(piece, edge, rows, rowMm, stitches));
+      if (edging.isPresent() && !isPossible(onEdge)) {
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.EDGING_RANGE, Where.edge(piece, edge), Fact.text("piece", onPiece.name()), Fact.text("edge", onEdge.name()),
+                Fact.count("rows", PieceSettings.EdgingRows.MOST_ROWS), Fact.text("least", new Answers.Numeric(PieceSettings.EdgingRows.LOWEST_MM).text()),
+                Fact.text("most", new Answers.Numeric(PieceSettings.EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
+                Fact.count("runs", onEdge.runs().size())));
+      }
+      double byMm = edging.map(PieceSettings.EdgingRows::heightMm).orElse(0.0) - before.map(PieceSettings.EdgingRows::heightMm).orElse(0.0);
+      Settings settings = garment.settings();
+      EdgeSettings edges = settings.edges();
+      int index = onPiece.edges().indexOf(onEdge);
+      int count = onPiece.edges().size();
+      for (int neighbour : List.of(Math.floorMod(index - 1, count), (index + 1) % count)) {
+        Edge grown = onPiece.edges().get(neighbour);
+        edges = edges.withMeasured(piece, grown.id(), measured(edges, grown.id()).map(mm -> mm + byMm));
+      }
+      return Outcome.of(
+          garment.withSettings(settings.withEdges(edges).withPieces(settings.pieces().withEdging(piece, edge, edging))));
+    }
+
+    private Optional<Double> measured(EdgeSettings edges, String edgeId) {
+      return edges.measured().stream().filter(m -> m.sameEdge(piece, edgeId)).map(EdgeSettings.MeasuredEdge::mm).findFirst();
+    }
+
+    private boolean isPossible(Edge onEdge) {
+      return rows > 0
+          && rows <= PieceSettings.EdgingRows.MOST_ROWS
+          && rowMm >= PieceSettings.EdgingRows.LOWEST_MM
+          && rowMm <= PieceSettings.EdgingRows.HIGHEST_MM
+          && stitches >= onEdge.runs().size()
+          && stitches <= CountMade.MOST;
+    }
+
+    @Override
+    public String label(Names names) {
+      String where = "%s of %s".formatted(names.edge(piece, edge), names.piece(piece));
+      return rows == 0 ? "Took the edging rows off " + where : "%s edging %s onto %s".formatted(Wording.capital(Wording.number(rows)), rows == 1 ? "row" : "rows", where);
+    }
+  }
+
+  private static Outcome<Piece> pieceOf(List<Piece> pieces, String id) {
+    return pieces.stream()
+        .filter(piece -> piece.id().equals(id))
+        .findFirst()
+        .map(Outcome::of)
+        .orElseGet(
+            () ->
+                Outcome.refused(
+                    Finding.of(
+                        FindingCode.UNKNOWN_PIECE, Where.piece(id), Fact.text("value", id),
+                        Fact.text("choices", pieces.stream().map(Piece::id).collect(Collectors.joining(", "))))));
+  }
+}
