@@ -119,7 +119,7 @@ class EdgeChangeTest {
   }
 
   private static EdgeChange.LandmarkPut mark(int at, int every, int times) {
-    return new EdgeChange.LandmarkPut("back", "left", "m", "Wave", Landmark.Kind.REPEAT, at, every, times, java.util.Optional.empty());
+    return new EdgeChange.LandmarkPut("back", "left", "m", "Wave", Landmark.Kind.REPEAT, at, every, times, Optional.empty());
   }
 
   private static EdgeSettings.Part part(UnitKind kind, int count) {

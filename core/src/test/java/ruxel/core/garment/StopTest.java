@@ -17,7 +17,7 @@ class StopTest {
   void aDepthSnapsToTheNearestRowAndTheNearestLandmark() {
     Garment marked =
         good(
-            new EdgeChange.LandmarkPut("back", "left", "w", "Wave", Landmark.Kind.STRIPE, 16, 0, 1, java.util.Optional.empty()).apply(Wardrobe.cardigan()));
+            new EdgeChange.LandmarkPut("back", "left", "w", "Wave", Landmark.Kind.STRIPE, 16, 0, 1, Optional.empty()).apply(Wardrobe.cardigan()));
     List<Stop.StopChoice> choices = ((Outcome.Good<List<Stop.StopChoice>>) Stop.near(marked, 180)).value();
     // 180 mm are 14.4 rows of 12.5 mm; the wave lies 16 rows from the shoulder.
     assertThat(choices).extracting(Stop.StopChoice::rows).containsExactly(14, 13, 16, 15);

@@ -35,4 +35,11 @@ class CountingTest {
   void aSquareOfTwelveByItsCorner(Corner corner, int places) {
     assertThat(Counting.squareSide(12, corner).count()).isEqualTo(places);
   }
+
+  /** Three rows, then five bands of four, then two rows. */
+  @Test
+  void countsByColourBands() {
+    assertThat(Counting.byBands(3, 5, 4, 2)).isEqualTo(new Counting.Total(25, "3 + 5 × 4 + 2 = 25"));
+    assertThat(Counting.byBands(0, 6, 2, 0)).isEqualTo(new Counting.Total(12, "6 × 2 = 12"));
+  }
 }

@@ -1,6 +1,7 @@
 package ruxel.core.repair;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -117,6 +118,49 @@ class RepairsTest {
     assertThat(seam(applied(missing, begin), "side.left").phases().get(0).met()).isGreaterThanOrEqualTo(3);
   }
 
+  /** A top of 44 + 1 stitches is 32.1 cm on 35 cm; one row of 12.5 mm on each side brings 34.6 cm (handbook 7.7). */
+  @Test
+  void aSleeveTooNarrowGrowsByRowsOnItsSides() {
+    Garment narrow = after(Wardrobe.cardigan(), answer("sleeveTopStitches", 44));
+    assertThat(verdict(Wardrobe.plan(narrow), "armhole.left")).isEqualTo(Ease.Verdict.EASE_WITH_MARKERS);
+    Repair edging =
+        Repairs.of(narrow, "armhole.left", Set.of()).stream()
+            .filter(r -> r.rung() == Repair.Rung.EDGING && r.title().contains("of the left sleeve and"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(edging.title()).startsWith("Work one edging row along the ");
+    assertThat(edging.words()).startsWith("Each end grows by 12.5 mm; so does the ").contains("of the left sleeve. Then:");
+    assertThat(edging.changes()).as("both sides of both sleeves").hasSize(4);
+    GarmentPlan after = applied(narrow, edging);
+    assertThat(seam(after, "armhole.left").a().lengthMm()).isEqualTo(45 * 100 / 14.0 + 25, within(1e-6));
+    assertThat(verdict(after, "armhole.left")).isEqualTo(Ease.Verdict.MATCHED);
+    assertThat(verdict(after, "armhole.right")).isEqualTo(Ease.Verdict.MATCHED);
+    assertThat(seam(after, "side.left").planned()).isTrue();
+  }
+
+  /** One row along the edge itself picks up as many as the other has: its count changes, not its length. */
+  @Test
+  void aRowAlongAShoulderGivesItTheOtherOnesCount() {
+    Garment unequal = after(Wardrobe.cardigan(), new Change.CountMade("front.right", "shoulder", "shoulder", Optional.of(21)));
+    Repair edging =
+        Repairs.of(unequal, "shoulder.right", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.EDGING).findFirst().orElseThrow();
+    assertThat(edging.title()).isEqualTo("Work one row along the shoulder of the right front, picking up 23");
+    GarmentPlan after = applied(unequal, edging);
+    assertThat(seam(after, "shoulder.right").counts()).isEqualTo("23 on 23");
+    assertThat(finding(after, FindingCode.SHOULDER_UNEQUAL)).isEmpty();
+  }
+
+  /** Either piece may be begun elsewhere; the shift of one is the other's the other way round. */
+  @Test
+  void repeatsMayBeginElsewhereOnEitherSide() {
+    Garment missing = after(Wardrobe.cardigan(), repeats("front.left", "side", 8, 8, 4), repeats("back", "left", 10, 8, 4));
+    List<String> titles =
+        Repairs.of(missing, "side.left", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.BEGIN_ELSEWHERE).map(Repair::title).toList();
+    assertThat(titles)
+        .containsExactly(
+            "Begin the repeats of the back four row ends later, as the seam runs", "Begin the repeats of the left front four row ends earlier, as the seam runs");
+  }
+
   @Test
   void tellsWhatAChangeDoesElsewhere() {
     GarmentPlan before = Wardrobe.plan(Wardrobe.cardigan());
@@ -149,6 +193,12 @@ class RepairsTest {
           case ADD_OR_TAKE_OUT ->
               assertThat(
                       now.ease().orElseThrow().verdict().compareTo(seam.ease().orElseThrow().verdict()) < 0
+                          || !said(after, seam.id(), FindingCode.ROWS_DIFFER, FindingCode.SHOULDER_UNEQUAL))
+                  .as(repair.title())
+                  .isTrue();
+          case EDGING ->
+              assertThat(
+                      now.ease().orElseThrow().verdict().compareTo(seam.ease().map(e -> e.verdict()).orElse(Ease.Verdict.STOP)) < 0
                           || !said(after, seam.id(), FindingCode.ROWS_DIFFER, FindingCode.SHOULDER_UNEQUAL))
                   .as(repair.title())
                   .isTrue();
@@ -192,7 +242,7 @@ class RepairsTest {
   }
 
   private static Change repeats(String piece, String edge, int at, int every, int times) {
-    return new EdgeChange.LandmarkPut(piece, edge, "repeat", "repeat", Landmark.Kind.REPEAT, at, every, times, java.util.Optional.empty());
+    return new EdgeChange.LandmarkPut(piece, edge, "repeat", "repeat", Landmark.Kind.REPEAT, at, every, times, Optional.empty());
   }
 
   private static Garment after(Garment garment, Change... changes) {

@@ -1,0 +1,186 @@
+package ruxel.core.garment;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.SeamPlan;
+
+/** What is told of whole pieces: lean, edging rows, counts as worked, markers (handbook 3, 7.7 and 14). */
+class PieceChangeTest {
+  private static final double ROW_MM = 10;
+
+  /** Two rows of 10 mm on the hem of the back: both sides grow by two row ends, the hem keeps its length. */
+  @Test
+  void edgingRowsChangeTheCountOfTheirEdgeAndTheLengthOfItsNeighbours() {
+    GarmentPlan before = Wardrobe.plan(Wardrobe.cardigan());
+    GarmentPlan after = Wardrobe.plan(good(edging("back", "hem", 2, 70).apply(Wardrobe.cardigan())));
+    PiecePlan.EdgePlan hem = edge(after, "back", "hem");
+    assertThat(hem.units()).isEqualTo(70);
+    assertThat(hem.lengthMm()).isEqualTo(edge(before, "back", "hem").lengthMm(), within(1e-6));
+    for (String side : List.of("left", "right")) {
+      assertThat(edge(after, "back", side).lengthMm()).isEqualTo(edge(before, "back", side).lengthMm() + 2 * ROW_MM, within(1e-6));
+      assertThat(edge(after, "back", side).units()).isEqualTo(edge(before, "back", side).units() + 2);
+    }
+    assertThat(piece(after, "back").closes()).isTrue();
+    assertThat(piece(after, "back").size().heightMm()).isEqualTo(piece(before, "back").size().heightMm() + 2 * ROW_MM, within(1e-6));
+    // The side seam takes the new row ends in, two places each as they are over 9 mm; the openings are the same ones.
+    assertThat(seam(after, "side.left").a().places() + seam(after, "side.left").b().places())
+        .isEqualTo(seam(before, "side.left").a().places() + seam(before, "side.left").b().places() + 4);
+    assertThat(after.gluing().openings()).extracting(o -> o.name()).isEqualTo(before.gluing().openings().stream().map(o -> o.name()).toList());
+    assertThat(piece(after, "back").inspection().checks()).extracting(PiecePlan.Check::words).contains("Hem: 2 rows of edging, 20 mm high, 70 stitches in the last.");
+  }
+
+  @Test
+  void edgingRowsTakenOutLeaveNothing() {
+    Garment measured = good(new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.0)).apply(Wardrobe.cardigan()));
+    Garment edged = good(edging("back", "hem", 2, 70).apply(measured));
+    assertThat(edged.settings().edges().measured()).singleElement().extracting(EdgeSettings.MeasuredEdge::mm).isEqualTo(590.0);
+    assertThat(good(edging("back", "hem", 0, 0).apply(edged))).isEqualTo(measured);
+  }
+
+  /** Along a whole armhole side the marker of the armhole goes to the same share of the length. */
+  @Test
+  void edgingAlongASideCarriesItsSeams() {
+    GarmentPlan before = Wardrobe.plan(Wardrobe.cardigan());
+    PiecePlan.EdgePlan side = edge(before, "back", "left");
+    GarmentPlan after = Wardrobe.plan(good(edging("back", "left", 1, 2 * side.units()).apply(Wardrobe.cardigan())));
+    assertThat(after.seams()).allMatch(SeamPlan::planned);
+    assertThat(seam(after, "armhole.left").b().lengthMm()).isEqualTo(seam(before, "armhole.left").b().lengthMm(), within(15.0));
+    assertThat(after.findings()).noneMatch(f -> f.code() == FindingCode.SETTING_GONE || f.code() == FindingCode.UNKNOWN_RUN);
+  }
+
+  static IntStream seeds() {
+    return IntStream.rangeClosed(1, 30);
+  }
+
+  /** Whatever rows are worked onto whatever edges: closed outlines stay closed, every length is what it should be. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void edgingNeverOpensAnOutline(int seed) {
+    Random random = new Random(seed);
+    Garment garment = Wardrobe.cardigan();
+    for (int i = 0; i < 4; i++) {
+      List<PiecePlan> pieces = Wardrobe.plan(garment).pieces();
+      PiecePlan piece = pieces.get(random.nextInt(pieces.size()));
+      PiecePlan.EdgePlan edge = piece.edges().get(random.nextInt(piece.edges().size()));
+      PieceChange.EdgingWorked change =
+          new PieceChange.EdgingWorked(piece.id(), edge.id(), 1 + random.nextInt(5), 3 + random.nextInt(10), edge.runs().size() + random.nextInt(90));
+      Outcome<Garment> outcome = change.apply(garment);
+      assertThat(outcome).as(change.toString()).isInstanceOf(Outcome.Good.class);
+      garment = good(outcome);
+      GarmentPlan plan = Wardrobe.plan(garment);
+      assertThat(plan.pieces()).as(change.toString()).allMatch(PiecePlan::closes);
+      assertThat(edge(plan, piece.id(), edge.id()).units()).isEqualTo(change.stitches());
+      assertThat(plan.findings()).noneMatch(f -> f.code() == FindingCode.SPANS_OVERLAP || f.code() == FindingCode.UNKNOWN_RUN || f.code() == FindingCode.CUT_GONE);
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource({"201, 10, 70", "-1, 10, 70", "2, 0.4, 70", "2, 101, 70", "2, NaN, 70", "2, 10, 0", "2, 10, 5001"})
+  void impossibleEdgingIsNamed(int rows, double rowMm, int stitches) {
+    Outcome<Garment> outcome = new PieceChange.EdgingWorked("back", "hem", rows, rowMm, stitches).apply(Wardrobe.cardigan());
+    assertThat(outcome.findings()).singleElement().extracting(Finding::code).isEqualTo(FindingCode.EDGING_RANGE);
+  }
+
+  @Test
+  void aLeanIsBlockedOutAndNotEased() {
+    Garment leaning = good(new PieceChange.LeanFound("front.left", Optional.of(12.0), true).apply(Wardrobe.cardigan()));
+    PiecePlan.Inspection expected = piece(Wardrobe.plan(leaning), "front.left").inspection();
+    assertThat(expected.verdict()).isEqualTo(PiecePlan.Verdict.FINE);
+    assertThat(expected.checks()).singleElement().extracting(PiecePlan.Check::words).isEqualTo("Leans 12 mm to the right. That is expected.");
+    Garment surprised = good(new PieceChange.LeanFound("front.left", Optional.of(-12.0), false).apply(Wardrobe.cardigan()));
+    assertThat(piece(Wardrobe.plan(surprised), "front.left").inspection().verdict()).isEqualTo(PiecePlan.Verdict.REMIND);
+  }
+
+  /** Left and right of one pattern lean the same way, not as mirror images (handbook 3). */
+  @Test
+  void twinsThatLeanApartAreToldOf() {
+    Garment apart =
+        good(
+            Change.applyAll(
+                Wardrobe.cardigan(),
+                List.of(new PieceChange.LeanFound("front.left", Optional.of(12.0), true), new PieceChange.LeanFound("front.right", Optional.of(-8.0), true))));
+    PiecePlan.Inspection inspection = piece(Wardrobe.plan(apart), "front.right").inspection();
+    assertThat(inspection.verdict()).isEqualTo(PiecePlan.Verdict.REMIND);
+    assertThat(inspection.checks()).extracting(PiecePlan.Check::words).containsExactly("Leans 8 mm to the left. The left front leans the other way.");
+    assertThat(inspection.checks().get(0).seams()).contains("side.right", "shoulder.right");
+  }
+
+  @Test
+  void impossibleLeansAreNamed() {
+    assertThat(new PieceChange.LeanFound("back", Optional.of(1001.0), false).apply(Wardrobe.cardigan()).findings())
+        .extracting(Finding::code).containsExactly(FindingCode.LEAN_RANGE);
+    assertThat(new PieceChange.LeanFound("hood", Optional.of(1.0), false).apply(Wardrobe.cardigan()).findings())
+        .extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_PIECE);
+  }
+
+  /** The three counts stand side by side; the latest is used, and none overwrites another (model 1). */
+  @Test
+  void aCountAsWorkedIsUsedBeforeTheOneAsMade() {
+    Change made = new Change.CountMade("back", "hem", "hem", Optional.of(64));
+    Change worked = new Change.CountMade("back", "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED);
+    PiecePlan.RunPlan run = edge(Wardrobe.plan(good(Change.applyAll(Wardrobe.cardigan(), List.of(made, worked)))), "back", "hem").runs().get(0);
+    assertThat(run.made()).contains(64);
+    assertThat(run.worked()).contains(66);
+    assertThat(run.count()).isEqualTo(66);
+    assertThat(run.source()).isEqualTo(Counts.Source.AS_WORKED);
+    Change back = new Change.CountMade("back", "hem", "hem", Optional.empty(), Counts.Source.AS_WORKED);
+    PiecePlan.RunPlan left = edge(Wardrobe.plan(good(Change.applyAll(Wardrobe.cardigan(), List.of(made, worked, back)))), "back", "hem").runs().get(0);
+    assertThat(left.count()).isEqualTo(64);
+  }
+
+  /** What joining did is no miscount. */
+  @Test
+  void aCountAsWorkedIsNotCountedAgain() {
+    Change worked = new Change.CountMade("back", "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED);
+    assertThat(piece(Wardrobe.plan(good(worked.apply(Wardrobe.cardigan()))), "back").inspection().checks())
+        .noneMatch(check -> check.remedy().startsWith("Count again"));
+  }
+
+  @Test
+  void aMarkerSaysWhatItIsFor() {
+    Marker marker = new Marker(Marker.Purpose.STOP, "yellow", "when the armhole is closed");
+    Change put = new EdgeChange.LandmarkPut("back", "left", "m", "Stop here", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker));
+    PiecePlan.LandmarkPlan mark = edge(Wardrobe.plan(good(put.apply(Wardrobe.cardigan()))), "back", "left").landmarks().get(0);
+    assertThat(mark.marker()).get().extracting(PiecePlan.MarkerPlan::words, PiecePlan.MarkerPlan::colour).containsExactly("says where to stop", "yellow");
+    Marker wordy = new Marker(Marker.Purpose.STOP, "y".repeat(41), "");
+    assertThat(new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(wordy)).apply(Wardrobe.cardigan()).findings())
+        .extracting(Finding::code).containsExactly(FindingCode.MARKER_LENGTH);
+  }
+
+  private static Change edging(String piece, String edge, int rows, int stitches) {
+    return new PieceChange.EdgingWorked(piece, edge, rows, ROW_MM, stitches);
+  }
+
+  private static PiecePlan piece(GarmentPlan plan, String id) {
+    return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static PiecePlan.EdgePlan edge(GarmentPlan plan, String piece, String edge) {
+    return piece(plan, piece).edges().stream().filter(e -> e.id().equals(edge)).findFirst().orElseThrow();
+  }
+
+  private static SeamPlan seam(GarmentPlan plan, String id) {
+    return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+}
