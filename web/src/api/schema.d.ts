@@ -481,14 +481,18 @@ export interface components {
             };
             before?: string;
             cleared?: string[];
+            /** @enum {string} */
+            corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
             /** Format: int32 */
             count?: number;
             edge?: string;
+            edging?: components["schemas"]["EdgingRequest"];
+            expected?: boolean;
             /** @enum {string} */
             hand?: "RIGHT" | "LEFT";
             handle?: string;
             /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "OWED_NOTED" | "OWED_DONE" | "GONE_SETTINGS_DROPPED";
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "LEAN_FOUND" | "CORNER_TOLD" | "EDGING_WORKED" | "OWED_NOTED" | "OWED_DONE" | "GONE_SETTINGS_DROPPED";
             laid?: components["schemas"]["Laid"];
             landmark?: components["schemas"]["LandmarkRequest"];
             landmarkId?: string;
@@ -513,6 +517,8 @@ export interface components {
             /** @enum {string} */
             unit?: "CM" | "INCH";
             what?: string;
+            /** @enum {string} */
+            when?: "PLANNED" | "AS_MADE" | "AS_WORKED";
             working?: components["schemas"]["WorkingRequest"];
         };
         Changes: {
@@ -597,7 +603,7 @@ export interface components {
             /** Format: int32 */
             more: number;
             /** @enum {string} */
-            way: "IN_TWOS" | "REPEATED" | "TURNING_CHAIN" | "FOUNDATION" | "SQUARE";
+            way: "IN_TWOS" | "REPEATED" | "TURNING_CHAIN" | "FOUNDATION" | "SQUARE" | "BANDS";
         };
         Created: {
             /** Format: uuid */
@@ -619,6 +625,12 @@ export interface components {
             words: string;
         };
         EdgePlan: {
+            /** @enum {string} */
+            corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            counts: string;
+            edging?: components["schemas"]["EdgingPlan"];
+            /** Format: int32 */
+            finished: number;
             id: string;
             landmarks: components["schemas"]["LandmarkPlan"][];
             /** Format: double */
@@ -626,9 +638,28 @@ export interface components {
             /** Format: double */
             measuredMm?: number;
             name: string;
+            /** Format: int32 */
+            pickUp: number;
             runs: components["schemas"]["RunPlan"][];
             /** Format: int32 */
             units: number;
+            words: string;
+        };
+        EdgingPlan: {
+            /** Format: double */
+            rowMm: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            stitches: number;
+        };
+        EdgingRequest: {
+            /** Format: double */
+            rowMm: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            stitches: number;
         };
         Events: {
             client: string;
@@ -641,7 +672,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             path?: string;
@@ -799,7 +830,8 @@ export interface components {
             every: number;
             id: string;
             /** @enum {string} */
-            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD" | "MARKER";
+            marker?: components["schemas"]["MarkerPlan"];
             name: string;
             points: components["schemas"]["Point"][];
             /** Format: int32 */
@@ -812,10 +844,16 @@ export interface components {
             every: number;
             id: string;
             /** @enum {string} */
-            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD" | "MARKER";
+            marker?: components["schemas"]["MarkerRequest"];
             name: string;
             /** Format: int32 */
             times: number;
+        };
+        Lean: {
+            expected: boolean;
+            /** Format: double */
+            mm: number;
         };
         Marker: {
             name: string;
@@ -823,6 +861,19 @@ export interface components {
             number: number;
             placeA: string;
             placeB: string;
+        };
+        MarkerPlan: {
+            colour: string;
+            /** @enum {string} */
+            purpose: "RIGHT_SIDE" | "ANCHOR" | "STOP" | "ROW" | "WARNING" | "LIVE_LOOP";
+            takeOut: string;
+            words: string;
+        };
+        MarkerRequest: {
+            colour: string;
+            /** @enum {string} */
+            purpose: "RIGHT_SIDE" | "ANCHOR" | "STOP" | "ROW" | "WARNING" | "LIVE_LOOP";
+            takeOut: string;
         };
         MethodFacts: {
             allowed: boolean;
@@ -915,7 +966,7 @@ export interface components {
             label?: string;
             noEase?: boolean;
             /** @enum {string} */
-            unit: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            unit: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
             /** Format: double */
             widthMm?: number;
         };
@@ -930,7 +981,7 @@ export interface components {
         };
         PhaseView: {
             /** @enum {string} */
-            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD";
+            kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD" | "MARKER";
             /** Format: int32 */
             met: number;
             /** Format: int32 */
@@ -951,6 +1002,7 @@ export interface components {
             id: string;
             inspection: components["schemas"]["Inspection"];
             laid?: components["schemas"]["LaidPiece"];
+            lean?: components["schemas"]["Lean"];
             mirrorOf?: string;
             name: string;
             /** @enum {string} */
@@ -1046,7 +1098,7 @@ export interface components {
             /** Format: int32 */
             firstPlace: number;
             /** @enum {string} */
-            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
             label: string;
             noEase: boolean;
             /** Format: int32 */
@@ -1093,7 +1145,7 @@ export interface components {
             elsewhere: string[];
             risk: string;
             /** @enum {string} */
-            rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER";
+            rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER" | "EDGING";
             title: string;
             words: string;
         };
@@ -1120,13 +1172,14 @@ export interface components {
             dx: number;
             /** Format: double */
             dy: number;
+            edging: boolean;
             /** @enum {string} */
             fabric: "PLAIN" | "RIB" | "LACE" | "DENSE";
             /** Format: int32 */
             heldBack: number;
             id: string;
             /** @enum {string} */
-            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE";
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
             label: string;
             /** Format: double */
             lengthMm: number;
@@ -1371,6 +1424,7 @@ export interface components {
             b: components["schemas"]["Gives"];
             /** Format: double */
             fullness: number;
+            seamPlaces?: boolean;
             /** @enum {string} */
             surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
             together: boolean;
@@ -1381,6 +1435,8 @@ export interface components {
             choices: components["schemas"]["SurplusChoice"][];
             /** Format: double */
             fullness: number;
+            hasSeamPlaces: boolean;
+            seamPlaces: boolean;
             /** @enum {string} */
             surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
             together: boolean;

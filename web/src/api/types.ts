@@ -40,6 +40,7 @@ export type SurplusChoice = Schemas['SurplusChoice'];
 export type WorkingView = Schemas['WorkingView'];
 export type PhaseView = Schemas['PhaseView'];
 export type LandmarkPlan = Schemas['LandmarkPlan'];
+export type MarkerPlan = Schemas['MarkerPlan'];
 export type Inspection = Schemas['Inspection'];
 export type UnitKind = Schemas['RunPlan']['kind'];
 export type Counted = Schemas['Counted'];

@@ -17,6 +17,15 @@ const WAYS: Record<Way, { words: string; fields: [Field, string][]; flag?: strin
       ['after', 'Behind it'],
     ],
   },
+  BANDS: {
+    words: 'by colour bands',
+    fields: [
+      ['first', 'Before the bands'],
+      ['more', 'Bands'],
+      ['each', 'In each band'],
+      ['after', 'Behind them'],
+    ],
+  },
   IN_TWOS: { words: 'in twos', fields: [['first', 'Pairs']], flag: 'One is over' },
   TURNING_CHAIN: {
     words: 'without the turning chain',

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import { Button, Form, Table } from 'react-bootstrap';
 import type { Change, EdgePlan, PiecePlan, RunPlan } from '../api/types';
-import { length, percent, type Unit } from '../format';
+import { length, type Unit } from '../format';
 import { CountHelp } from './CountHelp';
-import { countsOf, KINDS, SOURCES } from './kinds';
+import { CornerChoice } from './CornerChoice';
+import { Edging } from './Edging';
+import { KINDS } from './kinds';
 import { LandmarkList } from './LandmarkList';
 import { MadeCount } from './MadeCount';
 import { Measured } from './Measured';
@@ -40,18 +42,14 @@ export function EdgeEditor({ piece, edge, unit, onEdge, onChange }: Props) {
           ))}
         </Form.Select>
       </div>
-      <p>
-        {countsOf(edge.runs)}; {length(edge.lengthMm, unit)} by count and gauge
-        {edge.measuredMm !== undefined &&
-          `, ${length(edge.measuredMm, unit)} measured (${percent(Math.abs(edge.measuredMm / edge.lengthMm - 1))} ${edge.measuredMm > edge.lengthMm ? 'longer' : 'shorter'})`}
-        .
-      </p>
+      <p>{edge.words}</p>
       <Table size="sm" responsive className="edge-runs">
         <thead>
           <tr>
             <th scope="col">Stretch</th>
             <th scope="col">Planned</th>
             <th scope="col">As made</th>
+            <th scope="col">As worked</th>
             <th scope="col">Length</th>
             <th scope="col">
               <span className="visually-hidden">Tell in parts</span>
@@ -63,26 +61,29 @@ export function EdgeEditor({ piece, edge, unit, onEdge, onChange }: Props) {
             <tr key={one.id}>
               <th scope="row">{stretchWords(one)}</th>
               <td>{one.planned}</td>
-              <td>
-                <MadeCount
-                  label={`${piece.name}, ${edge.name}, ${one.id}: as made`}
-                  value={one.made}
-                  onCount={(count) =>
-                    onChange({
-                      kind: 'COUNT_MADE',
-                      ...target,
-                      run: one.id,
-                      ...(count === undefined ? {} : { count }),
-                    })
-                  }
-                />
-                {one.source === 'AS_WORKED' && <span className="soft"> {SOURCES[one.source]}</span>}
-              </td>
+              {COUNTED.map(([when, words]) => (
+                <td key={when}>
+                  <MadeCount
+                    label={`${piece.name}, ${edge.name}, ${one.id}: ${words}`}
+                    value={when === 'AS_MADE' ? one.made : one.worked}
+                    onCount={(count) =>
+                      onChange({
+                        kind: 'COUNT_MADE',
+                        ...target,
+                        run: one.id,
+                        when,
+                        ...(count === undefined ? {} : { count }),
+                      })
+                    }
+                  />
+                </td>
+              ))}
               <td>{length(one.lengthMm, unit)}</td>
               <td>
                 <Button
                   variant="outline-dark"
                   size="sm"
+                  disabled={one.edging}
                   aria-expanded={told === baseOf(one.id)}
                   onClick={() => setTold(told === baseOf(one.id) ? undefined : baseOf(one.id))}
                 >
@@ -116,10 +117,26 @@ export function EdgeEditor({ piece, edge, unit, onEdge, onChange }: Props) {
         onPut={(landmark) => onChange({ kind: 'LANDMARK_PUT', ...target, landmark })}
         onRemove={(landmarkId) => onChange({ kind: 'LANDMARK_REMOVED', ...target, landmarkId })}
       />
+      <CornerChoice
+        piece={piece}
+        edge={edge}
+        onCorner={(corner) => onChange({ kind: 'CORNER_TOLD', ...target, ...(corner ? { corner } : {}) })}
+      />
+      <Edging
+        key={`edging ${edge.id} ${edge.edging?.rows ?? 0} ${edge.edging?.stitches ?? 0}`}
+        piece={piece}
+        edge={edge}
+        onEdging={(edging) => onChange({ kind: 'EDGING_WORKED', ...target, edging })}
+      />
       <CountHelp />
     </section>
   );
 }
+
+const COUNTED = [
+  ['AS_MADE', 'as made'],
+  ['AS_WORKED', 'as worked'],
+] as const;
 
 /** The recipe's run that a part belongs to. */
 function baseOf(runId: string): string {
@@ -128,7 +145,7 @@ function baseOf(runId: string): string {
 
 function stretchWords(run: RunPlan): string {
   const words = [
-    run.label || (run.fabric === 'RIB' ? 'rib' : ''),
+    run.label || (run.edging ? 'edging' : run.fabric === 'RIB' ? 'rib' : ''),
     run.chains > 0 ? `${KINDS[run.kind][1]} of ${run.chains}` : KINDS[run.kind][1],
     run.noEase ? 'no ease' : '',
     run.heldBack > 0 ? `${run.heldBack} held back: ${run.count + run.heldBack} when finished` : '',

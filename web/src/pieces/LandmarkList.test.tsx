@@ -53,3 +53,25 @@ test('a landmark is told and taken off', () => {
   fireEvent.click(screen.getByLabelText('Take Wave off'));
   expect(onRemove).toHaveBeenCalledWith('w');
 });
+
+test('a marker hangs at a landmark with its purpose, colour and end', () => {
+  const { onPut } = list();
+  fireEvent.change(screen.getByLabelText('What lies there'), { target: { value: 'MARKER' } });
+  fireEvent.change(screen.getByLabelText('Marker'), { target: { value: 'STOP' } });
+  type('After', '12');
+  type('Its colour', 'yellow');
+  type('Take it out', 'when the sleeve is in');
+  fireEvent.click(screen.getByText('Mark'));
+  expect(onPut).toHaveBeenCalledWith(
+    expect.objectContaining({
+      kind: 'MARKER',
+      marker: { purpose: 'STOP', colour: 'yellow', takeOut: 'when the sleeve is in' },
+    }),
+  );
+});
+
+test('a marker is told by what it does', () => {
+  const marker = { purpose: 'STOP' as const, words: 'says where to stop', colour: 'yellow', takeOut: '' };
+  list([{ id: 'm', name: 'Stop', kind: 'MARKER', at: 5, every: 0, times: 1, points: [], marker }]);
+  expect(screen.getByText(/a yellow marker that says where to stop/)).toBeTruthy();
+});

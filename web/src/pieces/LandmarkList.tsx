@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { Change, EdgePlan, LandmarkPlan } from '../api/types';
+import type { Change, EdgePlan, LandmarkPlan, MarkerPlan } from '../api/types';
 import { NumberField } from '../shell/NumberField';
-import { MARKS } from './kinds';
+import { MARKS, PURPOSES } from './kinds';
 
 type Put = NonNullable<Change['landmark']>;
 
@@ -18,13 +18,16 @@ export function LandmarkList({
 }) {
   return (
     <details className="landmarks" open={edge.landmarks.length > 0}>
-      <summary>Landmarks: {edge.landmarks.length === 0 ? 'none yet' : edge.landmarks.length}</summary>
+      <summary>
+        Landmarks and markers: {edge.landmarks.length === 0 ? 'none yet' : edge.landmarks.length}
+      </summary>
       <ul className="own-anchors">
         {edge.landmarks.map((landmark) => (
           <li key={landmark.id}>
             <span>
               <strong>{landmark.name}</strong>, {MARKS[landmark.kind]}: after {landmark.at}
               {landmark.times > 1 && `, then every ${landmark.every}, ${landmark.times} in all`}
+              {landmark.marker && markerWords(landmark.marker)}
             </span>
             <Button
               variant="outline-dark"
@@ -42,6 +45,10 @@ export function LandmarkList({
   );
 }
 
+function markerWords({ colour, words, takeOut }: MarkerPlan): string {
+  return `; a ${colour === '' ? '' : `${colour} `}marker that ${words}${takeOut === '' ? '' : `, out ${takeOut}`}`;
+}
+
 function whole(text: string): number | undefined {
   return /^\d{1,4}$/.test(text.trim()) ? Number(text) : undefined;
 }
@@ -52,6 +59,10 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
   const [at, setAt] = useState('');
   const [every, setEvery] = useState('');
   const [times, setTimes] = useState('');
+  const [purpose, setPurpose] = useState<MarkerPlan['purpose'] | ''>('');
+  const [colour, setColour] = useState('');
+  const [takeOut, setTakeOut] = useState('');
+  const hung = purpose !== '' ? purpose : kind === 'MARKER' ? 'ROW' : undefined;
   const first = whole(at);
   const apart = whole(every) ?? 0;
   const count = times.trim() === '' ? 1 : whole(times);
@@ -71,6 +82,9 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
             at: first,
             every: apart,
             times: count,
+            ...(hung === undefined
+              ? {}
+              : { marker: { purpose: hung, colour: colour.trim(), takeOut: takeOut.trim() } }),
           });
           setName('');
           setAt('');
@@ -94,6 +108,37 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
       <NumberField id="mark-at" label="After" value={at} wrong={tooFar} onValue={setAt} />
       <NumberField id="mark-every" label="Then every" value={every} onValue={setEvery} />
       <NumberField id="mark-times" label="In all" value={times} placeholder="1" onValue={setTimes} />
+      <Form.Group controlId="mark-purpose">
+        <Form.Label>Marker</Form.Label>
+        <Form.Select
+          value={hung ?? ''}
+          onChange={(event) => setPurpose(event.target.value as MarkerPlan['purpose'] | '')}
+        >
+          {kind !== 'MARKER' && <option value="">none hangs there</option>}
+          {Object.entries(PURPOSES).map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      {hung !== undefined && (
+        <>
+          <Form.Group controlId="mark-colour">
+            <Form.Label>Its colour</Form.Label>
+            <Form.Control value={colour} maxLength={40} onChange={(event) => setColour(event.target.value)} />
+          </Form.Group>
+          <Form.Group controlId="mark-out">
+            <Form.Label>Take it out</Form.Label>
+            <Form.Control
+              value={takeOut}
+              maxLength={200}
+              placeholder="when the seam is done"
+              onChange={(event) => setTakeOut(event.target.value)}
+            />
+          </Form.Group>
+        </>
+      )}
       <Button type="submit" variant="outline-dark" disabled={!ready}>
         Mark
       </Button>

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, RunPlan, UnitKind } from '../api/types';
 import { trimmed } from '../format';
-import { FABRICS, KINDS } from './kinds';
+import { EDGE_KINDS, FABRICS, KINDS } from './kinds';
 
 type Part = NonNullable<Change['parts']>[number];
 
@@ -132,9 +132,9 @@ function PartRow({ number, draft, wrong, only, onSet, onRemove }: RowProps) {
       <Form.Group controlId={`${id}-what`}>
         <Form.Label>What</Form.Label>
         <Form.Select value={draft.unit} onChange={(event) => onSet({ unit: event.target.value as UnitKind })}>
-          {Object.entries(KINDS).map(([kind, [, many]]) => (
+          {EDGE_KINDS.map((kind) => (
             <option key={kind} value={kind}>
-              {many}
+              {KINDS[kind][1]}
             </option>
           ))}
         </Form.Select>

@@ -48,7 +48,7 @@ export function PieceInspection({
       )}
       <TwinTable piece={piece} />
       <p className="soft">
-        Also look yourself: is the right side marked, does it lean, were both worked alike?
+        Also look yourself, with the piece lying flat: is the right side marked, were both worked alike?
       </p>
     </section>
   );

@@ -4,7 +4,6 @@ import { PieceShape } from '../drawing/PieceShape';
 import { Sign } from '../drawing/Signs';
 import { useSize } from '../drawing/useSize';
 import { length, type Unit } from '../format';
-import { countsOf } from './kinds';
 import { endsOf, inARow, outward, type Upright } from './layOut';
 
 export interface Chosen {
@@ -101,15 +100,28 @@ function Landmarks({ piece, scale }: { piece: PiecePlan; scale: number }) {
   return piece.edges.flatMap((edge) =>
     edge.landmarks.flatMap((landmark) =>
       landmark.points.map((p, index) => (
-        <path
-          key={`${edge.id}${landmark.id}${index}`}
-          d={`M${p.x} ${p.y - size}l${size} ${size}l${-size} ${size}l${-size} ${-size}z`}
-          fill="var(--mulberry)"
-          stroke="var(--paper)"
-          strokeWidth={1.4 / scale}
-        />
+        <g key={`${edge.id}${landmark.id}${index}`} strokeWidth={1.4 / scale}>
+          {landmark.kind !== 'MARKER' && (
+            <path
+              d={`M${p.x} ${p.y - size}l${size} ${size}l${-size} ${size}l${-size} ${-size}z`}
+              fill="var(--mulberry)"
+              stroke="var(--paper)"
+            />
+          )}
+          {landmark.marker && <Hook x={p.x} y={p.y} size={size} />}
+        </g>
       )),
     ),
+  );
+}
+
+/** A marker hangs in the fabric like a safety pin: a ring below its place. */
+function Hook({ x, y, size }: { x: number; y: number; size: number }) {
+  return (
+    <>
+      <circle cx={x} cy={y - size} r={size} fill="none" stroke="var(--paper)" strokeWidth={size * 0.75} />
+      <circle cx={x} cy={y - size} r={size} fill="none" stroke="var(--mulberry)" strokeWidth={size * 0.4} />
+    </>
   );
 }
 
@@ -144,10 +156,8 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
         const { at, out } = outward(edge);
         const spot = px(at.x, at.y);
         const isChosen = piece.id === chosen.piece && edge.id === chosen.edge;
-        const shown =
-          edge.measuredMm === undefined
-            ? String(edge.units)
-            : `${edge.units} · ${length(edge.measuredMm, unit)}`;
+        const count = edge.finished === edge.units ? String(edge.units) : `${edge.units} of ${edge.finished}`;
+        const shown = edge.measuredMm === undefined ? count : `${count} · ${length(edge.measuredMm, unit)}`;
         const made = edge.runs.some((run) => run.source !== 'PLANNED');
         return (
           <button
@@ -156,8 +166,8 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
             className={`edge-tag${isChosen ? ' chosen' : ''}${made ? ' made' : ''}`}
             style={{ left: spot.x + out.x * LABEL_OUT_PX, top: spot.y - out.y * LABEL_OUT_PX }}
             aria-pressed={isChosen}
-            aria-label={`${piece.name}, ${edge.name}: ${shown}, that is ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
-            title={`${edge.name}: ${countsOf(edge.runs)}, ${length(edge.lengthMm, unit)}`}
+            aria-label={`${piece.name}, ${edge.name}: ${shown}, that is ${edge.counts}, ${length(edge.lengthMm, unit)}`}
+            title={`${edge.name}: ${edge.counts}, ${length(edge.lengthMm, unit)}`}
             onClick={() => onChoose({ piece: piece.id, edge: edge.id })}
           >
             {shown}

@@ -75,7 +75,7 @@ test('a count as made, a length and a landmark go to the chosen edge', () => {
   fireEvent.change(measured, { target: { value: '37' } });
   fireEvent.blur(measured);
   expect(sent).toEqual([
-    { kind: 'COUNT_MADE', piece: 'sleeve', edge: 'right', run: 'side', count: 29 },
+    { kind: 'COUNT_MADE', piece: 'sleeve', edge: 'right', run: 'side', when: 'AS_MADE', count: 29 },
     { kind: 'EDGE_MEASURED', piece: 'sleeve', edge: 'right', mm: 370 },
   ]);
 });
@@ -94,4 +94,20 @@ test('what is owed is told with its last moment, done and noted', () => {
   fireEvent.click(screen.getByText('Note it'));
   expect(sent[0]).toEqual({ kind: 'OWED_DONE', owed: 'o1' });
   expect(sent[1]).toMatchObject({ kind: 'OWED_NOTED', piece: 'sleeve', what: 'weave in' });
+});
+
+test('a count as worked stands beside the one as made', () => {
+  const sent = view();
+  const worked = screen.getByLabelText('Sleeve, right, side: as worked');
+  fireEvent.change(worked, { target: { value: '31' } });
+  fireEvent.blur(worked);
+  expect(sent).toEqual([
+    { kind: 'COUNT_MADE', piece: 'sleeve', edge: 'right', run: 'side', when: 'AS_WORKED', count: 31 },
+  ]);
+});
+
+test('a corner is told and taken back', () => {
+  const sent = view();
+  fireEvent.change(screen.getByLabelText('Corner to the top'), { target: { value: '' } });
+  expect(sent).toEqual([{ kind: 'CORNER_TOLD', piece: 'sleeve', edge: 'right' }]);
 });

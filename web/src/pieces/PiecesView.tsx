@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { GarmentPlan } from '../api/types';
 import { useEditor } from '../shell/GarmentPage';
 import { EdgeEditor } from './EdgeEditor';
+import { LeanField } from './LeanField';
 import { Owed } from './Owed';
 import { PieceInspection } from './PieceInspection';
 import { type Chosen, PiecesMat } from './PiecesMat';
@@ -48,6 +49,11 @@ export function PiecesView() {
         />
         <div>
           <PieceInspection garmentId={editor.garment.id} plan={plan} piece={piece} />
+          <LeanField
+            key={`lean ${piece.id} ${piece.lean?.mm ?? ''}`}
+            piece={piece}
+            onChange={(change) => void editor.change([change])}
+          />
           <Owed
             key={piece.id}
             plan={plan}

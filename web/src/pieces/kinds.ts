@@ -1,5 +1,4 @@
-import type { LandmarkPlan, RunPlan, UnitKind } from '../api/types';
-import { plural } from '../format';
+import type { LandmarkPlan, MarkerPlan, UnitKind } from '../api/types';
 
 /** What units are called, one and several. */
 export const KINDS: Record<UnitKind, [string, string]> = {
@@ -7,7 +6,12 @@ export const KINDS: Record<UnitKind, [string, string]> = {
   FOUNDATION_LOOP: ['foundation loop', 'foundation loops'],
   ROW_END: ['row end', 'row ends'],
   CHAIN_SPACE: ['chain space', 'chain spaces'],
+  CORNER: ['corner place', 'corner places'],
+  SEAM_PLACE: ['seam place', 'seam places'],
 };
+
+/** Of what an edge can be told; corners and seams have places of their own. */
+export const EDGE_KINDS: UnitKind[] = ['STITCH_TOP', 'FOUNDATION_LOOP', 'ROW_END', 'CHAIN_SPACE'];
 
 export const FABRICS = { PLAIN: 'plain', RIB: 'rib', LACE: 'lace', DENSE: 'dense' } as const;
 
@@ -18,21 +22,14 @@ export const MARKS: Record<LandmarkPlan['kind'], string> = {
   REPEAT: 'repeat',
   RIB: 'rib ridge',
   FOLD: 'fold',
+  MARKER: 'marker alone',
 };
 
-export const SOURCES = { PLANNED: 'planned', AS_MADE: 'as made', AS_WORKED: 'as worked' } as const;
-
-export function unitsWord(kind: UnitKind, count: number): string {
-  return plural(count, ...KINDS[kind]);
-}
-
-/** "46 row ends", "5 and 26 row ends", "24 stitches, 1 chain space". */
-export function countsOf(runs: RunPlan[]): string {
-  const kinds = [...new Set(runs.map((run) => run.kind))];
-  return kinds
-    .map((kind) => {
-      const count = runs.filter((run) => run.kind === kind).reduce((sum, run) => sum + run.count, 0);
-      return `${count} ${unitsWord(kind, count)}`;
-    })
-    .join(', ');
-}
+export const PURPOSES: Record<MarkerPlan['purpose'], string> = {
+  RIGHT_SIDE: 'shows the right side',
+  ANCHOR: 'where both sides meet',
+  STOP: 'where to stop',
+  ROW: 'moves up with the rows',
+  WARNING: 'a warning',
+  LIVE_LOOP: 'holds a live loop',
+};

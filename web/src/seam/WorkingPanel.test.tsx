@@ -24,6 +24,7 @@ test('a choice changes where the surplus goes and nothing else', () => {
         together: false,
         surplus: 'TO_HIDDEN',
         fullness: 0,
+        seamPlaces: false,
         a: { spaces: 'ROUND' },
         b: { spaces: 'ROUND' },
       },
@@ -65,6 +66,16 @@ test('fullness is typed in percent and stays within 0 to 300', () => {
   fireEvent.change(field, { target: { value: '25' } });
   fireEvent.blur(field);
   expect(onChange.mock.calls[0]![0][0].working.fullness).toBeCloseTo(0.25);
+});
+
+test('the spot where two pieces meet may be a place, where there is one', () => {
+  panel();
+  expect(screen.queryByLabelText(/the spot where two pieces meet/)).toBeNull();
+  cleanup();
+  const { working } = seam();
+  const onChange = panel({ working: { ...working, hasSeamPlaces: true } });
+  fireEvent.click(screen.getByLabelText(/the spot where two pieces meet/));
+  expect(onChange.mock.calls[0]![0][0].working.seamPlaces).toBe(true);
 });
 
 test('a row end may give two places', () => {

@@ -21,6 +21,7 @@ export function WorkingPanel({ seam, twinName, onChange }: Props) {
     together: working.together,
     surplus: working.surplus,
     fullness: working.fullness,
+    seamPlaces: working.seamPlaces,
     a: gives(working.a),
     b: gives(working.b),
   };
@@ -70,6 +71,15 @@ export function WorkingPanel({ seam, twinName, onChange }: Props) {
           checked={working.together}
           onChange={(event) => change({ together: event.target.checked })}
         />
+        {working.hasSeamPlaces && (
+          <Form.Check
+            type="checkbox"
+            id={`seam-places-${seam.id}`}
+            label="Join into the spot where two pieces meet as well, as a place of its own"
+            checked={working.seamPlaces}
+            onChange={(event) => change({ seamPlaces: event.target.checked })}
+          />
+        )}
         <Fullness
           key={working.fullness}
           value={working.fullness}

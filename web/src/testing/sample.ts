@@ -144,6 +144,8 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
     method: 'mattress-rows',
     methods: [],
     working: {
+      seamPlaces: false,
+      hasSeamPlaces: false,
       together: false,
       surplus: 'EVEN',
       fullness: 0,
@@ -184,6 +186,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     chains: 0,
     heldBack: 0,
     told: false,
+    edging: false,
   });
   const edge = (edgeId: string, r: ReturnType<typeof run>) => ({
     id: edgeId,
@@ -192,6 +195,10 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     lengthMm: r.lengthMm,
     runs: [r],
     landmarks: [],
+    counts: `${r.count} ${r.kind === 'ROW_END' ? 'row ends' : 'stitches'}`,
+    words: `${r.count} by count and gauge.`,
+    finished: r.count + r.heldBack,
+    pickUp: r.count,
   });
   return {
     id,

@@ -23,9 +23,8 @@ import ruxel.core.seam.Span;
  * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in.
  */
 final class EdgingOverlay {
-  /** How the id of an edged run ends: its recipe's run is covered, and free again when the rows are taken out. */
-  static final String EDGED = "~e";
-  private static final String ROWS = "rows.";
+  private static final String EDGED = PieceSettings.EdgingRows.EDGED;
+  private static final String ROWS = PieceSettings.EdgingRows.ROWS;
 
   private record Target(String piece, String edge) {}
 

@@ -25,6 +25,15 @@ public record PieceSettings(List<ToldCorner> corners, List<LeaningPiece> leans, 
     public static final int MOST_ROWS = 200;
     public static final double LOWEST_MM = 0.5;
     public static final double HIGHEST_MM = 100;
+    /** How the id of an edged run ends: its recipe's run is covered, and free again when the rows are taken out. */
+    static final String EDGED = "~e";
+    /** How the id of the row ends begins that a neighbouring edge gains. */
+    static final String ROWS = "rows.";
+
+    /** Whether a run is edging, or the ends of its rows. */
+    public static boolean isRun(String runId) {
+      return runId.startsWith(ROWS) || runId.endsWith(EDGED);
+    }
 
     boolean sameTarget(String otherPiece, String otherEdge) {
       return piece.equals(otherPiece) && edge.equals(otherEdge);

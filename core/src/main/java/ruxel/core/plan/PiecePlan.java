@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.garment.PieceSettings;
+import ruxel.core.garment.PieceSettings.EdgingRows;
 import ruxel.core.garment.Settings;
 import ruxel.core.lay.Placement;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
@@ -60,7 +62,8 @@ public record PiecePlan(
   }
 
   /**
-   * An edge with its length by count and gauge, and as measured; the corner between it and the next edge; how many
+   * An edge with its length by count and gauge, and as measured, both also in words; its count when the rows held
+   * back are worked; the corner between it and the next edge; how many
    * stitches of the piece's own width an edging would pick up along it; and the edging rows worked onto it.
    */
   public record EdgePlan(
@@ -71,6 +74,9 @@ public record PiecePlan(
       Optional<Double> measuredMm,
       List<RunPlan> runs,
       List<LandmarkPlan> landmarks,
+      String counts,
+      String words,
+      int finished,
       Optional<Corner> corner,
       int pickUp,
       Optional<EdgingPlan> edging) {}
@@ -111,22 +117,23 @@ public record PiecePlan(
       String label,
       int chains,
       int heldBack,
-      boolean told) {}
+      boolean told,
+      boolean edging) {}
 
   static PiecePlan of(
-      Piece piece, Placement placement, Settings settings, HouseRules rules, SizePlan size, Inspection inspection) {
+      Piece piece, Placement placement, Settings settings, HouseRules rules, Wording wording, SizePlan size, Inspection inspection) {
     Outline outline = new Outline(piece);
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
     for (int e = 0; e < piece.edges().size(); e++) {
-      edges.add(edge(piece, e, starts.get(e), settings.pieces()));
+      edges.add(edge(piece, e, starts.get(e), settings.pieces(), wording));
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
         List.copyOf(edges), placement, settings.laid(piece.id()), outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
   }
 
-  private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, PieceSettings told) {
+  private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, PieceSettings told, Wording wording) {
     Edge edge = piece.edges().get(index);
     List<RunPlan> runs = new ArrayList<>();
     for (int r = 0; r < edge.runs().size(); r++) {
@@ -136,10 +143,13 @@ public record PiecePlan(
           new RunPlan(
               run.id(), run.kind(), run.fabric(), run.count(), counts.planned(), counts.made(), counts.worked(),
               counts.source(), starts.get(r).x(), starts.get(r).y(), run.advance().dxMm(), run.advance().dyMm(),
-              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.id().contains("~")));
+              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.id().contains("~") && !EdgingRows.isRun(run.id()), EdgingRows.isRun(run.id())));
     }
     return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs),
         edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList(),
+        EdgeWords.counts(edge),
+        EdgeWords.counts(edge) + "; " + EdgeWords.lengths(edge, wording) + ".",
+        edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
         Math.max(1, (int) Math.round(edge.gaugeLengthMm() / piece.cloth().stitchWidthMm())),
         told.edging(piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())));

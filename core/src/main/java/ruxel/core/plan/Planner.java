@@ -84,7 +84,7 @@ public final class Planner {
     Inspections inspections = new Inspections(construct.pieces(), garment.settings().pieces(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), garment.settings(), rules, sizes.of(piece), inspections.of(piece))).toList(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
         matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), Seam.twin(match.seam().seam().id(), construct.seams()).map(Seam::id), wording)).toList(),
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),

@@ -1,0 +1,38 @@
+package ruxel.core.plan;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
+
+/** Sentences about an edge: its counts now and when finished, its length by gauge beside the measured one. */
+final class EdgeWords {
+  private EdgeWords() {}
+
+  /** "46 row ends", "24 stitches, 1 space", "49 row ends, 50 when finished". */
+  static String counts(Edge edge) {
+    Map<UnitKind, Integer> now = new LinkedHashMap<>();
+    edge.runs().forEach(run -> now.merge(run.kind(), run.count(), Integer::sum));
+    String words =
+        now.entrySet().stream()
+            .map(entry -> entry.getValue() + " " + (entry.getValue() == 1 ? PlaceNames.word(entry.getKey()) : PlaceNames.words(entry.getKey())))
+            .collect(Collectors.joining(", "));
+    int finished = edge.runs().stream().mapToInt(Run::finishedCount).sum();
+    return finished == edge.units() ? words : words + ", " + finished + " when finished";
+  }
+
+  static String lengths(Edge edge, Wording wording) {
+    double off = edge.measuredScale() - 1;
+    String gauge = wording.length(edge.gaugeLengthMm()) + " by count and gauge";
+    return edge.measuredMm()
+        .map(
+            measured ->
+                "%s, %s measured (%s)"
+                    .formatted(gauge, wording.length(measured), off == 0 ? "the same" : wording.percent(Math.abs(off)) + (off > 0 ? " longer" : " shorter")))
+        .orElse(gauge);
+  }
+}

@@ -1,0 +1,69 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { Change, EdgePlan, PiecePlan } from '../api/types';
+import { trimmed } from '../format';
+import { NumberField } from '../shell/NumberField';
+
+type Rows = NonNullable<Change['edging']>;
+
+interface Props {
+  piece: PiecePlan;
+  edge: EdgePlan;
+  onEdging: (edging: Rows) => void;
+}
+
+/** Rows worked along an edge before its piece is joined: they change its count, and lengthen the edges beside it. */
+export function Edging({ piece, edge, onEdging }: Props) {
+  const there = edge.edging;
+  const [rows, setRows] = useState(there ? String(there.rows) : '');
+  const [height, setHeight] = useState(trimmed(there?.rowMm ?? piece.cloth.rowHeightMm));
+  const [stitches, setStitches] = useState(there ? String(there.stitches) : '');
+  const typed: Rows = {
+    rows: Number(rows),
+    rowMm:
+      height === trimmed(piece.cloth.rowHeightMm)
+        ? piece.cloth.rowHeightMm
+        : Number(height.replace(',', '.')),
+    stitches: stitches.trim() === '' ? edge.pickUp : Number(stitches),
+  };
+  const ready =
+    Number.isInteger(typed.rows) && typed.rows > 0 && typed.rowMm > 0 && Number.isInteger(typed.stitches);
+  const index = piece.edges.indexOf(edge);
+  const beside = [piece.edges.at(index - 1)!, piece.edges[(index + 1) % piece.edges.length]!];
+  return (
+    <details className="landmarks" open={there !== undefined}>
+      <summary>Edging rows: {there ? `${there.rows} of ${there.stitches} stitches` : 'none'}</summary>
+      <p className="soft">
+        Along the {edge.name} they change its count, not its length; the {beside[0]!.name} and the{' '}
+        {beside[1]!.name} grow by their height.
+      </p>
+      <Form
+        className="new-pin"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (ready) {
+            onEdging(typed);
+          }
+        }}
+      >
+        <NumberField id="edging-rows" label="Rows" value={rows} onValue={setRows} />
+        <NumberField id="edging-height" label="Each, mm high" value={height} onValue={setHeight} />
+        <NumberField
+          id="edging-stitches"
+          label="Stitches"
+          value={stitches}
+          placeholder={String(edge.pickUp)}
+          onValue={setStitches}
+        />
+        <Button type="submit" variant="outline-dark" disabled={!ready}>
+          Work them on
+        </Button>
+        {there && (
+          <Button variant="outline-dark" onClick={() => onEdging({ rows: 0, rowMm: 0, stitches: 0 })}>
+            Take them out
+          </Button>
+        )}
+      </Form>
+    </details>
+  );
+}
