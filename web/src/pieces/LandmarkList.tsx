@@ -65,7 +65,7 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
   const hung = purpose !== '' ? purpose : kind === 'MARKER' ? 'ROW' : undefined;
   const first = whole(at);
   const apart = whole(every) ?? 0;
-  const count = times.trim() === '' ? 1 : whole(times);
+  const count = times.trim() === '' || kind === 'MARKER' ? 1 : whole(times);
   const tooFar = first !== undefined && count !== undefined && first + (count - 1) * apart > edge.units;
   const ready =
     first !== undefined && count !== undefined && count > 0 && !tooFar && (count === 1 || apart > 0);
@@ -106,8 +106,12 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
         <Form.Control value={name} maxLength={60} onChange={(event) => setName(event.target.value)} />
       </Form.Group>
       <NumberField id="mark-at" label="After" value={at} wrong={tooFar} onValue={setAt} />
-      <NumberField id="mark-every" label="Then every" value={every} onValue={setEvery} />
-      <NumberField id="mark-times" label="In all" value={times} placeholder="1" onValue={setTimes} />
+      {kind !== 'MARKER' && (
+        <>
+          <NumberField id="mark-every" label="Then every" value={every} onValue={setEvery} />
+          <NumberField id="mark-times" label="In all" value={times} placeholder="1" onValue={setTimes} />
+        </>
+      )}
       <Form.Group controlId="mark-purpose">
         <Form.Label>Marker</Form.Label>
         <Form.Select
@@ -131,6 +135,7 @@ function NewLandmark({ edge, onPut }: { edge: EdgePlan; onPut: (landmark: Put) =
           <Form.Group controlId="mark-out">
             <Form.Label>Take it out</Form.Label>
             <Form.Control
+              className="wide"
               value={takeOut}
               maxLength={200}
               placeholder="when the seam is done"

@@ -13,7 +13,7 @@ function lean(found?: { mm: number; expected: boolean }) {
 }
 
 function type(value: string) {
-  const field = screen.getByLabelText('Leans over its height, mm');
+  const field = screen.getByLabelText('It leans by, mm');
   fireEvent.change(field, { target: { value } });
   fireEvent.blur(field);
 }
@@ -34,7 +34,7 @@ test('what is no length is said and not sent', () => {
 
 test('an expected lean is told as such, an emptied field takes it back', () => {
   const onChange = lean({ mm: -8, expected: false });
-  expect(screen.getByLabelText('Leans over its height, mm')).toHaveProperty('value', '8');
+  expect(screen.getByLabelText('It leans by, mm')).toHaveProperty('value', '8');
   fireEvent.click(screen.getByLabelText(/will be blocked out/));
   expect(onChange).toHaveBeenLastCalledWith({ kind: 'LEAN_FOUND', piece: 'back', mm: -8, expected: true });
   type('');

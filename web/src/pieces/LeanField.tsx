@@ -29,7 +29,7 @@ export function LeanField({ piece, onChange }: { piece: PiecePlan; onChange: (ch
   return (
     <div className="lean">
       <Form.Group className="inline-field" controlId="lean">
-        <Form.Label>Leans over its height, mm</Form.Label>
+        <Form.Label>It leans by, mm</Form.Label>
         <Form.Control
           inputMode="decimal"
           value={text}

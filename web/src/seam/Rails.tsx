@@ -46,7 +46,12 @@ export function Rails(props: RailsProps) {
   const joints = useMemo(() => expand(seam), [seam]);
   const unitsA = useMemo(() => unitsOf(seam, seam.a, true, joints), [seam, joints]);
   const unitsB = useMemo(() => unitsOf(seam, seam.b, false, joints), [seam, joints]);
-  const finest = Math.min(...[...seam.a.rails, ...seam.b.rails].map((rail) => rail.placeMm)) * scale.pxPerMm;
+  const finest =
+    Math.min(
+      ...[...seam.a.rails, ...seam.b.rails]
+        .filter((rail) => rail.kind !== 'SEAM_PLACE')
+        .map((rail) => rail.placeMm),
+    ) * scale.pxPerMm;
   const banded = finest < BAND_PX;
   const stops = seam.checkpoints.filter((checkpoint) => checkpoint.kind !== 'ANCHOR');
   return (

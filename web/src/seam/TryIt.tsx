@@ -55,6 +55,7 @@ export function TryIt({ repair, seam, editor, onClose }: Props) {
                 plan={after}
                 both={[garment.plan, after]}
                 seam={after.seams.find((other) => other.id === seam.id) ?? seam}
+                before={seam}
               />
             </div>
             <h3>What else changes</h3>
@@ -90,6 +91,7 @@ interface SideProps {
   plan: GarmentPlan;
   both: GarmentPlan[];
   seam: SeamPlan;
+  before?: SeamPlan;
 }
 
 function countsOf(plan: GarmentPlan, id: string): string | undefined {
@@ -122,7 +124,7 @@ function StillRails({ plan, seam }: { plan: GarmentPlan; seam: SeamPlan }) {
 }
 
 /** Both pictures at one scale, so that what grows is seen to grow. */
-function Side({ title, plan, both, seam }: SideProps) {
+function Side({ title, plan, both, seam, before }: SideProps) {
   const boxes = both.map((one) => tableBox(one.pieces));
   const widest = Math.max(...boxes.map((box) => box.right - box.left));
   const highest = Math.max(...boxes.map((box) => box.top - box.bottom));
@@ -137,7 +139,13 @@ function Side({ title, plan, both, seam }: SideProps) {
       {alike ? (
         <StillRails plan={plan} seam={seam} />
       ) : (
-        <GarmentDrawing pieces={plan.pieces} scale={scale} seam={seam} title={`${title}, to scale`} />
+        <GarmentDrawing
+          pieces={plan.pieces}
+          scale={scale}
+          seam={seam}
+          title={`${title}, to scale`}
+          {...(before ? { before } : {})}
+        />
       )}
       <p>
         <Sign state={state} /> <strong>{seam.counts}</strong>, {stateWords(state, seam.ease?.share)}

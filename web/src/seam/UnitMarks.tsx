@@ -30,9 +30,17 @@ function arch(x: number, y: number, w: number, h: number): string {
   return `M${x} ${y + h}C${x} ${y - h * 0.3} ${x + w} ${y - h * 0.3} ${x + w} ${y + h}h${-thick}C${x + w - thick} ${y + h * 0.1} ${x + thick} ${y + h * 0.1} ${x + thick} ${y + h}Z`;
 }
 
-/** Stitch tops as chain links, row ends as barrels with their number of joints, spaces as arches; the rarer kind filled, no-ease underlined. */
+/** A place in a corner or where two pieces meet: a bead. */
+function bead(x: number, y: number, w: number, h: number): string {
+  const r = Math.min(Math.max(w, 8) / 2, h / 2);
+  const m = x + w / 2;
+  return `M${m - r} ${y + h / 2}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
+}
+
+/** Stitch tops as chain links, row ends as barrels with their number of joints, spaces as arches, corner and seam places as beads; the rarer kind filled, no-ease underlined. */
 export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', banded = false }: Props) {
-  const smallest = Math.min(...units.map((unit) => unit.widthMm)) * pxPerMm;
+  const smallest =
+    Math.min(...units.filter((unit) => unit.kind !== 'SEAM_PLACE').map((unit) => unit.widthMm)) * pxPerMm;
   const shape = (unit: DrawnUnit) => {
     const from = x(unit.fromMm);
     const way = x(unit.fromMm + unit.widthMm) - from;
@@ -40,6 +48,9 @@ export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', ban
     const gap = banded ? -0.5 : Math.min(1.5, w * 0.06);
     if (unit.kind === 'CHAIN_SPACE' && !banded) {
       return arch(Math.min(from, from + way) + gap, y, w - 2 * gap, height);
+    }
+    if (unit.kind === 'CORNER' || unit.kind === 'SEAM_PLACE') {
+      return bead(Math.min(from, from + way), y, w, height);
     }
     return unit.kind === 'ROW_END' || banded
       ? barrel(Math.min(from, from + way) + gap, y, w - 2 * gap, height)
