@@ -1345,6 +1345,7 @@ export interface components {
             next?: components["schemas"]["NextStep"];
             pieces: components["schemas"]["PiecePlan"][];
             progress: components["schemas"]["SeamProgress"][];
+            unreadable?: string;
         };
         SurplusChoice: {
             reason?: string;

@@ -50,7 +50,7 @@ test('a landmark is told and taken off', () => {
     { id: 'w', name: 'Wave', kind: 'STRIPE', at: 5, every: 8, times: 2, points: [] },
   ]);
   expect(screen.getByText(/after 5, then every 8, 2 in all/)).toBeTruthy();
-  fireEvent.click(screen.getByLabelText('Take Wave off'));
+  fireEvent.click(screen.getByLabelText('Take off Wave'));
   expect(onRemove).toHaveBeenCalledWith('w');
 });
 

@@ -32,7 +32,7 @@ export function LandmarkList({
             <Button
               variant="outline-dark"
               size="sm"
-              aria-label={`Take ${landmark.name} off`}
+              aria-label={`Take off ${landmark.name}`}
               onClick={() => onRemove(landmark.id)}
             >
               Take off

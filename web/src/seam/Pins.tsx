@@ -19,7 +19,7 @@ export function Pins({ seam, onChange }: { seam: SeamPlan; onChange: (change: Ch
               <Button
                 variant="outline-dark"
                 size="sm"
-                aria-label={`Take ${anchor.name} out`}
+                aria-label={`Take out ${anchor.name}`}
                 onClick={() => onChange({ kind: 'ANCHOR_REMOVED', seam: seam.id, anchor: anchor.id })}
               >
                 Take out

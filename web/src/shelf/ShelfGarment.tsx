@@ -24,22 +24,37 @@ export function ShelfGarment({
   return (
     <li className="board">
       <div className="board-row">
-        <Link to={`/garments/${garment.id}`} className="board-drawing" aria-label={`Open ${garment.name}`}>
-          <GarmentDrawing
-            pieces={garment.pieces}
-            scale={scale}
-            title={`${garment.name}, its pieces to scale`}
-          />
-        </Link>
+        {garment.unreadable === undefined && (
+          <Link to={`/garments/${garment.id}`} className="board-drawing" aria-label={`Open ${garment.name}`}>
+            <GarmentDrawing
+              pieces={garment.pieces}
+              scale={scale}
+              title={`${garment.name}, its pieces to scale`}
+            />
+          </Link>
+        )}
         <div className="board-words">
           <h2>
-            <Link to={`/garments/${garment.id}`}>{garment.name}</Link>
+            {garment.unreadable === undefined ? (
+              <Link to={`/garments/${garment.id}`}>{garment.name}</Link>
+            ) : (
+              garment.name
+            )}
           </h2>
-          <Stitches joined={joined} all={garment.progress.length} />
-          <p className="soft">
-            {joined} of {garment.progress.length} seams joined
-          </p>
-          {next ? (
+          {garment.unreadable === undefined && (
+            <>
+              <Stitches joined={joined} all={garment.progress.length} />
+              <p className="soft">
+                {joined} of {garment.progress.length} seams joined
+              </p>
+            </>
+          )}
+          {garment.unreadable !== undefined ? (
+            <p>
+              <strong>This one cannot be read.</strong> {garment.unreadable} Nothing of it is lost: save it as
+              a file, or open it with the version that wrote it.
+            </p>
+          ) : next ? (
             <>
               <p>
                 <strong>Next:</strong> {next.title.charAt(0).toLowerCase() + next.title.slice(1)}.{' '}

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 class GarmentApiTest {
@@ -47,6 +48,34 @@ class GarmentApiTest {
     JsonNode finding = TestServer.json(refused).path("findings").get(0);
     assertThat(finding.path("code").asString()).isEqualTo("LATER_VERSION");
     assertThat(finding.path("path").asString()).isEqualTo("$.version");
+  }
+
+  @Test
+  void oneGarmentThatCannotBeReadHidesNoOther() {
+    String id = server.garment();
+    String other = server.garment();
+    server.bean(JdbcClient.class)
+        .sql("UPDATE garment SET document = '{\"format\": \"ruxel-garment\", \"version\": 9, \"name\": \"Later\"}'::jsonb WHERE id = ?::uuid")
+        .param(id)
+        .update();
+    JsonNode shelf = TestServer.json(server.get("/api/garments"));
+    JsonNode later = on(shelf, id);
+    assertThat(later.path("unreadable").asString()).contains("9");
+    assertThat(later.path("pieces")).isEmpty();
+    assertThat(on(shelf, other).path("unreadable").isMissingNode()).isTrue();
+    assertThat(on(shelf, other).path("pieces")).isNotEmpty();
+    assertThat(server.get("/api/garments/" + id + "/file").body()).contains("\"version\": 9");
+    server.bean(JdbcClient.class).sql("DELETE FROM garment_version WHERE garment_id = ?::uuid").param(id).update();
+    server.bean(JdbcClient.class).sql("DELETE FROM garment WHERE id = ?::uuid").param(id).update();
+  }
+
+  private static JsonNode on(JsonNode shelf, String id) {
+    for (JsonNode garment : shelf) {
+      if (garment.path("id").asString().equals(id)) {
+        return garment;
+      }
+    }
+    throw new AssertionError("Not on the shelf: " + id);
   }
 
   @Test

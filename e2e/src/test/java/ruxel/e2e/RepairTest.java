@@ -49,7 +49,7 @@ class RepairTest {
     page.getByLabel("What", exactly()).nth(1).selectOption("CHAIN_SPACE");
     page.getByLabel("Each, mm").nth(1).fill("21");
     button(page, "Save the parts").click();
-    assertThat(page.getByText("28 stitches, 1 chain space; 22.1 cm by count and gauge.")).isVisible();
+    assertThat(page.getByText("28 stitches, 1 space; 22.1 cm by count and gauge.")).isVisible();
     page.getByLabel("Measured, blocked").fill("0");
     page.getByLabel("Measured, blocked").press("Enter");
     assertThat(page.getByText("A length above 0")).isVisible();
@@ -64,6 +64,44 @@ class RepairTest {
     Product.assertAccessible(page);
   }
 
+  /** Corners, rows worked onto an edge, a count that joining changed, a lean and a marker, each told and undone. */
+  @Test
+  void aPieceIsToldAsItIs() {
+    view(page, "Pieces").click();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left front, hem: 35"))).click();
+    page.getByText("Edging rows: none").click();
+    page.getByLabel("Rows", exactly()).fill("2");
+    page.getByLabel("Each, mm high").fill("10");
+    button(page, "Work them on").click();
+    assertThat(page.getByText("Hem: 2 rows of edging, 20 mm high, 35 stitches in the last.")).isVisible();
+    // The side had 50 row ends; it grows by two.
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left front, side: 52")))).isVisible();
+    button(page, "Take them out").click();
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left front, side: 50")))).isVisible();
+    page.getByLabel("Corner to the").selectOption("one chain, shared");
+    page.getByLabel("Left front, hem, hem: as worked").fill("36");
+    page.getByLabel("Left front, hem, hem: as worked").press("Enter");
+    assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left front, hem: 36")))).isVisible();
+    page.getByLabel("It leans by, mm").fill("12");
+    page.getByLabel("It leans by, mm").press("Enter");
+    assertThat(page.getByText("Leans 12 mm to the right.")).isVisible();
+    page.getByLabel("This stitch leans").click();
+    assertThat(page.getByText("Leans 12 mm to the right. That is expected.")).isVisible();
+    page.getByText("Landmarks and markers").click();
+    page.getByLabel("What lies there").selectOption("marker alone");
+    page.getByLabel("Its name").fill("Stop");
+    page.getByLabel("After", exactly()).fill("90");
+    assertThat(page.getByText("The edge has 36")).isVisible();
+    page.getByLabel("After", exactly()).fill("12");
+    page.getByLabel("Its colour").fill("yellow");
+    button(page, "Mark").click();
+    assertThat(page.getByText("a yellow marker that moves up with the rows")).isVisible();
+    Product.assertAccessible(page);
+    page.reload();
+    page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left front, hem: 36"))).click();
+    assertThat(page.getByLabel("Corner to the")).hasValue("CHAIN_1");
+  }
+
   @Test
   void theSurplusIsSteeredAndAPlacePinned() {
     page.navigate(garment + "/seam/armhole.left");
@@ -74,7 +112,7 @@ class RepairTest {
     page.getByLabel("What it is").fill("bobble row");
     button(page, "Pin").click();
     assertThat(page.getByText("bobble row").first()).isVisible();
-    button(page, "Take bobble row out").click();
+    button(page, "Take out bobble row").click();
     assertThat(page.getByText("bobble row")).hasCount(0);
     Product.assertAccessible(page);
   }

@@ -86,6 +86,7 @@ public final class GarmentFiles {
     }
     GarmentFile file = MAPPER.treeToValue(tree, GarmentFile.class);
     findings.addAll(repeatedIds(file));
+    findings.addAll(cornersBehindNoEdge(file));
     if (!findings.isEmpty()) {
       return Outcome.refused(findings);
     }
@@ -115,6 +116,24 @@ public final class GarmentFiles {
     }
     for (int s = 0; s < file.seams().size(); s++) {
       repeated(file.seams().get(s).anchors(), GarmentFile.AnchorOf::id, "$.seams[" + s + "].anchors", findings);
+    }
+    return findings;
+  }
+
+  private static List<Finding> cornersBehindNoEdge(GarmentFile file) {
+    List<Finding> findings = new ArrayList<>();
+    for (int p = 0; p < file.pieces().size(); p++) {
+      GarmentFile.PieceOf piece = file.pieces().get(p);
+      List<String> edges = piece.edges().stream().map(GarmentFile.EdgeOf::id).toList();
+      for (int c = 0; c < piece.corners().size(); c++) {
+        String behind = piece.corners().get(c).behind();
+        if (!edges.contains(behind)) {
+          findings.add(
+              Finding.of(
+                  FindingCode.UNKNOWN_EDGE, Where.path("$.pieces[" + p + "].corners[" + c + "].behind"),
+                  Fact.text("piece", piece.name()), Fact.text("value", behind), Fact.text("choices", String.join(", ", edges))));
+        }
+      }
     }
     return findings;
   }

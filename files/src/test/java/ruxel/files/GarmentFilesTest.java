@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,7 +13,18 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
+import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.SeamChange;
+import ruxel.core.garment.SeamSettings;
+import ruxel.core.measure.Corner;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Lean;
+import ruxel.core.piece.Marker;
+import ruxel.core.seam.Surplus;
 
 class GarmentFilesTest {
   private static final String CARDIGAN = Samples.text("cardigan.json");
@@ -46,8 +58,45 @@ class GarmentFilesTest {
         List.of("repeated id", TUBE.replace("\"id\": \"top\"", "\"id\": \"bottom\""), "REPEATED_ID", "$.pieces[0].edges[2].id"),
         List.of("unknown piece", TUBE.replace("\"piece\": \"panel\", \"edge\": \"left\"", "\"piece\": \"hood\", \"edge\": \"left\""), "UNKNOWN_PIECE", "$.seams[0]"),
         List.of("unknown edge", TUBE.replace("\"edge\": \"left\"", "\"edge\": \"lift\""), "UNKNOWN_EDGE", "$.seams[0]"),
+        List.of("a corner behind no edge", corners("[{\"behind\": \"hood\", \"kind\": \"CHAIN_1\"}]"), "UNKNOWN_EDGE", "$.pieces[0].corners[0].behind"),
+        List.of("an unknown corner", corners("[{\"behind\": \"left\", \"kind\": \"CHAIN_9\"}]"), "SCHEMA", "$.pieces[0].corners[0].kind"),
+        List.of("edging of no rows", CARDIGAN.replace("\"settings\": {", "\"settings\": {\"edgings\": [{\"piece\": \"back\", \"edge\": \"hem\", \"rows\": 0, \"rowMm\": 5, \"stitches\": 60}], "), "SCHEMA", "$.settings.edgings[0].rows"),
+        List.of("a lean off the table", CARDIGAN.replace("\"settings\": {", "\"settings\": {\"leans\": [{\"piece\": \"back\", \"mm\": 1200}], "), "SCHEMA", "$.settings.leans[0].mm"),
         List.of("span off the edge", TUBE.replace("\"offset\": 0, \"end\": \"END\"", "\"offset\": 31, \"end\": \"END\""), "CUT_GONE", "$.seams[0]"),
         List.of("two claims on one unit", TUBE.replace("\"edge\": \"left\"", "\"edge\": \"right\""), "SPANS_OVERLAP", "$.seams[0]"));
+  }
+
+  private static String corners(String corners) {
+    return TUBE.replaceFirst("\"edges\"", "\"corners\": " + corners + ", \"edges\"");
+  }
+
+  /** Whatever a maker tells of pieces, edges and seams is in the file and comes back the same. */
+  @Test
+  void everySettingComesBackTheSame() {
+    Marker marker = new Marker(Marker.Purpose.STOP, "yellow", "");
+    Outcome<Garment> told =
+        Change.applyAll(
+            good(CARDIGAN),
+            List.of(
+                new Change.CountMade("back", "hem", "hem", Optional.of(64)),
+                new Change.CountMade("back", "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED),
+                new PieceChange.LeanFound("back", Optional.of(-4.5), true),
+                new PieceChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_3_OUTER_PASSED)),
+                new PieceChange.EdgingWorked("front.left", "hem", 2, 6.5, 31),
+                new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.5)),
+                new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker)),
+                new SeamChange.SeamWorked("armhole.left", true, Surplus.TO_HIDDEN, 0.1, true, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL),
+                new SeamChange.AnchorPinned("armhole.left", "own.bobble", "bobble row", 20, 12)));
+    Garment garment = ((Outcome.Good<Garment>) told).value();
+    assertThat(good(GarmentFiles.write(garment))).isEqualTo(garment);
+  }
+
+  @Test
+  void cornersAndLeanOfAPieceInFullComeBackTheSame() {
+    Garment garment = good(corners("[{\"behind\": \"left\", \"kind\": \"SPACE\"}], \"lean\": {\"mm\": -3.5, \"expected\": true}"));
+    assertThat(garment.pieces().get(0).corners()).containsEntry("left", Corner.SPACE);
+    assertThat(garment.pieces().get(0).lean()).contains(new Lean(-3.5, true));
+    assertThat(good(GarmentFiles.write(garment))).isEqualTo(garment);
   }
 
   @ParameterizedTest(name = "{0}")

@@ -42,10 +42,15 @@ public class GarmentReader {
     return rows.stream().map(row -> summary(row, all.getOrDefault(row.id(), Map.of()))).toList();
   }
 
+  /** One that cannot be read stands on the shelf all the same, with the reason, and hides no other. */
   private static Summary summary(GarmentStore.Row row, Map<String, Progress.OfSeam> bySeam) {
-    GarmentPlan plan = plan(garment(row.document()));
-    List<SeamProgress> done = seamProgress(bySeam, plan);
-    return new Summary(row.id(), row.name(), row.changedAt(), plan.pieces(), done, next(plan, done));
+    try {
+      GarmentPlan plan = plan(garment(row.document()));
+      List<SeamProgress> done = seamProgress(bySeam, plan);
+      return new Summary(row.id(), row.name(), row.changedAt(), plan.pieces(), done, next(plan, done), Optional.empty());
+    } catch (Problems.Refused unreadable) {
+      return new Summary(row.id(), row.name(), row.changedAt(), List.of(), List.of(), Optional.empty(), Optional.of(unreadable.words()));
+    }
   }
 
   Opened opened(GarmentStore.Row row) {

@@ -1,6 +1,7 @@
 package ruxel.app.garment;
 
 import java.util.ArrayList;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -53,8 +54,12 @@ public class GarmentService {
     return reader.opened(reader.row(id));
   }
 
+  /** The garment file; one that cannot be read is handed out as it is stored. */
   public String file(UUID id) {
-    return GarmentFiles.write(reader.versioned(id).garment());
+    String document = reader.row(id).document();
+    return GarmentFiles.read(document.getBytes(StandardCharsets.UTF_8)) instanceof Outcome.Good<Garment> good
+        ? GarmentFiles.write(good.value())
+        : document;
   }
 
   public GarmentPlan plan(UUID id) {

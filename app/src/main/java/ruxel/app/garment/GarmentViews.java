@@ -15,14 +15,15 @@ import ruxel.core.plan.PiecePlan;
 public final class GarmentViews {
   private GarmentViews() {}
 
-  /** A garment on the shelf. */
+  /** A garment on the shelf; {@code unreadable} says why there is nothing of it to show. */
   public record Summary(
       UUID id,
       String name,
       OffsetDateTime changedAt,
       List<PiecePlan> pieces,
       List<SeamProgress> progress,
-      Optional<NextStep> next) {}
+      Optional<NextStep> next,
+      Optional<String> unreadable) {}
 
   /** How far a seam is: nothing begun has neither work nor state. */
   public record SeamProgress(String seam, Optional<UUID> work, Optional<Work.State> state, int position, int joints) {}

@@ -25,6 +25,11 @@ public final class Problems {
       return findings;
     }
 
+    /** The first finding as a sentence. */
+    public String words() {
+      return findings.stream().findFirst().map(finding -> finding.sentence(wording)).orElse(getMessage());
+    }
+
     Wording wording() {
       return wording;
     }
