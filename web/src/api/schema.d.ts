@@ -943,6 +943,12 @@ export interface components {
             what: string;
             words: string;
         };
+        PartGauge: {
+            /** Format: double */
+            count: number;
+            /** @enum {string} */
+            over: "TEN_CM" | "FOUR_INCHES";
+        };
         PartPlan: {
             /** Format: int32 */
             handles: number;
@@ -961,6 +967,7 @@ export interface components {
             count: number;
             /** @enum {string} */
             fabric?: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            gauge?: components["schemas"]["PartGauge"];
             /** Format: int32 */
             heldBack?: number;
             label?: string;

@@ -63,3 +63,13 @@ test('only a run that was told goes back to the recipe', () => {
   editor();
   expect(screen.queryByText('Back to the recipe')).toBeNull();
 });
+
+test('a width may be told by the gauge instead', () => {
+  const onSave = editor();
+  type('Width by', 'TEN_CM');
+  expect(screen.getByText('Save the parts')).toHaveProperty('disabled', true);
+  type('In 10 cm', '14');
+  fireEvent.click(screen.getByText('Save the parts'));
+  expect(onSave.mock.calls[0]![0][0].gauge).toEqual({ count: 14, over: 'TEN_CM' });
+  expect(onSave.mock.calls[0]![0][0].widthMm).toBeUndefined();
+});

@@ -6,10 +6,16 @@ import { EDGE_KINDS, FABRICS, KINDS } from './kinds';
 
 type Part = NonNullable<Change['parts']>[number];
 
+type Over = 'EACH' | NonNullable<Part['gauge']>['over'];
+
+const OVERS: Record<Over, string> = { EACH: 'Each, mm', TEN_CM: 'In 10 cm', FOUR_INCHES: 'In 4 inches' };
+
 interface Draft {
   unit: UnitKind;
   count: string;
-  widthMm: string;
+  width: string;
+  /** What the width is told by: each one, or how many lie over a length. */
+  over: Over;
   /** What the shown width was rounded from; kept as long as nothing else is typed. */
   exactMm: number;
   fabric: RunPlan['fabric'];
@@ -29,7 +35,8 @@ function draftOf(run: RunPlan): Draft {
   return {
     unit: run.kind,
     count: String(run.count),
-    widthMm: trimmed(Math.hypot(run.dx, run.dy)),
+    width: trimmed(Math.hypot(run.dx, run.dy)),
+    over: 'EACH',
     exactMm: Math.hypot(run.dx, run.dy),
     fabric: run.fabric,
     noEase: run.noEase,
@@ -41,16 +48,20 @@ function draftOf(run: RunPlan): Draft {
 
 function partOf(draft: Draft): Part | undefined {
   const count = Number(draft.count);
-  const width =
-    draft.widthMm === trimmed(draft.exactMm) ? draft.exactMm : Number(draft.widthMm.replace(',', '.'));
+  const typed = Number(draft.width.replace(',', '.'));
+  const each = draft.over === 'EACH';
+  const width = each && draft.width === trimmed(draft.exactMm) ? draft.exactMm : typed;
+  const possible = each ? width >= 0.5 && width <= 300 : typed > 0 && typed <= 200;
   const chains = Number(draft.chains || 0);
   const heldBack = Number(draft.heldBack || 0);
   const whole = [count, chains, heldBack].every((n) => Number.isInteger(n) && n >= 0 && n <= 5000);
-  return whole && count >= 1 && width >= 0.5 && width <= 300
+  return whole && count >= 1 && possible
     ? {
         unit: draft.unit,
         count,
-        widthMm: width,
+        ...(each
+          ? { widthMm: width }
+          : { gauge: { count: typed, over: draft.over as Exclude<Over, 'EACH'> } }),
         fabric: draft.fabric,
         noEase: draft.noEase,
         label: draft.label,
@@ -86,7 +97,7 @@ export function PartsEditor({ runs, onSave, onClose }: Props) {
       <p role="status" className={ready ? 'soft' : 'wrong'}>
         {ready
           ? `${now} in all; ${now === planned ? 'as before' : `${planned} before`}.`
-          : 'Counts are whole and at least 1; one unit is 0.5 to 300 mm wide.'}
+          : 'Counts are whole and at least 1; one unit is 0.5 to 300 mm wide, or up to 200 lie over the length.'}
       </p>
       <div className="buttons">
         <Button
@@ -140,8 +151,24 @@ function PartRow({ number, draft, wrong, only, onSet, onRemove }: RowProps) {
         </Form.Select>
       </Form.Group>
       <Form.Group controlId={`${id}-width`}>
-        <Form.Label>Each, mm</Form.Label>
-        <Figure value={draft.widthMm} onValue={(widthMm) => onSet({ widthMm })} />
+        <Form.Label>{OVERS[draft.over]}</Form.Label>
+        <Figure value={draft.width} onValue={(typed) => onSet({ width: typed })} />
+      </Form.Group>
+      <Form.Group controlId={`${id}-over`}>
+        <Form.Label>Width by</Form.Label>
+        <Form.Select
+          value={draft.over}
+          onChange={(event) => {
+            const over = event.target.value as Over;
+            onSet({ over, width: over === 'EACH' ? trimmed(draft.exactMm) : '' });
+          }}
+        >
+          {Object.entries(OVERS).map(([over, words]) => (
+            <option key={over} value={over}>
+              {words}
+            </option>
+          ))}
+        </Form.Select>
       </Form.Group>
       {draft.unit === 'CHAIN_SPACE' && (
         <Form.Group controlId={`${id}-chains`}>

@@ -21,6 +21,7 @@ import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Settings;
 import ruxel.core.measure.Corner;
+import ruxel.core.measure.Gauge;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Counts;
@@ -66,11 +67,19 @@ public record ChangeRequest(
     Optional<Boolean> expected,
     Optional<Corner> corner,
     Optional<EdgingRequest> edging) {
-  /** A part of a run; an empty width keeps the recipe's. */
+  /** How many lie over 10 cm or 4 in. */
+  public record PartGauge(double count, Gauge.Over over) {
+    double widthMm() {
+      return over.mm() / count;
+    }
+  }
+
+  /** A part of a run, its units by width or by gauge; without either they keep the recipe's width. */
   public record PartRequest(
       UnitKind unit,
       int count,
       Optional<Double> widthMm,
+      Optional<PartGauge> gauge,
       Optional<Fabric> fabric,
       Optional<Boolean> noEase,
       Optional<String> label,
@@ -78,7 +87,7 @@ public record ChangeRequest(
       Optional<Integer> heldBack) {
     EdgeSettings.Part part() {
       return new EdgeSettings.Part(
-          unit, count, widthMm, fabric.orElse(Fabric.PLAIN), noEase.orElse(false), label.orElse("").strip(), chains.orElse(0), heldBack.orElse(0));
+          unit, count, gauge.map(PartGauge::widthMm).or(() -> widthMm), fabric.orElse(Fabric.PLAIN), noEase.orElse(false), label.orElse("").strip(), chains.orElse(0), heldBack.orElse(0));
     }
   }
 
