@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
+import { repairsQuery } from '../api/garments';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Messages';
@@ -49,6 +51,8 @@ function OpenSeam({ seamId }: { seamId: string }) {
   const stretches = useMemo(() => stretchesOf(seam), [seam]);
   const [near, setNear] = useState(firstNear);
   const [wrongSide, setWrongSide] = useState(false);
+  const { data: found } = useQuery(repairsQuery(garment.id, garment.version, seamId));
+  const toRepair = found !== undefined && found.repairs.length > 0;
   const progress = garment.progress.find((p) => p.seam === seamId);
   const joined = progress?.state === 'JOINED';
   return (
@@ -100,11 +104,12 @@ function OpenSeam({ seamId }: { seamId: string }) {
       <div className="seam-words" aria-live="polite">
         <div>
           <Repairs seam={saved} editor={editor} />
-          <Rhythm seam={seam} unit={garment.plan.unit} />
+          {!toRepair && <Rhythm seam={seam} unit={garment.plan.unit} />}
         </div>
         <div>
           <EasePanel seam={seam} ladder={garment.plan.ladder} unit={garment.plan.unit} />
           <PhasePanel seam={seam} unit={garment.plan.unit} />
+          {toRepair && <Rhythm seam={seam} unit={garment.plan.unit} />}
         </div>
         <div>
           <Methods

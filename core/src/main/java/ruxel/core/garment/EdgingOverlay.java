@@ -138,15 +138,20 @@ final class EdgingOverlay {
 
   private Span span(Span span) {
     Target target = new Target(span.piece(), span.edge());
+    return new Span(
+        span.piece(), span.edge(), carried(target, grown(target, span.fromInclusive())), carried(target, grown(target, span.toExclusive())), span.along());
+  }
+
+  /** A cut at an end of an edge that has grown is at its end still. */
+  private Cut grown(Target target, Cut cut) {
     Edge was = grown.get(target);
-    Cut from = span.fromInclusive();
-    Cut to = span.toExclusive();
-    if (was != null) {
-      Edge now = edge(target);
-      from = at(from, was, 0) ? Cut.startOf(now.runs().get(0).id()) : from;
-      to = at(to, was, was.units()) ? Cut.endOf(now.runs().get(now.runs().size() - 1).id()) : to;
+    if (was == null) {
+      return cut;
     }
-    return new Span(span.piece(), span.edge(), carried(target, from), carried(target, to), span.along());
+    List<Run> now = edge(target).runs();
+    return at(cut, was, 0)
+        ? Cut.startOf(now.get(0).id())
+        : at(cut, was, was.units()) ? Cut.endOf(now.get(now.size() - 1).id()) : cut;
   }
 
   private static boolean at(Cut cut, Edge edge, int index) {
@@ -159,7 +164,9 @@ final class EdgingOverlay {
   }
 
   private Anchor.Spot carried(Anchor.Spot spot) {
-    return new Anchor.Spot(spot.piece(), spot.edge(), carried(new Target(spot.piece(), spot.edge()), spot.cut()), spot.at());
+    Target target = new Target(spot.piece(), spot.edge());
+    Cut cut = spot.at() == Anchor.Spot.At.CUT ? grown(target, spot.cut()) : spot.cut();
+    return new Anchor.Spot(spot.piece(), spot.edge(), carried(target, cut), spot.at());
   }
 
   /** A cut inside a covered run goes to the same share of its length. */

@@ -38,7 +38,7 @@ class RepairsTest {
   void aSleeveTooWideIsLedToItsArmholeOrItsTop() {
     Garment wide = wideSleeve();
     List<Repair> repairs = Repairs.of(wide, "armhole.left", Set.of());
-    assertThat(repairs).extracting(Repair::rung).containsExactly(Repair.Rung.MOVE_BOUNDARY, Repair.Rung.ADD_OR_TAKE_OUT, Repair.Rung.GATHER);
+    assertThat(repairs).extracting(Repair::rung).containsExactly(Repair.Rung.MOVE_BOUNDARY, Repair.Rung.ADD_OR_TAKE_OUT, Repair.Rung.GATHER, Repair.Rung.EDGING);
     Repair boundary = repairs.get(0);
     // 43.6 cm over 2 · 12.5 mm a row: 17.4, so 17 rows, 42.5 cm round.
     assertThat(boundary.title()).isEqualTo("Rows of the armhole: 17 instead of 14");
