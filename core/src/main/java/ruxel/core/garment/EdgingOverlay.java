@@ -6,11 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import ruxel.core.lay.Placement;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
@@ -32,6 +34,8 @@ final class EdgingOverlay {
   private final Map<Target, Edge> covered = new HashMap<>();
   private final Map<Target, Edge> grown = new HashMap<>();
   private final List<PieceSettings.EdgingRows> gone = new ArrayList<>();
+  /** How far the start of each ring has moved, in the piece's axes. */
+  private final Map<String, Outline.Point> starts = new HashMap<>();
 
   EdgingOverlay(List<Piece> pieces, List<PieceSettings.EdgingRows> edgings) {
     this.pieces = pieces;
@@ -51,6 +55,12 @@ final class EdgingOverlay {
     return pieces;
   }
 
+  /** The piece stays where it lies; its rows grow outwards. */
+  Placement carried(Placement placement) {
+    Outline.Point moved = starts.getOrDefault(placement.piece(), new Outline.Point(0, 0));
+    return placement.movedInPiece(moved.x(), moved.y());
+  }
+
   List<PieceSettings.EdgingRows> gone() {
     return gone;
   }
@@ -61,6 +71,11 @@ final class EdgingOverlay {
     Advance outward = outward(edge, edging.rowMm());
     Run before = rows(edging, outward);
     Run behind = rows(edging, new Advance(-outward.dxMm(), -outward.dyMm()));
+    if (index == 0 || index == count - 1) {
+      starts.merge(
+          piece.id(), new Outline.Point(edging.rows() * outward.dxMm(), edging.rows() * outward.dyMm()),
+          (one, other) -> new Outline.Point(one.x() + other.x(), one.y() + other.y()));
+    }
     List<Edge> edges = new ArrayList<>(piece.edges());
     covered.putIfAbsent(new Target(piece.id(), edge.id()), edge);
     edges.set(index, edge.withRuns(runs(edge, edging.stitches())));

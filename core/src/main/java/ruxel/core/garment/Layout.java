@@ -9,6 +9,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
+import ruxel.core.lay.Apart;
 import ruxel.core.lay.Placement;
 import ruxel.core.lay.Rows;
 import ruxel.core.piece.Counts;
@@ -68,7 +69,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
-            placements(construct.placements(), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers(), construct.stops());
+            placements(apart(construct, pieces, edgings), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers(), construct.stops());
     Settings gone =
         new Settings(
             goneCounts,
@@ -120,6 +121,10 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
   private static Counts counted(Counts counts, Settings.MadeCount made) {
     Optional<Integer> count = Optional.of(made.count());
     return made.when() == Counts.Source.AS_WORKED ? counts.withWorked(count) : counts.withMade(count);
+  }
+
+  private static List<Placement> apart(Construct construct, List<Piece> pieces, EdgingOverlay edgings) {
+    return Apart.of(construct.pieces(), construct.placements(), pieces, construct.placements().stream().map(edgings::carried).toList());
   }
 
   private static List<Placement> placements(

@@ -27,6 +27,12 @@ public record Placement(String piece, int quarterTurns, double xMm, double yMm) 
     return new Placement(piece, quarterTurns, xMm + dxMm, yMm + dyMm);
   }
 
+  /** Moved by so much along the piece's own axes. */
+  public Placement movedInPiece(double dxMm, double dyMm) {
+    Outline.Point way = turned(new Outline.Point(dxMm, dyMm), quarterTurns);
+    return moved(way.x(), way.y());
+  }
+
   private static Outline.Point turned(Outline.Point p, int quarters) {
     return switch (Math.floorMod(quarters, QUARTERS)) {
       case 0 -> p;

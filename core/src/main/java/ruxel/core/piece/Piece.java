@@ -57,14 +57,6 @@ public record Piece(
     return pieces.stream().filter(other -> mirrors(other) || other.mirrors(this)).findFirst();
   }
 
-  /** The edge of a twin that is the mirror image of one of this piece's. */
-  public Optional<Edge> edgeOfTwin(Piece twin, String edgeId) {
-    if (mirrors(twin)) {
-      return Optional.ofNullable(mirrorOf.orElseThrow().edges().get(edgeId)).flatMap(twin::edge);
-    }
-    return twin.edges.stream().filter(edge -> edgeId.equals(twin.mirrorOf.map(mirror -> mirror.edges().get(edge.id())).orElse(null))).findFirst();
-  }
-
   private boolean mirrors(Piece other) {
     return mirrorOf.filter(mirror -> mirror.piece().equals(other.id)).isPresent();
   }

@@ -18,6 +18,9 @@ import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.Side;
 
 /**
  * Rows worked onto an edge before it is joined (handbook 7.7): along the edge itself they change its count, not its
@@ -55,10 +58,10 @@ final class EdgingRepairs {
     return repairs.candidates;
   }
 
-  /** Rows on the edges at which the spans of the shorter side end; a corner at each end takes its share. */
-  private void lengthen(SideLayout shorter, double missingMm) {
+  /** The edges at which the spans of a side end in a corner. */
+  private static Set<Ended> beside(List<ResolvedSpan> spans) {
     Set<Ended> beside = new LinkedHashSet<>();
-    for (ResolvedSpan span : shorter.spans()) {
+    for (ResolvedSpan span : spans) {
       List<Edge> edges = span.piece().edges();
       if (span.from() == 0) {
         beside.add(new Ended(span.piece(), edges.get(Math.floorMod(span.edgeIndex() - 1, edges.size()))));
@@ -67,6 +70,22 @@ final class EdgingRepairs {
         beside.add(new Ended(span.piece(), edges.get((span.edgeIndex() + 1) % edges.size())));
       }
     }
+    return beside;
+  }
+
+  /** The same side of the seam on the other side of the wearer, where it has the same counts. */
+  private List<ResolvedSpan> onTwin(SideLayout side) {
+    Side which = side == situation.match().a() ? Side.A : Side.B;
+    return Seam.twin(situation.seam().id(), situation.construct().seams())
+        .flatMap(twin -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), twin.id()))
+        .filter(twin -> twin.units(which) == side.spans().stream().mapToInt(ResolvedSpan::units).sum())
+        .map(twin -> twin.side(which))
+        .orElse(List.of());
+  }
+
+  /** Rows on the edges beside the shorter side; each corner takes its share. */
+  private void lengthen(SideLayout shorter, double missingMm) {
+    Set<Ended> beside = beside(shorter.spans());
     if (beside.isEmpty()) {
       return;
     }
@@ -78,9 +97,12 @@ final class EdgingRepairs {
     List<Change> changes = new ArrayList<>();
     Set<String> growing = new LinkedHashSet<>();
     for (Ended ended : beside) {
-      add(changes, ended, rows, rowMm, pickUp(ended));
+      changes.add(worked(ended, rows, rowMm, pickUp(ended)));
       growing.add(grows(ended, shorter));
     }
+    beside(onTwin(shorter)).stream()
+        .filter(twin -> !beside.contains(twin))
+        .forEach(twin -> changes.add(worked(twin, rows, rowMm, pickUp(twin))));
     growing.remove("");
     String where = beside.stream().map(ended -> "the %s of the %s".formatted(ended.edge().name(), low(ended.piece()))).collect(Collectors.joining(" and "));
     candidates.add(
@@ -110,8 +132,7 @@ final class EdgingRepairs {
       return;
     }
     double rowMm = span.piece().cloth().rowHeightMm();
-    List<Change> changes = new ArrayList<>();
-    add(changes, new Ended(span.piece(), span.edge()), 1, rowMm, wanted);
+    List<Change> changes = List.of(worked(new Ended(span.piece(), span.edge()), 1, rowMm, wanted));
     List<Edge> edges = span.piece().edges();
     int index = span.edgeIndex();
     candidates.add(
@@ -128,18 +149,10 @@ final class EdgingRepairs {
     return Math.max(ended.edge().runs().size(), (int) Math.round(ended.edge().gaugeLengthMm() / ended.piece().cloth().stitchWidthMm()));
   }
 
-  /** On top of rows that are there already, and on the twin where it is alike. */
-  private void add(List<Change> changes, Ended ended, int rows, double rowMm, int stitches) {
+  /** On top of rows that are there already. */
+  private Change worked(Ended ended, int rows, double rowMm, int stitches) {
     int there = situation.garment().settings().pieces().edging(ended.piece().id(), ended.edge().id()).map(EdgingRows::rows).orElse(0);
-    Change change = new PieceChange.EdgingWorked(ended.piece().id(), ended.edge().id(), there + rows, rowMm, stitches);
-    if (!changes.contains(change)) {
-      changes.add(change);
-    }
-    situation.twin(ended.piece())
-        .flatMap(twin -> ended.piece().edgeOfTwin(twin, ended.edge().id()).filter(edge -> edge.units() == ended.edge().units()).map(edge -> new Ended(twin, edge)))
-        .map(twin -> (Change) new PieceChange.EdgingWorked(twin.piece().id(), twin.edge().id(), there + rows, rowMm, stitches))
-        .filter(twin -> !changes.contains(twin))
-        .ifPresent(changes::add);
+    return new PieceChange.EdgingWorked(ended.piece().id(), ended.edge().id(), there + rows, rowMm, stitches);
   }
 
   private static String low(Piece piece) {

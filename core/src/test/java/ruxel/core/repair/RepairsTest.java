@@ -138,6 +138,17 @@ class RepairsTest {
     assertThat(seam(after, "side.left").planned()).isTrue();
   }
 
+  /** The back is its own twin: rows on one of its shoulders want rows on the other. */
+  @Test
+  void rowsOnShouldersAreWorkedAlikeOnLeftAndRight() {
+    Repair edging = Repairs.of(wideSleeve(), "armhole.left", Set.of()).get(3);
+    assertThat(edging.title()).contains("shoulder of the left front").contains("shoulder of the back");
+    assertThat(edging.changes()).hasSize(4);
+    GarmentPlan after = applied(wideSleeve(), edging);
+    assertThat(seam(after, "armhole.left").counts()).isEqualTo(seam(after, "armhole.right").counts());
+    assertThat(seam(after, "shoulder.left").counts()).isEqualTo(seam(after, "shoulder.right").counts());
+  }
+
   /** One row along the edge itself picks up as many as the other has: its count changes, not its length. */
   @Test
   void aRowAlongAShoulderGivesItTheOtherOnesCount() {
