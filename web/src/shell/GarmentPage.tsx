@@ -54,7 +54,9 @@ function OpenedPage({ garment }: { garment: Opened }) {
         <Steps editor={editor} />
       </Header>
       <Waiting editor={editor} />
-      <Findings findings={editor.refused} title="That cannot be, so nothing was changed" />
+      <div className="refused">
+        <Findings findings={editor.refused} title="That cannot be, so nothing was changed" />
+      </div>
       <main id="main" className="view">
         <Outlet context={editor} />
       </main>
