@@ -1,0 +1,88 @@
+package ruxel.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.OwedChange;
+import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.SeamChange;
+import ruxel.core.garment.SeamSettings;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Corner;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
+import ruxel.core.seam.Surplus;
+
+/** What is said at the bench before and at each joint (handbook 14). */
+class DirectionsTest {
+  @Test
+  void whatIsOwedIsSaidBeforeTheSeamThatClosesOverIt() {
+    Garment owed = after(new OwedChange.Noted("o", "back", "weave in the tail at the neck", Optional.of("armhole.left")));
+    assertThat(bench(owed, "armhole.left").cautions()).contains("Still owed, and this is the last moment: weave in the tail at the neck.");
+    assertThat(bench(owed, "armhole.right").cautions()).noneMatch(caution -> caution.startsWith("Still owed"));
+  }
+
+  /** A marker has a purpose and a moment to take it out; it is named at the seams whose edges it hangs on. */
+  @Test
+  void markersOnTheEdgesOfASeamAreNamed() {
+    Garment marked = after(marker(new Marker(Marker.Purpose.STOP, "yellow", "")));
+    assertThat(bench(marked, "armhole.left").cautions())
+        .contains("The yellow marker “Stop” on the back says where to stop. Take it out when the seam is done.");
+    assertThat(bench(marked, "shoulder.left").cautions()).noneMatch(caution -> caution.contains("marker “"));
+    Garment kept = after(marker(new Marker(Marker.Purpose.LIVE_LOOP, "", "once the band is on")));
+    assertThat(bench(kept, "armhole.left").cautions()).contains("The marker “Stop” on the back holds a live loop. Take it out: once the band is on.");
+  }
+
+  private static Change marker(Marker marker) {
+    return new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 6, 0, 1, Optional.of(marker));
+  }
+
+  /** Each joint says what goes into what; a corner and a seam place are called what they are. */
+  @Test
+  void everyJointIsTold() {
+    Garment corners =
+        after(
+            new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, true, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL),
+            new PieceChange.CornerTold("sleeve.left", "back", Optional.of(Corner.CHAIN_1)),
+            new PieceChange.CornerTold("sleeve.left", "top", Optional.of(Corner.CHAIN_1)));
+    BenchPlan bench = bench(corners, "armhole.left");
+    assertThat(bench.joints()).hasSize(53).allMatch(joint -> !joint.words().isBlank());
+    assertThat(bench.joints().get(0).words()).containsIgnoringCase("corner place");
+    assertThat(bench.joints().get(52).words()).containsIgnoringCase("corner place");
+    assertThat(bench.joints()).anyMatch(joint -> joint.words().contains("seam place"));
+  }
+
+  /** A left-hander begins at the other hand; what goes where does not change. */
+  @Test
+  void theLeftHandBeginsAtTheOtherEnd() {
+    Garment left = Wardrobe.cardigan().withWording(new Wording(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT));
+    for (String seam : List.of("shoulder.left", "armhole.left", "side.left")) {
+      BenchPlan right = bench(Wardrobe.cardigan(), seam);
+      assertThat(bench(left, seam).fromRight()).as(seam).isNotEqualTo(right.fromRight());
+      assertThat(bench(left, seam).joints()).as(seam).isEqualTo(right.joints());
+    }
+  }
+
+  @Test
+  void aSeamThatCannotBePlannedIsNotTakenToTheBench() {
+    Change nowhere = new SeamChange.SeamWorked("armhole.left", false, Surplus.NOWHERE, 0, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+    assertThat(Directions.of(after(nowhere), "armhole.left")).isEmpty();
+    assertThat(Directions.of(Wardrobe.cardigan(), "nowhere")).isEmpty();
+  }
+
+  private static Garment after(Change... changes) {
+    return ((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), List.of(changes))).value();
+  }
+
+  private static BenchPlan bench(Garment garment, String seam) {
+    return Directions.of(garment, seam).orElseThrow();
+  }
+}

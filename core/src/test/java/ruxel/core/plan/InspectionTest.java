@@ -1,0 +1,104 @@
+package ruxel.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Answers;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.PiecePlan.Check;
+import ruxel.core.plan.PiecePlan.Verdict;
+
+/** A piece looked over before it is joined (handbook 14), and how large it is once it is (handbook 3, take-up). */
+class InspectionTest {
+  @Test
+  void aPieceMadeAsPlannedIsReady() {
+    assertThat(Wardrobe.plan(Wardrobe.cardigan()).pieces())
+        .allSatisfy(
+            piece -> {
+              assertThat(piece.inspection().verdict()).isEqualTo(Verdict.FINE);
+              assertThat(piece.inspection().checks()).isEmpty();
+            });
+  }
+
+  @Test
+  void aCountOffThePlanRemindsWithItsSeams() {
+    PiecePlan.Inspection inspection = piece(after(new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22))), "front.left").inspection();
+    assertThat(inspection.verdict()).isEqualTo(Verdict.REMIND);
+    assertThat(inspection.checks().get(0).words()).isEqualTo("Shoulder: 22 stitches, planned 23; 1 too few.");
+    assertThat(inspection.checks().get(0).seams()).containsExactly("shoulder.left");
+  }
+
+  /** A blocked size up to 2 % off says nothing; beyond, it reminds (handbook 14). The back's left side is 46 rows of 12.5 mm. */
+  @ParameterizedTest
+  @CsvSource({"575, false", "586, false", "564, false", "587, true", "563, true"})
+  void aBlockedSizeRemindsBeyondTwoPercent(double mm, boolean reminds) {
+    PiecePlan back = piece(after(new EdgeChange.EdgeMeasured("back", "left", Optional.of(mm))), "back");
+    assertThat(back.edges().get(5).lengthMm()).isEqualTo(575, within(1e-6));
+    assertThat(back.inspection().checks().stream().anyMatch(check -> check.remedy().startsWith("Block it"))).isEqualTo(reminds);
+  }
+
+  /** Only the ladder of handbook 6 stops. */
+  @Test
+  void onlyAnEdgeThatWillNotMeetStops() {
+    GarmentPlan wide = after(new Change.AnswersChanged(Map.of("sleeveTopStitches", Optional.of(new Answers.Numeric(70)))));
+    PiecePlan.Inspection sleeve = piece(wide, "sleeve.left").inspection();
+    assertThat(sleeve.verdict()).isEqualTo(Verdict.STOP);
+    assertThat(sleeve.checks()).extracting(Check::seams).containsExactly(List.of("armhole.left"));
+    assertThat(piece(wide, "back").inspection().checks()).extracting(Check::seams).containsExactly(List.of("armhole.left"), List.of("armhole.right"));
+  }
+
+  /** Left and right are compared by finished counts: a row held back is no difference (handbook 3). */
+  @Test
+  void rowsHeldBackAreNoDifferenceBetweenTwins() {
+    EdgeSettings.Part held = new EdgeSettings.Part(UnitKind.ROW_END, 25, Optional.empty(), Fabric.PLAIN, false, "", 0, 1);
+    PiecePlan.EdgePlan side =
+        piece(after(new EdgeChange.RunTold("front.left", "side", "side", List.of(held))), "front.left").edges().get(1);
+    assertThat(side.finished()).isEqualTo(side.units() + 1);
+    assertThat(side.words()).contains(side.finished() + " when finished");
+    PiecePlan.TwinView twin = piece(after(new EdgeChange.RunTold("front.left", "side", "side", List.of(held))), "front.left").inspection().twin().orElseThrow();
+    assertThat(twin.rows()).allMatch(PiecePlan.TwinRow::alike);
+  }
+
+  @Test
+  void anEdgeTellsItsLengthByGaugeBesideTheMeasuredOne() {
+    PiecePlan.EdgePlan left = piece(after(new EdgeChange.EdgeMeasured("back", "left", Optional.of(590.0))), "back").edges().get(5);
+    assertThat(left.words()).isEqualTo("46 row ends; 57.5 cm by count and gauge, 59 cm measured (2.6 % longer).");
+    assertThat(piece(Wardrobe.plan(Wardrobe.cardigan()), "back").edges().get(0).words()).endsWith(" cm by count and gauge.");
+  }
+
+  /**
+   * At 14 stitches per 10 cm half a stitch is 3.6 mm; a needle seam on row ends takes it at both sides of the back, so
+   * that it is 7.1 mm narrower and just as high.
+   */
+  @Test
+  void aSeamOnRowEndsTakesHalfAStitchOfEachEdge() {
+    GarmentPlan plan = after(new Change.MethodChosen("side.left", "whip-both"), new Change.MethodChosen("side.right", "whip-both"));
+    PiecePlan.SizePlan back = piece(plan, "back").size();
+    assertThat(back.widthMm() - back.finishedWidthMm()).isEqualTo(100 / 14.0, within(1e-6));
+    assertThat(back.finishedHeightMm()).isEqualTo(back.heightMm());
+    GarmentPlan wider = after(new Change.MethodChosen("side.left", "backstitch"), new Change.MethodChosen("side.right", "backstitch"));
+    PiecePlan.SizePlan narrower = piece(wider, "back").size();
+    assertThat(narrower.widthMm() - narrower.finishedWidthMm()).isEqualTo(2 * 100 / 14.0, within(1e-6));
+  }
+
+  private static GarmentPlan after(Change... changes) {
+    return Wardrobe.plan(((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), List.of(changes))).value());
+  }
+
+  private static PiecePlan piece(GarmentPlan plan, String id) {
+    return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+  }
+}
