@@ -80,7 +80,7 @@ public final class PieceChange {
                 Fact.count("runs", onEdge.runs().size())));
       }
       double byMm = edging.map(PieceSettings.EdgingRows::heightMm).orElse(0.0) - before.map(PieceSettings.EdgingRows::heightMm).orElse(0.0);
-      Settings settings = garment.settings();
+      Settings settings = edging.isPresent() ? garment.settings() : garment.settings().withoutCountsOfEdging(piece, edge);
       EdgeSettings edges = settings.edges();
       int index = onPiece.edges().indexOf(onEdge);
       int count = onPiece.edges().size();

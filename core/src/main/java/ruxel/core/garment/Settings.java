@@ -145,6 +145,18 @@ public record Settings(
     return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
   }
 
+  /** Without the counts of rows worked onto an edge, and of their ends beside it: the rows are taken out. */
+  Settings withoutCountsOfEdging(String piece, String edge) {
+    List<MadeCount> kept =
+        EdgeSettings.without(
+            counts,
+            count ->
+                count.piece().equals(piece)
+                    && (count.run().equals(PieceSettings.EdgingRows.ROWS + edge)
+                        || (count.edge().equals(edge) && count.run().endsWith(PieceSettings.EdgingRows.EDGED))));
+    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
+  }
+
   public boolean isEmpty() {
     return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty() && owed.isEmpty() && pieces.isEmpty();
   }

@@ -75,9 +75,23 @@ public record AssemblySheet(
     for (PiecePlan.EdgePlan edge : piece.edges()) {
       String counts =
           edge.runs().stream().map(run -> run.count() + " " + unitWords(run.kind(), run.count())).collect(Collectors.joining(" + "));
-      edges.add("%s: %s, %s".formatted(edge.name(), counts, wording.length(edge.lengthMm())));
+      edges.add("%s: %s, %s%s".formatted(edge.name(), counts, wording.length(edge.lengthMm()), told(edge, wording)));
     }
     return new PieceRow(piece.name(), List.copyOf(edges));
+  }
+
+  /** What the maker has told of an edge besides its counts. */
+  private static String told(PiecePlan.EdgePlan edge, Wording wording) {
+    StringBuilder told = new StringBuilder();
+    edge.edging().ifPresent(
+        rows ->
+            told.append("; %d %s of edging, each %s high, worked before it is joined".formatted(rows.rows(), rows.rows() == 1 ? "row" : "rows", wording.fine(rows.rowMm()))));
+    edge.corner().ifPresent(corner -> told.append("; corner behind it: ").append(corner.words()));
+    for (PiecePlan.LandmarkPlan mark : edge.landmarks()) {
+      mark.marker().ifPresent(
+          marker -> told.append("; %smarker \u201c%s\u201d after %d %s".formatted(marker.colour().isEmpty() ? "" : marker.colour() + " ", mark.name(), mark.at(), marker.words())));
+    }
+    return told.toString();
   }
 
   private static String unitWords(UnitKind kind, int count) {

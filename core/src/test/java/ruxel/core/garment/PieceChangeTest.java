@@ -54,6 +54,21 @@ class PieceChangeTest {
     assertThat(good(edging("back", "hem", 0, 0).apply(edged))).isEqualTo(measured);
   }
 
+  /** The edging is counted like any other run; its counts go with it, those of the hem beneath stay. */
+  @Test
+  void countsOfAnEdgingGoWithIt() {
+    Garment hem = good(new Change.CountMade("back", "hem", "hem", Optional.of(64)).apply(Wardrobe.cardigan()));
+    Garment edged =
+        good(
+            Change.applyAll(
+                hem,
+                List.of(
+                    edging("back", "hem", 2, 70), new Change.CountMade("back", "hem", "hem~e", Optional.of(68)),
+                    new Change.CountMade("back", "left", "rows.hem", Optional.of(3)))));
+    assertThat(edge(Wardrobe.plan(edged), "back", "hem").units()).isEqualTo(68);
+    assertThat(good(edging("back", "hem", 0, 0).apply(edged))).isEqualTo(hem);
+  }
+
   /** Along a whole armhole side the marker of the armhole goes to the same share of the length. */
   @Test
   void edgingAlongASideCarriesItsSeams() {

@@ -2,7 +2,17 @@ package ruxel.core.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.PieceChange;
+import ruxel.core.measure.Corner;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
 import ruxel.core.garment.Wardrobe;
 
 class AssemblySheetTest {
@@ -29,5 +39,20 @@ class AssemblySheetTest {
     assertThat(sheet.pieces().get(0).edges().get(0)).isEqualTo("hem: 66 foundation loops, 47.1 cm");
     assertThat(sheet.openings()).hasSize(3).contains("Left cuff: 25 cm");
     assertThat(sheet.care()).anySatisfy(words -> assertThat(words).contains("Steam scalds"));
+  }
+
+  /** What was told of an edge stands beside its counts, for the paper at the table. */
+  @Test
+  void edgesTellTheirRowsCornersAndMarkers() {
+    Marker marker = new Marker(Marker.Purpose.WARNING, "red", "");
+    Outcome<Garment> told =
+        Change.applyAll(
+            Wardrobe.cardigan(),
+            List.of(
+                new PieceChange.EdgingWorked("back", "hem", 2, 6.5, 70), new PieceChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_1)),
+                new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 12, 0, 1, Optional.of(marker))));
+    List<String> back = AssemblySheet.of(Wardrobe.plan(((Outcome.Good<Garment>) told).value())).pieces().get(0).edges();
+    assertThat(back.get(0)).endsWith("; 2 rows of edging, each 6.5 mm high, worked before it is joined; corner behind it: one chain, shared");
+    assertThat(back.get(5)).endsWith("; red marker “Stop” after 12 warns");
   }
 }
