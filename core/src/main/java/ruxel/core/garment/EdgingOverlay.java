@@ -2,10 +2,12 @@ package ruxel.core.garment;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
@@ -30,25 +32,33 @@ final class EdgingOverlay {
 
   private record Target(String piece, String edge) {}
 
+  /** As they were before any edging: what seams and openings are told by. */
+  private final List<Piece> base;
   private List<Piece> pieces;
   private final Map<Target, Edge> covered = new HashMap<>();
-  private final Map<Target, Edge> grown = new HashMap<>();
+  private final Set<Target> grown = new HashSet<>();
   private final List<PieceSettings.EdgingRows> gone = new ArrayList<>();
   /** How far the start of each ring has moved, in the piece's axes. */
   private final Map<String, Outline.Point> starts = new HashMap<>();
 
   EdgingOverlay(List<Piece> pieces, List<PieceSettings.EdgingRows> edgings) {
+    base = pieces;
     this.pieces = pieces;
     for (PieceSettings.EdgingRows edging : edgings) {
       Optional<Piece> piece = this.pieces.stream().filter(p -> p.id().equals(edging.piece())).findFirst();
-      Optional<Edge> edge = piece.flatMap(p -> p.edge(edging.edge()));
-      if (edge.isEmpty() || piece.get().edges().size() < 3 || lengthMm(edge.get()) == 0) {
+      Optional<Edge> edge = piece.flatMap(p -> p.edge(edging.edge())).filter(e -> isPossible(piece.get(), e, edging));
+      if (edge.isEmpty()) {
         gone.add(edging);
       } else {
         Piece edged = edged(piece.get(), edge.get(), edging);
         this.pieces = this.pieces.stream().map(p -> p == piece.get() ? edged : p).toList();
       }
     }
+  }
+
+  /** The edge lies between two others, leads somewhere, and has a stitch for each of its runs. */
+  private static boolean isPossible(Piece piece, Edge edge, PieceSettings.EdgingRows edging) {
+    return piece.edges().size() >= 3 && lengthMm(edge) > 0 && edging.stitches() >= edge.runs().size();
   }
 
   List<Piece> pieces() {
@@ -88,7 +98,7 @@ final class EdgingOverlay {
     Edge edge = edges.get(index);
     List<Run> runs = new ArrayList<>(edge.runs());
     runs.add(atEnd ? runs.size() : 0, rows);
-    grown.putIfAbsent(new Target(piece.id(), edge.id()), piece.edges().get(index));
+    grown.add(new Target(piece.id(), edge.id()));
     edges.set(index, edge.withRuns(runs));
   }
 
@@ -159,11 +169,11 @@ final class EdgingOverlay {
 
   /** A cut at an end of an edge that has grown is at its end still. */
   private Cut grown(Target target, Cut cut) {
-    Edge was = grown.get(target);
-    if (was == null) {
+    if (!grown.contains(target)) {
       return cut;
     }
-    List<Run> now = edge(target).runs();
+    Edge was = edge(base, target);
+    List<Run> now = edge(pieces, target).runs();
     return at(cut, was, 0)
         ? Cut.startOf(now.get(0).id())
         : at(cut, was, was.units()) ? Cut.endOf(now.get(now.size() - 1).id()) : cut;
@@ -174,7 +184,7 @@ final class EdgingOverlay {
     return on.isPresent() && on.getAsInt() == index;
   }
 
-  private Edge edge(Target target) {
+  private static Edge edge(List<Piece> pieces, Target target) {
     return pieces.stream().filter(p -> p.id().equals(target.piece())).findFirst().flatMap(p -> p.edge(target.edge())).orElseThrow();
   }
 
@@ -190,7 +200,7 @@ final class EdgingOverlay {
     if (was.isEmpty()) {
       return cut;
     }
-    int now = edge(target).run(cut.run() + EDGED).orElseThrow().count();
+    int now = edge(pieces, target).run(cut.run() + EDGED).orElseThrow().count();
     int offset = (int) Math.round((double) cut.offset() * now / was.get().count());
     return new Cut(cut.run() + EDGED, Math.min(now, offset), cut.from());
   }

@@ -18,7 +18,6 @@ import ruxel.core.piece.Piece;
 public final class PieceChange {
   private PieceChange() {}
 
-
   /** How a piece was found to lean, in mm to the right of its height; empty takes it back. */
   public record LeanFound(String piece, Optional<Double> mm, boolean expected) implements Change {
     @Override

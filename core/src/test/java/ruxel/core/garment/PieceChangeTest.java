@@ -91,6 +91,32 @@ class PieceChangeTest {
     assertThat(armhole.b().lengthMm()).isEqualTo(28 * 12.5 + 2 * ROW_MM, within(1e-6));
   }
 
+  /** Rows on two edges beside each other: whichever was told first, the seams take in the same. */
+  @Test
+  void theOrderOfTellingMakesNoDifferenceToTheSeams() {
+    Change side = edging("back", "left", 1, 60);
+    Change hem = edging("back", "hem", 2, 70);
+    SeamPlan one = seam(Wardrobe.plan(good(Change.applyAll(Wardrobe.cardigan(), List.of(side, hem)))), "side.left");
+    SeamPlan other = seam(Wardrobe.plan(good(Change.applyAll(Wardrobe.cardigan(), List.of(hem, side)))), "side.left");
+    // The hem's two rows lie at the end of the left side, edged with it or not.
+    assertThat(one.b().lengthMm()).isEqualTo(other.b().lengthMm(), within(12.0));
+    assertThat(one.b().lengthMm()).isEqualTo(seam(Wardrobe.plan(Wardrobe.cardigan()), "side.left").b().lengthMm() + 2 * ROW_MM, within(12.0));
+  }
+
+  /** A file may hold fewer stitches than the edge has runs by now: the rows are named as gone, and kept. */
+  @Test
+  void rowsThatNoLongerFitAreNamedAndKept() {
+    Garment few =
+        Wardrobe.cardigan().withSettings(
+            Settings.NONE.withPieces(
+                new PieceSettings(List.of(), List.of(), List.of(new PieceSettings.EdgingRows("back", "left", 2, 5, 1), new PieceSettings.EdgingRows("back", "hood", 2, 5, 9)))));
+    GarmentPlan plan = Wardrobe.plan(few);
+    assertThat(plan.findings()).filteredOn(f -> f.code() == FindingCode.SETTING_GONE).hasSize(2);
+    assertThat(few.settings().pieces().edgings()).hasSize(2);
+    Garment dropped = good(new Change.GoneSettingsDropped().apply(few));
+    assertThat(dropped.settings().isEmpty()).isTrue();
+  }
+
   static IntStream seeds() {
     return IntStream.rangeClosed(1, 30);
   }
