@@ -14,6 +14,7 @@ import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -88,7 +89,8 @@ final class EdgingOverlay {
     }
     List<Edge> edges = new ArrayList<>(piece.edges());
     covered.putIfAbsent(new Target(piece.id(), edge.id()), edge);
-    edges.set(index, edge.withRuns(runs(edge, edging.stitches())));
+    Edge edged = edge.withRuns(runs(edge, edging.stitches()));
+    edges.set(index, edged.withLandmarks(edge.landmarks().stream().map(mark -> carried(mark, edge, edged)).toList()));
     grow(piece, edges, Math.floorMod(index - 1, count), before, true);
     grow(piece, edges, (index + 1) % count, behind, false);
     return piece.withEdges(edges);
@@ -146,6 +148,16 @@ final class EdgingOverlay {
     return runs;
   }
 
+  /** A landmark keeps its share of the length; one told on the edging itself is there already. */
+  private static Landmark carried(Landmark mark, Edge was, Edge now) {
+    if (was.run(mark.first().run()).isEmpty()) {
+      return mark;
+    }
+    double share = (double) now.units() / was.units();
+    int every = mark.times() > 1 ? Math.max(1, (int) Math.round(mark.every() * share)) : 0;
+    return new Landmark(mark.id(), mark.name(), mark.kind(), carried(mark.first(), was, now), every, mark.times(), mark.marker());
+  }
+
   Seam carried(Seam seam) {
     return covered.isEmpty()
         ? seam
@@ -194,14 +206,19 @@ final class EdgingOverlay {
     return new Anchor.Spot(spot.piece(), spot.edge(), carried(target, cut), spot.at());
   }
 
-  /** A cut inside a covered run goes to the same share of its length. */
   private Cut carried(Target target, Cut cut) {
-    Optional<Run> was = Optional.ofNullable(covered.get(target)).flatMap(edge -> edge.run(cut.run()));
-    if (was.isEmpty()) {
+    Edge was = covered.get(target);
+    return was == null ? cut : carried(cut, was, edge(pieces, target));
+  }
+
+  /** A cut inside a covered run goes to the same share of its length. */
+  private static Cut carried(Cut cut, Edge was, Edge now) {
+    Optional<Run> covered = was.run(cut.run());
+    if (covered.isEmpty()) {
       return cut;
     }
-    int now = edge(pieces, target).run(cut.run() + EDGED).orElseThrow().count();
-    int offset = (int) Math.round((double) cut.offset() * now / was.get().count());
-    return new Cut(cut.run() + EDGED, Math.min(now, offset), cut.from());
+    int count = now.run(cut.run() + EDGED).orElseThrow().count();
+    int offset = (int) Math.round((double) cut.offset() * count / covered.get().count());
+    return new Cut(cut.run() + EDGED, Math.min(count, offset), cut.from());
   }
 }

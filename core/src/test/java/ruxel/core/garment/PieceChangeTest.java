@@ -91,6 +91,23 @@ class PieceChangeTest {
     assertThat(armhole.b().lengthMm()).isEqualTo(28 * 12.5 + 2 * ROW_MM, within(1e-6));
   }
 
+  /** Repeats keep their share of the length, those of a hem of 66 loops on 33 stitches half as far apart; new ones are told on the rows. */
+  @Test
+  void landmarksKeepTheirShareOfTheLength() {
+    Garment marked =
+        good(
+            Change.applyAll(
+                Wardrobe.cardigan(),
+                List.of(
+                    new EdgeChange.LandmarkPut("back", "hem", "r", "Rib", Landmark.Kind.RIB, 6, 12, 5, Optional.empty()), edging("back", "hem", 1, 33),
+                    new EdgeChange.LandmarkPut("back", "hem", "c", "Middle", Landmark.Kind.CENTRE, 16, 0, 1, Optional.empty()))));
+    List<PiecePlan.LandmarkPlan> marks = edge(Wardrobe.plan(marked), "back", "hem").landmarks();
+    assertThat(marks).extracting(PiecePlan.LandmarkPlan::at).containsExactly(3, 16);
+    assertThat(marks.get(0).every()).isEqualTo(6);
+    assertThat(marks.get(0).points()).hasSize(5);
+    assertThat(Wardrobe.plan(marked).findings()).noneMatch(f -> f.code() == FindingCode.LANDMARK_GONE);
+  }
+
   /** Rows on two edges beside each other: whichever was told first, the seams take in the same. */
   @Test
   void theOrderOfTellingMakesNoDifferenceToTheSeams() {
