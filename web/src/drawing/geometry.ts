@@ -64,6 +64,11 @@ export function railOf(side: SidePlan, place: number): Rail {
   return side.rails.find((rail) => place < rail.firstPlace + rail.places) ?? side.rails.at(-1)!;
 }
 
+/** Whether it lies on an edge: corners and seams have places of their own, without numbers. */
+export function isOnEdge(rail: Rail): boolean {
+  return rail.kind !== 'CORNER' && rail.kind !== 'SEAM_PLACE';
+}
+
 /** The middle of a place in its piece's own axes. */
 export function placePoint(side: SidePlan, place: number): { piece: string; point: Point } {
   const rail = railOf(side, place);

@@ -1,6 +1,6 @@
 import type { PiecePlan, Rail, SidePlan } from '../api/types';
 import { shade } from '../drawing/dyes';
-import { lies } from '../drawing/geometry';
+import { isOnEdge, lies } from '../drawing/geometry';
 
 interface Props {
   side: SidePlan;
@@ -33,7 +33,8 @@ export function RailCloth({ side, pieces, x, width, wrongSide, place, nameY }: P
         const dye = shade(rail.fabric === 'RIB' ? piece.cloth.ribColour : piece.cloth.colour);
         const seenFrom = Math.max(from, 4);
         const seenTo = Math.min(to, width - 4);
-        const first = side.rails.find((r) => r.span === rail.span && r.fabric === 'PLAIN') === rail;
+        const first =
+          side.rails.find((r) => r.span === rail.span && r.fabric === 'PLAIN' && isOnEdge(r)) === rail;
         const words = lies(piece) ? `${rail.pieceName}, lies ${lies(piece)}` : rail.pieceName;
         const name = [words, rail.pieceName].find((text) => seenTo - seenFrom > text.length * 9.5 + 20);
         return (

@@ -1,6 +1,6 @@
 import type { PiecePlan, SeamPlan, SidePlan } from '../api/types';
 import { shade } from '../drawing/dyes';
-import { placeMm, railOf } from '../drawing/geometry';
+import { isOnEdge, placeMm, railOf } from '../drawing/geometry';
 import { type RailScale, unitOf } from './railGeometry';
 import { BRACKETS, HEIGHT } from './railLayout';
 import { spread } from './spread';
@@ -22,7 +22,9 @@ interface NumbersProps {
 
 /** The maker's numbers of some places, on the cloth. */
 export function PlaceNumbers({ side, pieces, places, x, y }: NumbersProps) {
-  const shown = [...new Set(places)].filter((place) => place >= 0 && place < side.places);
+  const shown = [...new Set(places)].filter(
+    (place) => place >= 0 && place < side.places && isOnEdge(railOf(side, place)),
+  );
   return (
     <g aria-hidden="true">
       {shown.map((place) => {

@@ -11,7 +11,7 @@ import { jointMm, railScale, type RailScale, type Stretch, stretchScale } from '
 import { A, B, BAND_PX, HEIGHT } from './railLayout';
 import { Ripple } from './Ripple';
 import { UnitMarks } from './UnitMarks';
-import { type DrawnUnit, unitsOf } from './units';
+import { type DrawnUnit, unitsInWords, unitsOf } from './units';
 
 export interface RailsProps {
   seam: SeamPlan;
@@ -154,13 +154,11 @@ function Threads({ seam, joints, scale, banded }: ThreadsProps) {
 }
 
 function SideTitle({ side, unit, wrongSide }: { side: SidePlan; unit: 'CM' | 'INCH'; wrongSide: boolean }) {
-  const kinds = [...new Set(side.rails.map((rail) => rail.words))].join(' and ');
-  const units = side.rails.reduce((sum, rail) => sum + rail.places / rail.placesPerUnit, 0);
   return (
     <text x={40} y={30} className="rail-title">
       <tspan className="display-text">{side.name}</tspan>
       <tspan dx={14}>
-        {units} {kinds} · {length(side.lengthMm, unit)}
+        {unitsInWords(side)} · {length(side.lengthMm, unit)}
         {wrongSide && ' · wrong side up'}
       </tspan>
     </text>

@@ -1,6 +1,6 @@
-import type { SeamPlan, SidePlan, UnitKind } from '../api/types';
+import type { Rail, SeamPlan, SidePlan, UnitKind } from '../api/types';
 import { type Joint, rareSize } from '../drawing/joints';
-import { railOf } from '../drawing/geometry';
+import { isOnEdge, railOf } from '../drawing/geometry';
 import { unitOf } from './railGeometry';
 
 export interface DrawnUnit {
@@ -47,4 +47,16 @@ export function unitsOf(seam: SeamPlan, side: SidePlan, onA: boolean, joints: Jo
     unit.rare ||= joint.interval >= 0 && coarse && rare[joint.interval] === size;
   }
   return [...units.values()];
+}
+
+/** "57 stitches", "24 stitches and 1 space", "55 stitches and 3 corner places": those of the edges first. */
+export function unitsInWords(side: SidePlan): string {
+  const counts = new Map<string, { count: number; rail: Rail }>();
+  for (const rail of [...side.rails.filter(isOnEdge), ...side.rails.filter((r) => !isOnEdge(r))]) {
+    const units = rail.places / (isOnEdge(rail) ? rail.placesPerUnit : 1);
+    counts.set(rail.words, { count: (counts.get(rail.words)?.count ?? 0) + units, rail });
+  }
+  return [...counts.values()]
+    .map(({ count, rail }) => `${count} ${count === 1 ? rail.word : rail.words}`)
+    .join(' and ');
 }
