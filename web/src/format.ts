@@ -38,3 +38,8 @@ export function counted(n: number): string {
 export function plural(n: number, one: string, many: string): string {
   return n === 1 ? one : many;
 }
+
+/** A figure as it is typed, with a point or a comma. */
+export function figure(text: string): number {
+  return Number(text.trim().replace(',', '.'));
+}

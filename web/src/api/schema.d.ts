@@ -863,10 +863,10 @@ export interface components {
             placeB: string;
         };
         MarkerPlan: {
-            colour: string;
             /** @enum {string} */
             purpose: "RIGHT_SIDE" | "ANCHOR" | "STOP" | "ROW" | "WARNING" | "LIVE_LOOP";
             takeOut: string;
+            title: string;
             words: string;
         };
         MarkerRequest: {
@@ -1305,6 +1305,7 @@ export interface components {
             counts: string;
             direction: string;
             ease: string;
+            first: string[];
             markers: components["schemas"]["Marker"][];
             method: string;
             /** Format: int32 */
@@ -1317,6 +1318,8 @@ export interface components {
             after: string[];
             closing: string[];
             direction: string;
+            first: string[];
+            markers: string[];
             /** Format: int32 */
             number: number;
             openAfter: components["schemas"]["OpenNow"][];

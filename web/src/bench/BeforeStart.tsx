@@ -39,7 +39,24 @@ export function BeforeStart({ garment, seamId, onTake }: Props) {
           Count needles, clips and markers in and out; for children’s things locking markers only. Rest your
           hands when they ask for it.
         </dd>
+        {step.markers.length > 0 && (
+          <>
+            <dt>Markers on its edges</dt>
+            {step.markers.map((words) => (
+              <dd key={words}>{words}</dd>
+            ))}
+          </>
+        )}
       </dl>
+      {step.first.length > 0 && (
+        <ul className="waiting" aria-label="Before you begin">
+          {step.first.map((words) => (
+            <li key={words}>
+              <strong>{words}</strong>
+            </li>
+          ))}
+        </ul>
+      )}
       {first.length > 0 ? (
         <p className="waiting" role="alert">
           <strong>First join the {firstNames.join(' and the ')}:</strong>{' '}

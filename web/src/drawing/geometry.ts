@@ -1,4 +1,4 @@
-import type { GarmentPlan, PiecePlan, Rail, SeamPlan, SidePlan } from '../api/types';
+import type { GarmentPlan, PiecePlan, Rail, SeamPlan, SidePlan, UnitKind } from '../api/types';
 import { expand } from './joints';
 
 export interface Point {
@@ -65,8 +65,8 @@ export function railOf(side: SidePlan, place: number): Rail {
 }
 
 /** Whether it lies on an edge: corners and seams have places of their own, without numbers. */
-export function isOnEdge(rail: Rail): boolean {
-  return rail.kind !== 'CORNER' && rail.kind !== 'SEAM_PLACE';
+export function isOnEdge({ kind }: { kind: UnitKind }): boolean {
+  return kind !== 'CORNER' && kind !== 'SEAM_PLACE';
 }
 
 /** The middle of a place in its piece's own axes. */

@@ -1,10 +1,11 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { previewAnswers } from '../api/garments';
 import type { AnswerMap, Construction, FindingView, GarmentPlan } from '../api/types';
+import { figure } from '../format';
 
 /** A typed text as an answer: a number where one is asked and typed, else the words themselves. */
 function toAnswer(type: 'COUNT' | 'NUMBER' | 'CHOICE', text: string): number | string {
-  const number = Number(text.replace(',', '.'));
+  const number = figure(text);
   return type !== 'CHOICE' && Number.isFinite(number) ? number : text;
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, EdgePlan, PiecePlan } from '../api/types';
-import { trimmed } from '../format';
+import { figure, trimmed } from '../format';
 import { NumberField } from '../shell/NumberField';
 
 type Rows = NonNullable<Change['edging']>;
@@ -20,10 +20,7 @@ export function Edging({ piece, edge, onEdging }: Props) {
   const [stitches, setStitches] = useState(there ? String(there.stitches) : '');
   const typed: Rows = {
     rows: Number(rows),
-    rowMm:
-      height === trimmed(piece.cloth.rowHeightMm)
-        ? piece.cloth.rowHeightMm
-        : Number(height.replace(',', '.')),
+    rowMm: height === trimmed(piece.cloth.rowHeightMm) ? piece.cloth.rowHeightMm : figure(height),
     stitches: stitches.trim() === '' ? edge.pickUp : Number(stitches),
   };
   const ready =

@@ -71,7 +71,12 @@ test('a marker hangs at a landmark with its purpose, colour and end', () => {
 });
 
 test('a marker is told by what it does', () => {
-  const marker = { purpose: 'STOP' as const, words: 'says where to stop', colour: 'yellow', takeOut: '' };
+  const marker = {
+    purpose: 'STOP' as const,
+    title: 'yellow marker',
+    words: 'says where to stop',
+    takeOut: '',
+  };
   list([{ id: 'm', name: 'Stop', kind: 'MARKER', at: 5, every: 0, times: 1, points: [], marker }]);
   expect(screen.getByText(/a yellow marker that says where to stop/)).toBeTruthy();
 });

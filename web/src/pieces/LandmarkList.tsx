@@ -45,8 +45,8 @@ export function LandmarkList({
   );
 }
 
-function markerWords({ colour, words, takeOut }: MarkerPlan): string {
-  return `; a ${colour === '' ? '' : `${colour} `}marker that ${words}${takeOut === '' ? '' : `, out ${takeOut}`}`;
+function markerWords({ title, words, takeOut }: MarkerPlan): string {
+  return `; a ${title} that ${words}${takeOut === '' ? '' : `, out ${takeOut}`}`;
 }
 
 function whole(text: string): number | undefined {

@@ -1,48 +1,32 @@
-import { useState } from 'react';
-import { Form } from 'react-bootstrap';
-import { trimmed, type Unit } from '../format';
+import { figure, trimmed, type Unit } from '../format';
+import { SavedField } from '../shell/SavedField';
 
 const MM = { CM: 10, INCH: 25.4 } as const;
 const WORDS = { CM: 'cm', INCH: 'in' } as const;
 const MOST_MM = 10_000;
 
-/** An edge's length by the tape. Saved on Enter or when it is left; emptied, it is taken back. */
-export function Measured({
-  value,
-  unit,
-  onSave,
-}: {
+interface Props {
   value: number | undefined;
   unit: Unit;
   onSave: (mm: number | undefined) => void;
-}) {
-  const shown = value === undefined ? '' : trimmed(value / MM[unit]);
-  const [text, setText] = useState(shown);
-  const typed = Number(text.trim().replace(',', '.')) * MM[unit];
-  const empty = text.trim() === '';
-  const wrong = !empty && !(typed >= 1 && typed <= MOST_MM);
-  const save = () => {
-    if (!wrong && text.trim() !== shown) {
-      onSave(empty ? undefined : typed);
-    }
-  };
+}
+
+/** An edge's length by the tape; emptied, it is taken back. */
+export function Measured({ value, unit, onSave }: Props) {
+  const mm = (text: string) => figure(text) * MM[unit];
   return (
-    <Form.Group className="inline-field" controlId="measured">
-      <Form.Label>Measured, blocked and lying flat</Form.Label>
-      <Form.Control
-        inputMode="decimal"
-        value={text}
-        isInvalid={wrong}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={save}
-        onKeyDown={(event) => event.key === 'Enter' && save()}
-      />
+    <SavedField
+      id="measured"
+      label="Measured, blocked and lying flat"
+      shown={value === undefined ? '' : trimmed(value / MM[unit])}
+      wrong={(text) =>
+        mm(text) >= 1 && mm(text) <= MOST_MM
+          ? undefined
+          : `A length above 0 and up to ${trimmed(MOST_MM / MM[unit])} ${WORDS[unit]}.`
+      }
+      onSave={(text) => onSave(text === '' ? undefined : mm(text))}
+    >
       <span>{WORDS[unit]}</span>
-      {wrong && (
-        <span className="wrong" role="alert">
-          A length above 0 and up to {trimmed(MOST_MM / MM[unit])} {WORDS[unit]}.
-        </span>
-      )}
-    </Form.Group>
+    </SavedField>
   );
 }

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, RunPlan, UnitKind } from '../api/types';
-import { trimmed } from '../format';
+import { figure, trimmed } from '../format';
 import { EDGE_KINDS, FABRICS, KINDS } from './kinds';
 
 type Part = NonNullable<Change['parts']>[number];
@@ -48,7 +48,7 @@ function draftOf(run: RunPlan): Draft {
 
 function partOf(draft: Draft): Part | undefined {
   const count = Number(draft.count);
-  const typed = Number(draft.width.replace(',', '.'));
+  const typed = figure(draft.width);
   const each = draft.over === 'EACH';
   const width = each && draft.width === trimmed(draft.exactMm) ? draft.exactMm : typed;
   const possible = each ? width >= 0.5 && width <= 300 : typed > 0 && typed <= 200;

@@ -1,3 +1,4 @@
+import { isOnEdge } from '../drawing/geometry';
 import type { LandmarkPlan, MarkerPlan, UnitKind } from '../api/types';
 
 /** What units are called, one and several. */
@@ -11,7 +12,7 @@ export const KINDS: Record<UnitKind, [string, string]> = {
 };
 
 /** Of what an edge can be told; corners and seams have places of their own. */
-export const EDGE_KINDS: UnitKind[] = ['STITCH_TOP', 'FOUNDATION_LOOP', 'ROW_END', 'CHAIN_SPACE'];
+export const EDGE_KINDS = (Object.keys(KINDS) as UnitKind[]).filter((kind) => isOnEdge({ kind }));
 
 export const FABRICS = { PLAIN: 'plain', RIB: 'rib', LACE: 'lace', DENSE: 'dense' } as const;
 

@@ -1,3 +1,4 @@
+import { isOnEdge } from '../drawing/geometry';
 import type { DrawnUnit } from './units';
 
 interface Props {
@@ -49,7 +50,7 @@ export function UnitMarks({ units, x, pxPerMm, y, height, figure = 'joints', ban
     if (unit.kind === 'CHAIN_SPACE' && !banded) {
       return arch(Math.min(from, from + way) + gap, y, w - 2 * gap, height);
     }
-    if (unit.kind === 'CORNER' || unit.kind === 'SEAM_PLACE') {
+    if (!isOnEdge(unit)) {
       return bead(Math.min(from, from + way), y, w, height);
     }
     return unit.kind === 'ROW_END' || banded

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import type { Change, SeamPlan, SurplusChoice } from '../api/types';
+import { figure, trimmed } from '../format';
+import { SavedField } from '../shell/SavedField';
 
 interface Props {
   seam: SeamPlan;
@@ -134,35 +136,19 @@ function Choice({ choice, name, checked, onChoose }: ChoiceProps) {
   );
 }
 
-/** Saved on Enter or when it is left. */
 function Fullness({ value, onSave }: { value: number; onSave: (share: number) => void }) {
-  const shown = value === 0 ? '' : String(Math.round(value * PERCENT * 10) / 10);
-  const [text, setText] = useState(shown);
-  const typed = text.trim() === '' ? 0 : Number(text.replace(',', '.'));
-  const wrong = !(typed >= 0 && typed <= 3 * PERCENT);
-  const save = () => {
-    if (!wrong && text !== shown) {
-      onSave(typed / PERCENT);
-    }
-  };
   return (
-    <Form.Group className="inline-field" controlId="fullness">
-      <Form.Label>Meant to be fuller by</Form.Label>
-      <Form.Control
-        inputMode="decimal"
-        value={text}
-        isInvalid={wrong}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={save}
-        onKeyDown={(event) => event.key === 'Enter' && save()}
-      />
+    <SavedField
+      id="fullness"
+      label="Meant to be fuller by"
+      shown={value === 0 ? '' : trimmed(value * PERCENT)}
+      wrong={(text) =>
+        figure(text) >= 0 && figure(text) <= 3 * PERCENT ? undefined : 'From 0 to 300 percent.'
+      }
+      onSave={(text) => onSave(text === '' ? 0 : figure(text) / PERCENT)}
+    >
       <span>%</span>
-      {wrong && (
-        <span className="wrong" role="alert">
-          From 0 to 300 percent.
-        </span>
-      )}
-    </Form.Group>
+    </SavedField>
   );
 }
 

@@ -86,6 +86,11 @@ function Step({ step }: { step: AssemblySheet['steps'][number] }) {
           {step.number}. {step.title}
         </span>
       </h3>
+      {step.first.map((words) => (
+        <p key={words}>
+          <strong>{words}</strong>
+        </p>
+      ))}
       <p>
         {step.counts}. {step.direction}
       </p>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { stopsQuery } from '../api/garments';
-import { difference, length, type Unit } from '../format';
+import { figure, difference, length, type Unit } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 
 const MM = { CM: 10, INCH: 25.4 } as const;
@@ -17,7 +17,7 @@ export function DepthStop({ editor }: { editor: GarmentEditor }) {
   const { garment } = editor;
   const { unit } = garment.plan;
   const [text, setText] = useState('');
-  const mm = Number(text.trim().replace(',', '.')) * MM[unit];
+  const mm = figure(text) * MM[unit];
   const typed = text.trim() !== '';
   const usable = typed && mm > 0 && mm <= 2000;
   const { data } = useQuery({ ...stopsQuery(garment.id, garment.version, mm), enabled: usable });

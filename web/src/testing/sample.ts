@@ -234,6 +234,8 @@ export function step(seamId: string, number: number, over: Partial<StepPlan> = {
     direction: 'In to the neck.',
     after: [],
     reasons: [{ code: 'SHOULDERS_FIRST', weight: 'EASIER', seams: [], sentence: 'Both shoulders first.' }],
+    first: [],
+    markers: [],
     closing: [],
     openAfter: [],
     ...over,

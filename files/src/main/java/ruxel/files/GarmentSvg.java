@@ -28,14 +28,12 @@ public final class GarmentSvg {
     return new GarmentSvg(plan).write();
   }
 
-  private record Box(double left, double right, double bottom, double top) {}
-
   private String write() {
-    Box box = box();
-    double width = box.right - box.left + 2 * MARGIN_MM;
-    double height = box.top - box.bottom + 2 * MARGIN_MM;
+    Outline.Box box = box();
+    double width = box.right() - box.left() + 2 * MARGIN_MM;
+    double height = box.top() - box.bottom() + 2 * MARGIN_MM;
     line("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%d\" height=\"%d\" viewBox=\"%s %s %s %s\" font-family=\"Sofia Sans Semi Condensed\">"
-        .formatted(Math.round(width), Math.round(height), mm(box.left - MARGIN_MM), mm(-box.top - MARGIN_MM), mm(width), mm(height)));
+        .formatted(Math.round(width), Math.round(height), mm(box.left() - MARGIN_MM), mm(-box.top() - MARGIN_MM), mm(width), mm(height)));
     line("<title>%s</title>".formatted(escaped(plan.name())));
     plan.pieces().forEach(this::piece);
     line("</svg>");
@@ -78,20 +76,13 @@ public final class GarmentSvg {
     return corners;
   }
 
-  private Box box() {
+  private Outline.Box box() {
     List<Outline.Point> all = plan.pieces().stream().flatMap(piece -> corners(piece).stream()).toList();
-    return box(all);
-  }
-
-  private static Box box(List<Outline.Point> points) {
-    return new Box(
-        points.stream().mapToDouble(Outline.Point::x).min().orElse(0), points.stream().mapToDouble(Outline.Point::x).max().orElse(0),
-        points.stream().mapToDouble(Outline.Point::y).min().orElse(0), points.stream().mapToDouble(Outline.Point::y).max().orElse(0));
+    return Outline.Box.round(all);
   }
 
   private static Outline.Point middle(List<Outline.Point> points) {
-    Box box = box(points);
-    return new Outline.Point((box.left + box.right) / 2, (box.bottom + box.top) / 2);
+    return Outline.Box.round(points).middle();
   }
 
   private void line(String text) {

@@ -86,6 +86,7 @@ public final class SheetPdf {
   private void step(AssemblySheet.StepBlock step) {
     html.append("<div class=\"step\"><h3><span class=\"box\"></span>").append(step.number()).append(". ");
     html.append(escaped(step.title())).append("</h3>");
+    step.first().forEach(words -> element("p", words));
     element("p", step.counts() + ". " + step.direction());
     element("p", step.method() + ". Yarn: ________________ " + step.yarn());
     element("p", step.ease());

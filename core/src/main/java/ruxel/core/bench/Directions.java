@@ -2,9 +2,7 @@ package ruxel.core.bench;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import java.util.OptionalInt;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Construct;
@@ -17,7 +15,6 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.seam.SeamResolver;
@@ -49,34 +46,16 @@ public final class Directions {
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
-                    .bench(plan.get(), garment.wording(), garment.rules(), before(planned.value(), plan.get())));
+                    .bench(plan.get(), garment.wording(), garment.rules(), markers(planned.value(), seamId)));
   }
 
-  /** What must be done before this seam closes over it, and the markers that hang on its edges. */
-  private static List<String> before(GarmentPlan plan, SeamPlan seam) {
-    List<String> before = new ArrayList<>();
-    plan.owed().stream()
-        .filter(item -> item.before().filter(seam.id()::equals).isPresent())
-        .forEach(item -> before.add("Still owed, and this is the last moment: " + item.what() + "."));
-    for (PiecePlan piece : plan.pieces()) {
-      for (PiecePlan.EdgePlan edge : piece.edges()) {
-        boolean joined =
-            Stream.of(seam.a(), seam.b()).flatMap(side -> side.rails().stream()).anyMatch(rail -> rail.piece().equals(piece.id()) && rail.edge().equals(edge.id()));
-        edge.landmarks().stream().filter(mark -> joined && mark.marker().isPresent()).forEach(mark -> before.add(marker(mark, piece)));
-      }
-    }
-    return before;
+  /** The markers that hang on its edges. */
+  private static List<String> markers(GarmentPlan plan, String seamId) {
+    return plan.steps().stream().filter(step -> step.seam().equals(seamId)).flatMap(step -> step.markers().stream()).toList();
   }
 
-  private static String marker(PiecePlan.LandmarkPlan mark, PiecePlan piece) {
-    PiecePlan.MarkerPlan marker = mark.marker().orElseThrow();
-    String colour = marker.colour().isEmpty() ? "" : marker.colour() + " ";
-    String out = marker.takeOut().isEmpty() ? "Take it out when the seam is done." : "Take it out: " + marker.takeOut() + ".";
-    return "The %smarker \u201c%s\u201d on the %s %s. %s".formatted(colour, mark.name(), piece.name().toLowerCase(Locale.ROOT), marker.words(), out);
-  }
-
-  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules, List<String> before) {
-    List<String> cautions = new ArrayList<>(before);
+  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules, List<String> markers) {
+    List<String> cautions = new ArrayList<>(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
     boolean wrongSide = method.map(Method::showsWrongSide).orElse(false);
     // The wrong side is the right side's mirror image, and so is a left-hander's work.

@@ -19,15 +19,12 @@ import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
-import ruxel.core.seam.Anchor;
-import ruxel.core.seam.Seam;
-import ruxel.core.seam.Span;
 
 /**
  * Lays edging rows over pieces (handbook 7 and 11): along their own edge they change its count and not its length;
  * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in.
  */
-final class EdgingOverlay {
+final class EdgingOverlay implements Carries {
   private static final String EDGED = PieceSettings.EdgingRows.EDGED;
   private static final String ROWS = PieceSettings.EdgingRows.ROWS;
 
@@ -158,25 +155,16 @@ final class EdgingOverlay {
     return new Landmark(mark.id(), mark.name(), mark.kind(), carried(mark.first(), was, now), every, mark.times(), mark.marker());
   }
 
-  Seam carried(Seam seam) {
-    return covered.isEmpty()
-        ? seam
-        : seam.withSides(seam.a().with(spans(seam.a().spans())), seam.b().with(spans(seam.b().spans())))
-            .withAnchors(seam.anchors().stream().map(a -> new Anchor(a.id(), a.name(), carried(a.a()), carried(a.b()))).toList());
+  @Override
+  public Cut carried(String piece, String edge, Cut cut) {
+    Target target = new Target(piece, edge);
+    return carried(target, grown(target, cut));
   }
 
-  ExpectedOpening carried(ExpectedOpening opening) {
-    return new ExpectedOpening(opening.id(), opening.name(), spans(opening.spans()));
-  }
-
-  private List<Span> spans(List<Span> spans) {
-    return spans.stream().map(this::span).toList();
-  }
-
-  private Span span(Span span) {
-    Target target = new Target(span.piece(), span.edge());
-    return new Span(
-        span.piece(), span.edge(), carried(target, grown(target, span.fromInclusive())), carried(target, grown(target, span.toExclusive())), span.along());
+  /** A unit at the end of an edge that grows is no longer its last. */
+  @Override
+  public Cut carriedUnit(String piece, String edge, Cut before) {
+    return carried(new Target(piece, edge), before);
   }
 
   /** A cut at an end of an edge that has grown is at its end still. */
@@ -198,12 +186,6 @@ final class EdgingOverlay {
 
   private static Edge edge(List<Piece> pieces, Target target) {
     return pieces.stream().filter(p -> p.id().equals(target.piece())).findFirst().flatMap(p -> p.edge(target.edge())).orElseThrow();
-  }
-
-  private Anchor.Spot carried(Anchor.Spot spot) {
-    Target target = new Target(spot.piece(), spot.edge());
-    Cut cut = spot.at() == Anchor.Spot.At.CUT ? grown(target, spot.cut()) : spot.cut();
-    return new Anchor.Spot(spot.piece(), spot.edge(), carried(target, cut), spot.at());
   }
 
   private Cut carried(Target target, Cut cut) {

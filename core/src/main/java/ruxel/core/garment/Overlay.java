@@ -11,15 +11,12 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.Anchor;
-import ruxel.core.seam.Seam;
-import ruxel.core.seam.Span;
 
 /**
  * Lays what the maker has told of edges over the construction's pieces, and carries the construction's seams
  * over to the parts of a told run. What no longer has its edge is kept as gone.
  */
-final class Overlay {
+final class Overlay implements Carries {
   private List<Piece> pieces;
   private final List<EdgeSettings.ToldRun> applied = new ArrayList<>();
   private final List<EdgeSettings.ToldRun> goneRuns = new ArrayList<>();
@@ -107,32 +104,8 @@ final class Overlay {
         new Run.Notes(part.label(), part.chains(), part.heldBack()));
   }
 
-  Seam carried(Seam seam) {
-    return applied.isEmpty()
-        ? seam
-        : seam.withSides(seam.a().with(spans(seam.a().spans())), seam.b().with(spans(seam.b().spans())))
-            .withAnchors(seam.anchors().stream().map(a -> new Anchor(a.id(), a.name(), carried(a.a()), carried(a.b()))).toList());
-  }
-
-  ExpectedOpening carried(ExpectedOpening opening) {
-    return new ExpectedOpening(opening.id(), opening.name(), spans(opening.spans()));
-  }
-
-  private List<Span> spans(List<Span> spans) {
-    return spans.stream()
-        .map(
-            span ->
-                new Span(
-                    span.piece(), span.edge(), carried(span.piece(), span.edge(), span.fromInclusive()),
-                    carried(span.piece(), span.edge(), span.toExclusive()), span.along()))
-        .toList();
-  }
-
-  private Anchor.Spot carried(Anchor.Spot spot) {
-    return new Anchor.Spot(spot.piece(), spot.edge(), carried(spot.piece(), spot.edge(), spot.cut()), spot.at());
-  }
-
-  private Cut carried(String piece, String edge, Cut cut) {
+  @Override
+  public Cut carried(String piece, String edge, Cut cut) {
     return applied.stream()
         .filter(told -> told.piece().equals(piece) && told.edge().equals(edge) && told.run().equals(cut.run()))
         .findFirst()

@@ -79,7 +79,8 @@ public final class PieceChange {
                 Fact.count("runs", onEdge.runs().size())));
       }
       double byMm = edging.map(PieceSettings.EdgingRows::heightMm).orElse(0.0) - before.map(PieceSettings.EdgingRows::heightMm).orElse(0.0);
-      Settings settings = edging.isPresent() ? garment.settings() : garment.settings().withoutCountsOfEdging(piece, edge);
+      Settings settings =
+          edging.isEmpty() && before.isPresent() ? garment.settings().withoutCountsOf(before.get()) : garment.settings();
       EdgeSettings edges = settings.edges();
       int index = onPiece.edges().indexOf(onEdge);
       int count = onPiece.edges().size();

@@ -39,6 +39,11 @@ public record PieceSettings(List<ToldCorner> corners, List<LeaningPiece> leans, 
       return piece.equals(otherPiece) && edge.equals(otherEdge);
     }
 
+    /** Whether a run of an edge of this piece is of these rows: their stitches, or their ends on an edge beside. */
+    public boolean made(String onEdge, String runId) {
+      return runId.equals(ROWS + edge) || (onEdge.equals(edge) && runId.endsWith(EDGED));
+    }
+
     /** How far it moves the edge outwards. */
     public double heightMm() {
       return rows * rowMm;

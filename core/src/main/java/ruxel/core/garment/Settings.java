@@ -146,14 +146,9 @@ public record Settings(
   }
 
   /** Without the counts of rows worked onto an edge, and of their ends beside it: the rows are taken out. */
-  Settings withoutCountsOfEdging(String piece, String edge) {
+  Settings withoutCountsOf(PieceSettings.EdgingRows rows) {
     List<MadeCount> kept =
-        EdgeSettings.without(
-            counts,
-            count ->
-                count.piece().equals(piece)
-                    && (count.run().equals(PieceSettings.EdgingRows.ROWS + edge)
-                        || (count.edge().equals(edge) && count.run().endsWith(PieceSettings.EdgingRows.EDGED))));
+        EdgeSettings.without(counts, count -> count.piece().equals(rows.piece()) && rows.made(count.edge(), count.run()));
     return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
   }
 

@@ -136,7 +136,7 @@ public final class AsWorn {
   }
 
   private static List<Point> corners(Piece piece) {
-    return new Outline(piece).runStarts().stream().flatMap(List::stream).toList();
+    return new Outline(piece).corners();
   }
 
   private static DoubleSummaryStatistics xs(List<Point> points) {

@@ -15,12 +15,9 @@ public final class Rows {
     List<Placement> placements = new ArrayList<>();
     double x = 0;
     for (Piece piece : pieces) {
-      List<Outline.Point> points = new Outline(piece).runStarts().stream().flatMap(List::stream).toList();
-      double left = points.stream().mapToDouble(Outline.Point::x).min().orElse(0);
-      double right = points.stream().mapToDouble(Outline.Point::x).max().orElse(0);
-      double bottom = points.stream().mapToDouble(Outline.Point::y).min().orElse(0);
-      placements.add(new Placement(piece.id(), 0, x - left, -bottom));
-      x += right - left + GAP_MM;
+      Outline.Box box = new Outline(piece).box();
+      placements.add(new Placement(piece.id(), 0, x - box.left(), -box.bottom()));
+      x += box.width() + GAP_MM;
     }
     return List.copyOf(placements);
   }

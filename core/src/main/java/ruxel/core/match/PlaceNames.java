@@ -69,6 +69,16 @@ public final class PlaceNames {
     };
   }
 
+  /** "1 stitch", "24 row ends". */
+  public static String counted(int count, UnitKind kind) {
+    return count + " " + words(count, kind);
+  }
+
+  /** One unit or several in the maker's word, as many as there are. */
+  public static String words(int count, UnitKind kind) {
+    return count == 1 ? word(kind) : words(kind);
+  }
+
   /** Several units in the maker's word. */
   public static String words(UnitKind kind) {
     return kind == UnitKind.STITCH_TOP ? "stitches" : word(kind) + "s";

@@ -1,6 +1,7 @@
 package ruxel.core.match;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.OptionalInt;
 import ruxel.core.measure.HouseRules;
@@ -145,7 +146,7 @@ public final class SideLayout {
   }
 
   public List<Place> places() {
-    return places;
+    return Collections.unmodifiableList(places);
   }
 
   public int size() {

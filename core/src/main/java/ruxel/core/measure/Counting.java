@@ -21,18 +21,19 @@ public final class Counting {
    * 2 × 9 = 19.
    */
   public static Total repeated(int before, int each, int moreTimes, int after) {
-    int count = from0(before) + from0(each) * (from0(moreTimes) + 1) + from0(after);
-    String start = from0(before) > 0 ? from0(before) + " + " : "";
-    String end = from0(after) > 0 ? " + " + from0(after) : "";
-    return new Total(count, "%s%d × %d%s = %d".formatted(start, from0(each), from0(moreTimes) + 1, end, count));
+    return between(before, from0(each), from0(moreTimes) + 1, after);
   }
 
   /** By colour bands: how many of them, the rows or stitches of each, and what lies outside them. */
   public static Total byBands(int before, int bands, int each, int after) {
-    int count = from0(before) + from0(bands) * from0(each) + from0(after);
+    return between(before, from0(bands), from0(each), after);
+  }
+
+  private static Total between(int before, int one, int other, int after) {
+    int count = from0(before) + one * other + from0(after);
     String start = from0(before) > 0 ? from0(before) + " + " : "";
     String end = from0(after) > 0 ? " + " + from0(after) : "";
-    return new Total(count, "%s%d × %d%s = %d".formatted(start, from0(bands), from0(each), end, count));
+    return new Total(count, "%s%d × %d%s = %d".formatted(start, one, other, end, count));
   }
 
   /** Stitches without the turning chain, which is added when it counts. */

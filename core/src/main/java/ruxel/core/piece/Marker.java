@@ -28,6 +28,11 @@ public record Marker(Purpose purpose, String colour, String takeOut) {
     }
   }
 
+  /** "yellow marker". */
+  public String title() {
+    return colour.isEmpty() ? "marker" : colour + " marker";
+  }
+
   public boolean isTooLong() {
     return colour.length() > MOST_COLOUR || takeOut.length() > MOST_TAKE_OUT;
   }

@@ -38,12 +38,39 @@ public final class Outline {
     return List.copyOf(starts);
   }
 
-  /** The middle of the box round the piece. */
+  /** An upright box, mm. */
+  public record Box(double left, double right, double bottom, double top) {
+    public static Box round(List<Point> points) {
+      DoubleSummaryStatistics xs = points.stream().mapToDouble(Point::x).summaryStatistics();
+      DoubleSummaryStatistics ys = points.stream().mapToDouble(Point::y).summaryStatistics();
+      return new Box(xs.getMin(), xs.getMax(), ys.getMin(), ys.getMax());
+    }
+
+    public double width() {
+      return right - left;
+    }
+
+    public double height() {
+      return top - bottom;
+    }
+
+    public Point middle() {
+      return new Point((left + right) / 2, (bottom + top) / 2);
+    }
+  }
+
+  /** Every point at which a run begins, in ring order. */
+  public List<Point> corners() {
+    return runStarts().stream().flatMap(List::stream).toList();
+  }
+
+  /** The box round the piece, in its own axes. */
+  public Box box() {
+    return Box.round(corners());
+  }
+
   public Point middle() {
-    List<Point> all = runStarts().stream().flatMap(List::stream).toList();
-    DoubleSummaryStatistics xs = all.stream().mapToDouble(Point::x).summaryStatistics();
-    DoubleSummaryStatistics ys = all.stream().mapToDouble(Point::y).summaryStatistics();
-    return new Point((xs.getMin() + xs.getMax()) / 2, (ys.getMin() + ys.getMax()) / 2);
+    return box().middle();
   }
 
   public double perimeterMm() {
@@ -73,7 +100,7 @@ public final class Outline {
 
   /** Area inside the outline, positive when it runs counter-clockwise. */
   public double areaMm2() {
-    List<Point> all = runStarts().stream().flatMap(List::stream).toList();
+    List<Point> all = corners();
     double twice = 0;
     for (int i = 0; i < all.size(); i++) {
       Point a = all.get(i);

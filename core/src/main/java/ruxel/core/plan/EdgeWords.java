@@ -19,7 +19,7 @@ final class EdgeWords {
     edge.runs().forEach(run -> now.merge(run.kind(), run.count(), Integer::sum));
     String words =
         now.entrySet().stream()
-            .map(entry -> entry.getValue() + " " + (entry.getValue() == 1 ? PlaceNames.word(entry.getKey()) : PlaceNames.words(entry.getKey())))
+            .map(entry -> PlaceNames.counted(entry.getValue(), entry.getKey()))
             .collect(Collectors.joining(", "));
     int finished = edge.runs().stream().mapToInt(Run::finishedCount).sum();
     return finished == edge.units() ? words : words + ", " + finished + " when finished";

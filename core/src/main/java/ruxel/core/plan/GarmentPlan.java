@@ -56,7 +56,7 @@ public record GarmentPlan(
   /** A free stretch of an edge in half units of the edge. */
   public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}
 
-  /** A step of the order. */
+  /** A step of the order: what comes first, the markers on its edges, its reasons, and the stitch that closes its points. */
   public record StepPlan(
       String seam,
       int number,
@@ -64,6 +64,8 @@ public record GarmentPlan(
       String direction,
       List<String> after,
       List<ReasonView> reasons,
+      List<String> first,
+      List<String> markers,
       List<String> closing,
       List<OpenNow> openAfter) {}
 

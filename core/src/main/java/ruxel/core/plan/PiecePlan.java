@@ -95,8 +95,8 @@ public record PiecePlan(
       List<Outline.Point> points,
       Optional<MarkerPlan> marker) {}
 
-  /** The marker at a landmark, and what it does in words. */
-  public record MarkerPlan(Marker.Purpose purpose, String words, String colour, String takeOut) {}
+  /** The marker at a landmark, what it is called (yellow marker) and what it does. */
+  public record MarkerPlan(Marker.Purpose purpose, String title, String words, String takeOut) {}
 
   /** A run with its three counts, its start and the advance of one unit. */
   public record RunPlan(
@@ -160,7 +160,7 @@ public record PiecePlan(
     return new LandmarkPlan(
         landmark.id(), landmark.name(), landmark.kind(), cuts.isEmpty() ? 0 : cuts.get(0), landmark.every(), landmark.times(),
         cuts.stream().map(cut -> pointAt(cut, edge, starts)).toList(),
-        landmark.marker().map(m -> new MarkerPlan(m.purpose(), m.purpose().words(), m.colour(), m.takeOut())));
+        landmark.marker().map(m -> new MarkerPlan(m.purpose(), m.title(), m.purpose().words(), m.takeOut())));
   }
 
   private static Outline.Point pointAt(int cut, Edge edge, List<Outline.Point> starts) {

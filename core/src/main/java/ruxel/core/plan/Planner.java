@@ -219,10 +219,12 @@ public final class Planner {
     List<GarmentPlan.StepPlan> steps = new ArrayList<>();
     for (Step step : order.steps()) {
       ResolvedSeam seam = seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow();
+      StepFirst first = new StepFirst(seam, garment.settings());
       steps.add(
           new GarmentPlan.StepPlan(
               step.seam(), step.number(), SeamWords.title(seam.seam()), SeamWords.direction(seam.seam()), step.after(),
               step.reasons().stream().map(reason -> reason(reason, names)).toList(),
+              first.todo(), first.markers(),
               closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),
               open.get(step.number() - 1)));
     }

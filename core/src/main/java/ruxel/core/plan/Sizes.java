@@ -1,6 +1,5 @@
 package ruxel.core.plan;
 
-import java.util.DoubleSummaryStatistics;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,11 +43,9 @@ final class Sizes {
   }
 
   PiecePlan.SizePlan of(Piece piece) {
-    List<Outline.Point> corners = new Outline(piece).runStarts().stream().flatMap(List::stream).toList();
-    DoubleSummaryStatistics xs = corners.stream().mapToDouble(Outline.Point::x).summaryStatistics();
-    DoubleSummaryStatistics ys = corners.stream().mapToDouble(Outline.Point::y).summaryStatistics();
-    double width = xs.getMax() - xs.getMin();
-    double height = ys.getMax() - ys.getMin();
+    Outline.Box box = new Outline(piece).box();
+    double width = box.width();
+    double height = box.height();
     double offWidth = 0;
     double offHeight = 0;
     for (Edge edge : piece.edges()) {

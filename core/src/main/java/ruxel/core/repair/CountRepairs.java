@@ -127,7 +127,7 @@ final class CountRepairs {
 
   private void work(Spot spot) {
     int by = Math.abs(spot.by());
-    String units = by == 1 ? PlaceNames.word(spot.run().kind()) : PlaceNames.words(spot.run().kind());
+    String units = PlaceNames.words(by, spot.run().kind());
     String what = spot.run().kind().isRowEnd() ? (by == 1 ? "row" : "rows") : units;
     String number = Wording.number(by);
     boolean more = spot.by() > 0;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.garment.Change;
@@ -149,10 +150,12 @@ final class EdgingRepairs {
     return Math.max(ended.edge().runs().size(), (int) Math.round(ended.edge().gaugeLengthMm() / ended.piece().cloth().stitchWidthMm()));
   }
 
-  /** On top of rows that are there already. */
+  /** On top of rows that are there already: as many more, and as much higher. */
   private Change worked(Ended ended, int rows, double rowMm, int stitches) {
-    int there = situation.garment().settings().pieces().edging(ended.piece().id(), ended.edge().id()).map(EdgingRows::rows).orElse(0);
-    return new PieceChange.EdgingWorked(ended.piece().id(), ended.edge().id(), there + rows, rowMm, stitches);
+    Optional<EdgingRows> there = situation.garment().settings().pieces().edging(ended.piece().id(), ended.edge().id());
+    int all = rows + there.map(EdgingRows::rows).orElse(0);
+    double heightMm = rows * rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
+    return new PieceChange.EdgingWorked(ended.piece().id(), ended.edge().id(), all, heightMm / all, stitches);
   }
 
   private static String low(Piece piece) {

@@ -65,7 +65,7 @@ final class PhaseRepairs {
     }
     int by = Math.abs(shift);
     UnitKind unit = first.get().edge().runOfUnit(first.get().from()).kind();
-    String units = by == 1 ? PlaceNames.word(unit) : PlaceNames.words(unit);
+    String units = PlaceNames.words(by, unit);
     String piece = first.get().piece().name().toLowerCase(Locale.ROOT);
     candidates.add(
         new Candidate(

@@ -1,9 +1,12 @@
 package ruxel.core.seam;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
 
 /** A span on today's pieces: units {@code from} to {@code to} (exclusive) of an edge, in ring order. */
 public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int to) {
@@ -18,6 +21,11 @@ public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int 
 
   public int units() {
     return to - from;
+  }
+
+  /** The runs it takes units of, in ring order. */
+  public List<Run> runs() {
+    return IntStream.range(from, to).mapToObj(edge()::runOfUnit).distinct().toList();
   }
 
   public boolean forward() {

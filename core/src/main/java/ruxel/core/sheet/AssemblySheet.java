@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
-import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.SeamPlan;
@@ -40,6 +39,7 @@ public record AssemblySheet(
       String ease,
       List<Rhythm> rhythms,
       List<Marker> markers,
+      List<String> first,
       List<String> closing) {}
 
   /** One stretch between two anchors. */
@@ -74,7 +74,7 @@ public record AssemblySheet(
     List<String> edges = new ArrayList<>();
     for (PiecePlan.EdgePlan edge : piece.edges()) {
       String counts =
-          edge.runs().stream().map(run -> run.count() + " " + unitWords(run.kind(), run.count())).collect(Collectors.joining(" + "));
+          edge.runs().stream().map(run -> PlaceNames.counted(run.count(), run.kind())).collect(Collectors.joining(" + "));
       edges.add("%s: %s, %s%s".formatted(edge.name(), counts, wording.length(edge.lengthMm()), told(edge, wording)));
     }
     return new PieceRow(piece.name(), List.copyOf(edges));
@@ -89,13 +89,9 @@ public record AssemblySheet(
     edge.corner().ifPresent(corner -> told.append("; corner behind it: ").append(corner.words()));
     for (PiecePlan.LandmarkPlan mark : edge.landmarks()) {
       mark.marker().ifPresent(
-          marker -> told.append("; %smarker \u201c%s\u201d after %d %s".formatted(marker.colour().isEmpty() ? "" : marker.colour() + " ", mark.name(), mark.at(), marker.words())));
+          marker -> told.append("; %s \u201c%s\u201d after %d %s".formatted(marker.title(), mark.name(), mark.at(), marker.words())));
     }
     return told.toString();
-  }
-
-  private static String unitWords(UnitKind kind, int count) {
-    return count == 1 ? PlaceNames.word(kind) : PlaceNames.words(kind);
   }
 
   private static StepBlock step(GarmentPlan plan, GarmentPlan.StepPlan step, Wording wording) {
@@ -112,6 +108,7 @@ public record AssemblySheet(
             .filter(c -> c.joint() > 0)
             .map(c -> new Marker(c.number(), c.name(), c.nameA(), c.nameB()))
             .toList(),
+        step.first(),
         step.closing());
   }
 }

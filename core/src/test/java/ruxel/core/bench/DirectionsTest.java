@@ -26,8 +26,22 @@ class DirectionsTest {
   @Test
   void whatIsOwedIsSaidBeforeTheSeamThatClosesOverIt() {
     Garment owed = after(new OwedChange.Noted("o", "back", "weave in the tail at the neck", Optional.of("armhole.left")));
-    assertThat(bench(owed, "armhole.left").cautions()).contains("Still owed, and this is the last moment: weave in the tail at the neck.");
-    assertThat(bench(owed, "armhole.right").cautions()).noneMatch(caution -> caution.startsWith("Still owed"));
+    assertThat(first(owed, "armhole.left")).containsExactly("Still owed, and this is the last moment: weave in the tail at the neck.");
+    assertThat(first(owed, "armhole.right")).isEmpty();
+  }
+
+  /** Rows worked onto an edge come before every seam that meets them, along the edge or at their ends. */
+  @Test
+  void edgingRowsComeBeforeTheSeamsThatMeetThem() {
+    Garment edged = after(new PieceChange.EdgingWorked("back", "hem", 2, 6, 70), new PieceChange.EdgingWorked("front.left", "shoulder", 1, 6, 23));
+    assertThat(first(edged, "side.left")).containsExactly("Work the 2 edging rows along the hem of the back first.");
+    assertThat(first(edged, "shoulder.left")).containsExactly("Work the edging row along the shoulder of the left front first.");
+    assertThat(first(edged, "armhole.left")).containsExactly("Work the edging row along the shoulder of the left front first.");
+    assertThat(first(edged, "shoulder.right")).isEmpty();
+  }
+
+  private static List<String> first(Garment garment, String seam) {
+    return Wardrobe.plan(garment).steps().stream().filter(step -> step.seam().equals(seam)).findFirst().orElseThrow().first();
   }
 
   /** A marker has a purpose and a moment to take it out; it is named at the seams whose edges it hangs on. */

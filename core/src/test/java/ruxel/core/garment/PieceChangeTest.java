@@ -227,7 +227,7 @@ class PieceChangeTest {
     Marker marker = new Marker(Marker.Purpose.STOP, "yellow", "when the armhole is closed");
     Change put = new EdgeChange.LandmarkPut("back", "left", "m", "Stop here", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker));
     PiecePlan.LandmarkPlan mark = edge(Wardrobe.plan(good(put.apply(Wardrobe.cardigan()))), "back", "left").landmarks().get(0);
-    assertThat(mark.marker()).get().extracting(PiecePlan.MarkerPlan::words, PiecePlan.MarkerPlan::colour).containsExactly("says where to stop", "yellow");
+    assertThat(mark.marker()).get().extracting(PiecePlan.MarkerPlan::words, PiecePlan.MarkerPlan::title).containsExactly("says where to stop", "yellow marker");
     Marker wordy = new Marker(Marker.Purpose.STOP, "y".repeat(41), "");
     assertThat(new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(wordy)).apply(Wardrobe.cardigan()).findings())
         .extracting(Finding::code).containsExactly(FindingCode.MARKER_LENGTH);

@@ -40,9 +40,13 @@ class StopTest {
     assertThat(Wardrobe.plan(owing).owed()).singleElement()
         .extracting(o -> o.words())
         .isEqualTo("weave in the tail: at the latest before the left shoulder is joined.");
-    assertThat(Directions.of(owing, "shoulder.left").orElseThrow().cautions().get(0))
-        .isEqualTo("Still owed, and this is the last moment: weave in the tail.");
-    assertThat(Directions.of(owing, "shoulder.right").orElseThrow().cautions()).hasSize(1);
+    assertThat(Wardrobe.plan(owing).steps()).filteredOn(step -> !step.first().isEmpty()).singleElement()
+        .satisfies(
+            step -> {
+              assertThat(step.seam()).isEqualTo("shoulder.left");
+              assertThat(step.first()).containsExactly("Still owed, and this is the last moment: weave in the tail.");
+            });
+    assertThat(Directions.of(owing, "shoulder.left").orElseThrow().cautions()).as("too late once it is joined").hasSize(1);
     assertThat(good(new OwedChange.Done("o1").apply(owing)).settings().isEmpty()).isTrue();
   }
 

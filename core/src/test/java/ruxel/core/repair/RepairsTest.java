@@ -19,6 +19,7 @@ import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
+import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.match.Ease;
 import ruxel.core.piece.Landmark;
@@ -147,6 +148,20 @@ class RepairsTest {
     GarmentPlan after = applied(wideSleeve(), edging);
     assertThat(seam(after, "armhole.left").counts()).isEqualTo(seam(after, "armhole.right").counts());
     assertThat(seam(after, "shoulder.left").counts()).isEqualTo(seam(after, "shoulder.right").counts());
+  }
+
+  /** A row on top of two that are 6 mm high each: three rows, 24.5 mm in all. */
+  @Test
+  void rowsOnTopOfOthersKeepTheirHeight() {
+    Garment edged =
+        after(
+            Wardrobe.cardigan(), new Change.CountMade("front.right", "shoulder", "shoulder", Optional.of(21)),
+            new PieceChange.EdgingWorked("front.right", "shoulder", 2, 6, 21));
+    Repair edging =
+        Repairs.of(edged, "shoulder.right", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.EDGING).findFirst().orElseThrow();
+    PieceChange.EdgingWorked worked = (PieceChange.EdgingWorked) edging.changes().get(0);
+    assertThat(worked.rows()).isEqualTo(3);
+    assertThat(worked.rows() * worked.rowMm()).isEqualTo(2 * 6 + 12.5, within(1e-9));
   }
 
   /** One row along the edge itself picks up as many as the other has: its count changes, not its length. */

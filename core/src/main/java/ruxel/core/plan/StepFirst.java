@@ -1,0 +1,68 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Stream;
+import ruxel.core.garment.PieceSettings.EdgingRows;
+import ruxel.core.garment.Settings;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+
+/** What comes before a seam is begun: what is owed and has its last moment now, rows to be worked on, markers on its edges. */
+final class StepFirst {
+  private final ResolvedSeam seam;
+  private final Settings settings;
+
+  StepFirst(ResolvedSeam seam, Settings settings) {
+    this.seam = seam;
+    this.settings = settings;
+  }
+
+  /** What must be done. */
+  List<String> todo() {
+    Set<String> todo = new LinkedHashSet<>();
+    settings.owed().stream()
+        .filter(item -> item.before().filter(seam.seam().id()::equals).isPresent())
+        .forEach(item -> todo.add("Still owed, and this is the last moment: " + item.what() + "."));
+    for (ResolvedSpan span : spans()) {
+      for (EdgingRows rows : settings.pieces().edgings()) {
+        if (rows.piece().equals(span.piece().id()) && span.runs().stream().anyMatch(run -> rows.made(span.edge().id(), run.id()))) {
+          String edge = span.piece().edge(rows.edge()).map(found -> found.name()).orElse(rows.edge());
+          todo.add(
+              "Work the %s along the %s of the %s first."
+                  .formatted(rows.rows() == 1 ? "edging row" : rows.rows() + " edging rows", edge, low(span.piece().name())));
+        }
+      }
+    }
+    return List.copyOf(todo);
+  }
+
+  /** The markers that hang on its edges, what each is for, and when it is taken out. */
+  List<String> markers() {
+    List<String> markers = new ArrayList<>();
+    for (ResolvedSpan span : spans()) {
+      for (Landmark mark : span.edge().landmarks()) {
+        mark.marker().map(marker -> words(marker, mark, span)).filter(words -> !markers.contains(words)).ifPresent(markers::add);
+      }
+    }
+    return List.copyOf(markers);
+  }
+
+  private static String words(Marker marker, Landmark mark, ResolvedSpan span) {
+    String out = marker.takeOut().isEmpty() ? "Take it out when the seam is done." : "Take it out: " + marker.takeOut() + ".";
+    return "The %s \u201c%s\u201d on the %s %s. %s".formatted(marker.title(), mark.name(), low(span.piece().name()), marker.purpose().words(), out);
+  }
+
+  private List<ResolvedSpan> spans() {
+    return Stream.concat(seam.a().stream(), seam.b().stream()).toList();
+  }
+
+  private static String low(String name) {
+    return name.toLowerCase(Locale.ROOT);
+  }
+}
