@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.garment.PieceSettings;
+import ruxel.core.garment.PieceSettings.EdgingRows;
 import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
@@ -88,13 +89,25 @@ final class Inspections {
   private Optional<Check> edging(Piece piece, Edge edge) {
     return told.edging(piece.id(), edge.id())
         .map(
-            rows ->
-                new Check(
-                    Verdict.FINE,
-                    "%s: %s of edging, %s high, %d stitches in the last."
-                        .formatted(
-                            capital(edge.name()), rows.rows() == 1 ? "1 row" : rows.rows() + " rows", wording.fine(rows.heightMm()), rows.stitches()),
-                    "Work it before the first seam that meets it.", seamsOf(piece, edge)));
+            rows -> {
+              String words =
+                  "%s: %s of edging, %s high, %d stitches in the last."
+                      .formatted(capital(edge.name()), rows.rows() == 1 ? "1 row" : rows.rows() + " rows", wording.fine(rows.heightMm()), rows.stitches());
+              return unlikeRows(piece, rows)
+                  .map(twin -> new Check(Verdict.REMIND, words + " The %s is not alike.".formatted(twin), "Work both alike, or take the rows out.", seamsOf(piece, edge)))
+                  .orElseGet(() -> new Check(Verdict.FINE, words, "Work it before the first seam that meets it.", seamsOf(piece, edge)));
+            });
+  }
+
+  /** The name of a twin on whose edge other rows are told, or none. */
+  private Optional<String> unlikeRows(Piece piece, EdgingRows rows) {
+    return piece.twinAmong(pieces)
+        .filter(
+            twin ->
+                told.edging(twin.id(), Twins.mirrored(piece, twin, rows.edge()))
+                    .filter(other -> other.rows() == rows.rows() && other.rowMm() == rows.rowMm() && other.stitches() == rows.stitches())
+                    .isEmpty())
+        .map(twin -> twin.name().toLowerCase(Locale.ROOT));
   }
 
   private Optional<List<Check>> twin(Piece piece) {

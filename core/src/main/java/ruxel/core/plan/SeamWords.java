@@ -16,6 +16,9 @@ import ruxel.core.seam.Seam;
 
 /** Sentences about a seam. */
 final class SeamWords {
+  /** Below this a difference is told as none. */
+  private static final double HALF_MM = 0.5;
+
   private SeamWords() {}
 
   static String title(Seam seam) {
@@ -56,13 +59,16 @@ final class SeamWords {
 
   static String ease(Ease ease, Seam seam, Wording wording) {
     String longer = (ease.aMm() >= ease.bMm() ? seam.a().name() : seam.b().name()).toLowerCase(Locale.ROOT);
-    String by = "The " + longer + " is " + wording.difference(ease.differenceMm()) + " longer.";
+    String by =
+        ease.differenceMm() < HALF_MM
+            ? "As a whole both are equally long, but not from anchor to anchor."
+            : "The " + longer + " is " + wording.difference(ease.differenceMm()) + " longer.";
     double meant = seam.working().fullness() * Math.min(ease.aMm(), ease.bMm());
     if (meant > 0) {
       return "%s %s of it is meant to be gathered.".formatted(by, wording.difference(meant));
     }
     return switch (ease.verdict()) {
-      case MATCHED -> ease.differenceMm() < 0.5 ? "Both are equally long." : by + " That disappears in the seam.";
+      case MATCHED -> ease.differenceMm() < HALF_MM ? "Both are equally long." : by + " That disappears in the seam.";
       case EASE_EVENLY -> by + " Eased in evenly it lies flat after blocking; left alone it stands " + wording.difference(ease.rippleMm()) + " high.";
       case EASE_WITH_MARKERS -> by + " Set a marker at every checkpoint and ease between them; left alone it stands " + wording.difference(ease.rippleMm()) + " high.";
       case STOP -> by + " That is too much to ease: count both edges again before you join.";
@@ -82,10 +88,12 @@ final class SeamWords {
   /** "4 row ends", "half a stitch", "2½ stitches". */
   static String units(double count, UnitKind kind) {
     long halves = Math.round(Math.abs(count) * 2);
-    String one = PlaceNames.word(kind);
-    if (halves <= 2) {
-      return (halves == 1 ? "half a " : halves == 2 ? "1 " : "0 ") + one;
+    if (halves == 1) {
+      return "half a " + PlaceNames.word(kind);
     }
-    return halves / 2 + (halves % 2 == 1 ? "½ " : " ") + PlaceNames.words(kind);
+    if (halves % 2 == 0) {
+      return PlaceNames.counted((int) (halves / 2), kind);
+    }
+    return halves / 2 + "½ " + PlaceNames.words(kind);
   }
 }

@@ -30,13 +30,19 @@ final class Twins {
 
   /** Every run of a piece with its like on the twin it is the mirror of, or that is the mirror of it. */
   static Optional<List<Pair>> of(Piece piece, List<Piece> pieces) {
-    return piece
-        .twinAmong(pieces)
-        .map(
-            twin ->
-                pairs(
-                    piece, twin,
-                    piece.mirrorOf().filter(mirror -> mirror.piece().equals(twin.id())).map(Mirror::edges).orElseGet(() -> turned(twin.mirrorOf().orElseThrow().edges()))));
+    return piece.twinAmong(pieces).map(twin -> pairs(piece, twin, edges(piece, twin)));
+  }
+
+  /** The edge of a twin that mirrors one of the piece's. */
+  static String mirrored(Piece piece, Piece twin, String edge) {
+    return edges(piece, twin).getOrDefault(edge, edge);
+  }
+
+  private static Map<String, String> edges(Piece piece, Piece twin) {
+    return piece.mirrorOf()
+        .filter(mirror -> mirror.piece().equals(twin.id()))
+        .map(Mirror::edges)
+        .orElseGet(() -> turned(twin.mirrorOf().orElseThrow().edges()));
   }
 
   private static Map<String, String> turned(Map<String, String> edges) {

@@ -91,6 +91,19 @@ class PieceChangeTest {
     assertThat(armhole.b().lengthMm()).isEqualTo(28 * 12.5 + 2 * ROW_MM, within(1e-6));
   }
 
+  /** Left and right are worked alike: rows on one front alone are told of, the same on both are not. */
+  @Test
+  void rowsOnOneTwinAloneAreToldOf() {
+    Change left = edging("front.left", "front", 2, 31);
+    PiecePlan.Inspection alone = piece(Wardrobe.plan(good(left.apply(Wardrobe.cardigan()))), "front.left").inspection();
+    assertThat(alone.verdict()).isEqualTo(PiecePlan.Verdict.REMIND);
+    assertThat(alone.checks()).extracting(PiecePlan.Check::words)
+        .containsExactly("Front edge: 2 rows of edging, 20 mm high, 31 stitches in the last. The right front is not alike.");
+    GarmentPlan both = Wardrobe.plan(good(Change.applyAll(Wardrobe.cardigan(), List.of(left, edging("front.right", "front", 2, 31)))));
+    assertThat(piece(both, "front.left").inspection().verdict()).isEqualTo(PiecePlan.Verdict.FINE);
+    assertThat(piece(both, "front.right").inspection().verdict()).isEqualTo(PiecePlan.Verdict.FINE);
+  }
+
   /** Repeats keep their share of the length, those of a hem of 66 loops on 33 stitches half as far apart; new ones are told on the rows. */
   @Test
   void landmarksKeepTheirShareOfTheLength() {
