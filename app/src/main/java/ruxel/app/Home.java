@@ -20,4 +20,9 @@ final class Home {
         data.isBlank() ? Path.of(environment.getOrDefault("HOME", "."), ".local", "share") : Path.of(data);
     return base.resolve("ruxel").toAbsolutePath().normalize();
   }
+
+  /** The demo keeps to a place of its own, so that starting it over never touches the maker's garments. */
+  static Path ofDemo(Path own) {
+    return own.resolve("demo");
+  }
 }

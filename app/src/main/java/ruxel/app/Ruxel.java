@@ -8,7 +8,7 @@ import ruxel.cluster.HomeLock;
 import ruxel.cluster.PrivateCluster;
 import ruxel.files.PlanCommand;
 
-/** The commands behind {@code ./ruxel}: {@code demo}, {@code start} and {@code plan}. */
+/** The commands behind {@code ./ruxel}: {@code demo}, {@code start}, {@code plan}, {@code backup} and {@code restore}. */
 public final class Ruxel {
   private static final int USUAL_PORT = 8437;
 
@@ -20,8 +20,9 @@ public final class Ruxel {
     switch (command) {
       case "demo", "start" -> serve(options(words));
       case "plan" -> System.exit(PlanCommand.run(words.subList(1, words.size()), System.in, System.out, System.err));
+      case "backup", "restore" -> System.exit(BackupCommand.run(words, Home.of(System.getenv(), System.getProperty("user.name")), System.out, System.err));
       default -> {
-        System.err.println("Expected demo, start or plan, got (" + command + "). See README.md.");
+        System.err.println("Expected demo, start, plan, backup or restore, got (" + command + "). See README.md.");
         System.exit(2);
       }
     }
@@ -39,8 +40,7 @@ public final class Ruxel {
 
   private static void serve(ServeOptions options) {
     Path own = Home.of(System.getenv(), System.getProperty("user.name"));
-    // The demo keeps to a place of its own, so that starting it over never touches the maker's garments.
-    Path home = options.demo() ? own.resolve("demo") : own;
+    Path home = options.demo() ? Home.ofDemo(own) : own;
     try {
       serve(options, home);
     } catch (ClusterException e) {

@@ -6,14 +6,11 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.SecureRandom;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.HexFormat;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * A PostgreSQL cluster of our own below one directory: loopback TCP only, no socket, a generated
@@ -43,58 +40,23 @@ public final class PrivateCluster implements AutoCloseable {
   }
 
   /**
-   * Makes the cluster below {@code home} if there is none, starts it if it does not run, and makes
-   * sure that its database exists.
+   * Makes the cluster below {@code home} if that place is empty, starts it if it does not run, and makes
+   * sure that its database exists. Nothing that is there is ever removed.
    *
-   * @throws ClusterException with the remedy, when the data are of another PostgreSQL major, not
+   * @throws ClusterException with the remedy, when the data are not whole, of another PostgreSQL major, not
    *     reachable by the user who must own them, or the server does not start
    */
   public static PrivateCluster start(Path home, Durability durability) {
-    Path base = home.resolve("postgres");
-    Path data = base.resolve("data");
-    Path secret = home.resolve("secret");
+    Path data = home.resolve("postgres").resolve("data");
     try {
       Files.createDirectories(home);
-      Optional<String> version = Ownership.read(data.resolve("PG_VERSION"));
-      PostgresBinaries binaries =
-          version.isPresent()
-              ? PostgresBinaries.forData(data, version.get().strip())
-              : PostgresBinaries.newest();
-      if (version.isEmpty()) {
-        initialise(base, data, secret, binaries);
-      }
-      String password = Files.readString(secret).strip();
+      PostgresBinaries binaries = new NewCluster(home).findOrMake(USER);
+      String password = Files.readString(home.resolve("secret")).strip();
       PrivateCluster running = findOrStart(data, binaries, password, durability);
       running.createDatabase();
       return running;
     } catch (IOException e) {
       throw new UncheckedIOException("Cannot prepare " + home, e);
-    }
-  }
-
-  private static void initialise(Path base, Path data, Path secret, PostgresBinaries binaries)
-      throws IOException {
-    Ownership.removeTree(base);
-    Files.createDirectories(base);
-    Ownership.giveToServerUser(base);
-    Ownership.requireReachable(base);
-    String password = newPassword();
-    Ownership.writeOwnerOnly(secret, password);
-    Path handed = base.resolve("pwfile");
-    Ownership.writeOwnerOnly(handed, password);
-    Ownership.giveToServerUser(handed);
-    try {
-      Shell.run(
-          binaries.directory().resolve("initdb"),
-          List.of(
-              "-D", data.toString(),
-              "-U", USER,
-              "-E", "UTF8",
-              "--locale=C.UTF-8",
-              "--auth=scram-sha-256",
-              "--pwfile=" + handed));
-    } finally {
-      Files.deleteIfExists(handed);
     }
   }
 
@@ -129,6 +91,15 @@ public final class PrivateCluster implements AutoCloseable {
     return Integer.parseInt(pid.lines().skip(3).findFirst().orElseThrow().strip());
   }
 
+  /** Whether a cluster below {@code home} runs already, for somebody else. */
+  public static boolean runs(Path home) {
+    Path data = home.resolve("postgres").resolve("data");
+    return Ownership.read(data.resolve("PG_VERSION"))
+        .map(version -> PostgresBinaries.forData(data, version.strip()))
+        .filter(binaries -> Shell.status(binaries.directory().resolve("pg_ctl"), List.of("status", "-D", data.toString())) == 0)
+        .isPresent();
+  }
+
   /** Throws all data away and begins with an empty database. */
   public void startOver() {
     try (Connection connection = DriverManager.getConnection(url("postgres"), USER, password);
@@ -158,19 +129,25 @@ public final class PrivateCluster implements AutoCloseable {
     }
   }
 
-  private static String newPassword() {
-    byte[] bytes = new byte[24];
-    new SecureRandom().nextBytes(bytes);
-    return HexFormat.of().formatHex(bytes);
-  }
-
   private static int freePort() throws IOException {
     try (ServerSocket socket = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
       return socket.getLocalPort();
     }
   }
 
-  private String url(String database) {
+  Path program(String name) {
+    return binaries.directory().resolve(name);
+  }
+
+  int port() {
+    return port;
+  }
+
+  static String database() {
+    return DATABASE;
+  }
+
+  String url(String database) {
     return "jdbc:postgresql://127.0.0.1:%d/%s".formatted(port, database);
   }
 
