@@ -420,6 +420,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/work/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moves"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/work/{id}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["place"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -672,7 +704,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             path?: string;
@@ -1265,6 +1297,31 @@ export interface components {
             /** Format: int32 */
             seq: number;
         };
+        ShelfEdge: {
+            runs: components["schemas"]["ShelfRun"][];
+        };
+        ShelfPiece: {
+            cloth: components["schemas"]["Cloth"];
+            edges: components["schemas"]["ShelfEdge"][];
+            id: string;
+            placement: components["schemas"]["Placement"];
+        };
+        ShelfRun: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            dx: number;
+            /** Format: double */
+            dy: number;
+            /** @enum {string} */
+            fabric: "PLAIN" | "RIB" | "LACE" | "DENSE";
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         SidePlan: {
             /** Format: double */
             lengthMm: number;
@@ -1353,7 +1410,7 @@ export interface components {
             id: string;
             name: string;
             next?: components["schemas"]["NextStep"];
-            pieces: components["schemas"]["PiecePlan"][];
+            pieces: components["schemas"]["ShelfPiece"][];
             progress: components["schemas"]["SeamProgress"][];
             unreadable?: string;
         };
@@ -2098,6 +2155,50 @@ export interface operations {
                 "application/json": components["schemas"]["Events"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kept"];
+                };
+            };
+        };
+    };
+    moves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -6,6 +6,8 @@ export type Summary = Schemas['Summary'];
 export type Opened = Schemas['Opened'];
 export type GarmentPlan = Schemas['GarmentPlan'];
 export type PiecePlan = Schemas['PiecePlan'];
+/** As much of a piece as is needed to draw it. */
+export type DrawnPiece = Schemas['ShelfPiece'];
 export type EdgePlan = Schemas['EdgePlan'];
 export type RunPlan = Schemas['RunPlan'];
 export type Ladder = Schemas['Ladder'];

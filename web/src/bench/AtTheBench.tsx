@@ -17,11 +17,13 @@ interface Props {
   work: WorkView;
   told: string;
   onOvertaken: (words: string) => void;
+  /** The maker undid the seam, and the server knows. */
+  onUndone: () => void;
 }
 
 const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON', 'A', 'SUMMARY']);
 
-export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
+export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props) {
   const [outbox] = useState(() => new Outbox(work, onOvertaken));
   const { place, unsent, pace } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const { add } = outbox;
@@ -65,6 +67,13 @@ export function AtTheBench({ garment, work, told, onOvertaken }: Props) {
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
+  });
+
+  const isUndone = state === 'UNDONE' && unsent === 0;
+  useEffect(() => {
+    if (isUndone) {
+      onUndone();
+    }
   });
 
   useEffect(() => {

@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
-import { workQuery } from '../api/work';
+import { takeWork, workQuery } from '../api/work';
 import { Header } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
 import { AtTheBench } from './AtTheBench';
@@ -13,10 +13,14 @@ export function Bench() {
   const { id = '', seam = '' } = useParams();
   const queries = useQueryClient();
   const garment = useQuery(garmentQuery(id));
-  const begun = garment.data?.progress.find((p) => p.seam === seam)?.work !== undefined;
-  const [taken, setTaken] = useState(false);
+  const begun = garment.data?.progress.find((p) => p.seam === seam)?.work;
   const [told, setTold] = useState('');
-  const work = useQuery({ ...workQuery(id, seam), enabled: begun || taken });
+  const take = useMutation({
+    mutationFn: () => takeWork(id, seam),
+    onSuccess: (view) => queries.setQueryData(workQuery(view.id).queryKey, view),
+  });
+  const workId = take.data?.id ?? begun;
+  const work = useQuery({ ...workQuery(workId ?? ''), enabled: workId !== undefined });
   const links = [
     { to: `/garments/${id}`, word: 'Table', end: true },
     { to: `/garments/${id}/seam/${seam}`, word: 'Seam' },
@@ -26,7 +30,11 @@ export function Bench() {
   const name = garment.data?.plan.seams.find((s) => s.id === seam)?.name;
   const readAgain = (words: string) => {
     setTold(words);
-    void queries.resetQueries({ queryKey: workQuery(id, seam).queryKey });
+    void queries.resetQueries({ queryKey: workQuery(workId ?? '').queryKey });
+  };
+  const undone = async () => {
+    await queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey });
+    take.reset();
   };
   return (
     <>
@@ -39,9 +47,10 @@ export function Bench() {
       <main id="main" className="view">
         {garment.isPending && <Loading what="Clearing the bench…" />}
         {garment.isError && <Failed error={garment.error} again={() => void garment.refetch()} />}
+        {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
         {work.isError && <Failed error={work.error} again={() => void work.refetch()} />}
-        {garment.data && !begun && !taken && (
-          <BeforeStart garment={garment.data} seamId={seam} onTake={() => setTaken(true)} />
+        {garment.data && workId === undefined && (
+          <BeforeStart garment={garment.data} seamId={seam} onTake={() => take.mutate()} />
         )}
         {work.isFetching && !work.data && <Loading what="Finding your place…" />}
         {garment.data && work.data && (
@@ -51,6 +60,7 @@ export function Bench() {
             work={work.data}
             told={told}
             onOvertaken={readAgain}
+            onUndone={() => void undone()}
           />
         )}
       </main>

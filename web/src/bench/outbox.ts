@@ -1,10 +1,13 @@
 import { problemIn } from '../api/client';
-import type { SentEvent, WorkView } from '../api/types';
-import { sendEvents } from '../api/work';
+import type { Kept, SentEvent, WorkView } from '../api/types';
+import { placeOf, sendEvents } from '../api/work';
 import { after, type Place, stillWaiting } from './fold';
 
 const FIRST_RETRY_MS = 500;
 const LONGEST_RETRY_MS = 10_000;
+const MOST_AT_ONCE = 200;
+const OVERTAKEN = 409;
+const GONE = 404;
 
 function clientName(): string {
   const known = sessionStorage.getItem('ruxel.client') ?? crypto.randomUUID();
@@ -49,9 +52,21 @@ export class Outbox {
   subscribe = (listener: () => void): (() => void) => {
     this.listener = listener;
     void this.flush();
+    const moves = new EventSource(`/api/work/${this.work.id}/moves`);
+    moves.addEventListener('moved', (event) => {
+      const moved = JSON.parse((event as MessageEvent<string>).data) as { client: string; place: Kept };
+      if (moved.client !== clientName()) {
+        this.follow(moved.place);
+      }
+    });
+    // What happened while nobody listened is asked for.
+    moves.addEventListener('open', () => {
+      placeOf(this.work.id).then(this.follow, () => undefined);
+    });
     return () => {
       this.listener = () => undefined;
       window.clearTimeout(this.timer);
+      moves.close();
     };
   };
 
@@ -59,6 +74,15 @@ export class Outbox {
     const event: SentEvent = { seq: this.state.place.nextSeq, kind, joint, ...(note ? { note } : {}) };
     this.keep([...this.waiting, event], after(this.state.place, event));
     void this.flush();
+  };
+
+  /** Another window added to this work: what it did is shown here at once, unless something of ours waits. */
+  private follow = (there: Kept): void => {
+    const { position, state, nextSeq } = there;
+    if (this.waiting.length === 0 && nextSeq > this.state.place.nextSeq) {
+      this.state = { ...this.state, pace: there.secondsPerJoint, place: { position, state, nextSeq } };
+      this.listener();
+    }
   };
 
   private keep(waiting: SentEvent[], place: Place): void {
@@ -73,7 +97,7 @@ export class Outbox {
       return;
     }
     this.busy = true;
-    const batch = [...this.waiting];
+    const batch = this.waiting.slice(0, MOST_AT_ONCE);
     let pause = 0;
     try {
       const kept = await sendEvents(this.work.id, clientName(), batch);
@@ -82,9 +106,14 @@ export class Outbox {
       this.keep(this.waiting.slice(batch.length), this.state.place);
     } catch (error) {
       const problem = problemIn(error);
-      if (problem.status === 409) {
+      if (problem.status === OVERTAKEN) {
         this.keep([], this.state.place);
         this.onOvertaken(problem.detail);
+      } else if (problem.status === GONE) {
+        // Nobody takes them any more; they stay here until the garment is back.
+        this.busy = false;
+        this.onOvertaken(problem.detail);
+        return;
       } else {
         pause = this.retryMs;
         this.retryMs = Math.min(LONGEST_RETRY_MS, this.retryMs * 2);

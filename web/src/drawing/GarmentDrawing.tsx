@@ -1,11 +1,11 @@
-import type { PiecePlan, SeamPlan } from '../api/types';
+import type { DrawnPiece, SeamPlan } from '../api/types';
 import { type Point, type Shifts, tableBox } from './geometry';
 import { PieceShape, pieceTransform } from './PieceShape';
 
 const MARKS_FROM_SCALE = 0.2;
 
 /** The stretches of a piece's edges that a seam takes. */
-function edgesOf(seam: SeamPlan, piece: PiecePlan): string {
+function edgesOf(seam: SeamPlan, piece: DrawnPiece): string {
   return [...seam.a.rails, ...seam.b.rails]
     .filter((rail) => rail.piece === piece.id)
     .map((rail) => `M${rail.x} ${rail.y}l${rail.places * rail.dx} ${rail.places * rail.dy}`)
@@ -13,7 +13,7 @@ function edgesOf(seam: SeamPlan, piece: PiecePlan): string {
 }
 
 /** Where the spans of a seam begin and end on a piece: the markers it is sewn up to. */
-function endsOf(seam: SeamPlan, piece: PiecePlan): Point[] {
+function endsOf(seam: SeamPlan, piece: DrawnPiece): Point[] {
   return [seam.a, seam.b].flatMap(({ rails }) =>
     rails.flatMap((rail, index) => {
       if (rail.piece !== piece.id) {
@@ -32,7 +32,7 @@ function endsOf(seam: SeamPlan, piece: PiecePlan): Point[] {
 const MOVED_MM = 1;
 
 /** Former ends where none is now. */
-function moved(before: SeamPlan, seam: SeamPlan, piece: PiecePlan): Point[] {
+function moved(before: SeamPlan, seam: SeamPlan, piece: DrawnPiece): Point[] {
   const now = endsOf(seam, piece);
   return endsOf(before, piece).filter((was) =>
     now.every((end) => Math.hypot(end.x - was.x, end.y - was.y) > MOVED_MM),
@@ -70,7 +70,7 @@ export function GarmentDrawing({
   seam,
   before,
 }: {
-  pieces: PiecePlan[];
+  pieces: DrawnPiece[];
   /** A seam whose edges are drawn heavy. */
   seam?: SeamPlan;
   /** The same seam as it was: its ends are ringed where they have moved. */

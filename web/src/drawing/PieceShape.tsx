@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { PiecePlan } from '../api/types';
+import type { DrawnPiece } from '../api/types';
 import { shade } from './dyes';
 import { boxOf, corners, type Point } from './geometry';
 
@@ -11,7 +11,7 @@ function path(points: Point[]): string {
 }
 
 /** The stretch of height that is ribbed, from the ribbed row ends. */
-function ribBand(piece: PiecePlan): { from: number; to: number } | undefined {
+function ribBand(piece: DrawnPiece): { from: number; to: number } | undefined {
   const ys = piece.edges
     .flatMap((edge) => edge.runs)
     .filter((run) => run.fabric === 'RIB' && run.kind === 'ROW_END')
@@ -20,7 +20,15 @@ function ribBand(piece: PiecePlan): { from: number; to: number } | undefined {
 }
 
 /** A piece in its own axes (mm, y upwards): cloth with one mark for each stitch, ribbing, outline. */
-export function PieceShape({ piece, marks, dashed }: { piece: PiecePlan; marks: boolean; dashed?: boolean }) {
+export function PieceShape({
+  piece,
+  marks,
+  dashed,
+}: {
+  piece: DrawnPiece;
+  marks: boolean;
+  dashed?: boolean;
+}) {
   const id = useId();
   const { stitchWidthMm: w, rowHeightMm: h, colour, ribColour } = piece.cloth;
   const outline = path(corners(piece));
@@ -98,7 +106,7 @@ export function PieceShape({ piece, marks, dashed }: { piece: PiecePlan; marks: 
 
 /** The transform that lays a piece's own axes onto a drawing of {@code scale} px per mm. */
 export function pieceTransform(
-  piece: PiecePlan,
+  piece: DrawnPiece,
   origin: Point,
   scale: number,
   shift: Point = { x: 0, y: 0 },

@@ -1,4 +1,4 @@
-import type { GarmentPlan, PiecePlan, Rail, SeamPlan, SidePlan, UnitKind } from '../api/types';
+import type { DrawnPiece, GarmentPlan, PiecePlan, Rail, SeamPlan, SidePlan, UnitKind } from '../api/types';
 import { expand } from './joints';
 
 export interface Point {
@@ -24,7 +24,7 @@ const TURNS: [number, number, number, number][] = [
 ];
 
 /** From a piece's own axes to the table, both in mm with y away from the maker. */
-export function onTable(piece: PiecePlan, point: Point, shifts: Shifts = {}): Point {
+export function onTable(piece: DrawnPiece, point: Point, shifts: Shifts = {}): Point {
   const [a, b, c, d] = TURNS[piece.placement.quarterTurns % 4]!;
   const shift = shifts[piece.id] ?? { x: 0, y: 0 };
   return {
@@ -34,7 +34,7 @@ export function onTable(piece: PiecePlan, point: Point, shifts: Shifts = {}): Po
 }
 
 /** The outline's corners in the piece's own axes, run by run. */
-export function corners(piece: PiecePlan): Point[] {
+export function corners(piece: DrawnPiece): Point[] {
   return piece.edges.flatMap((edge) => edge.runs.map((run) => ({ x: run.x, y: run.y })));
 }
 
@@ -47,14 +47,14 @@ export function boxOf(points: Point[]): Box {
   };
 }
 
-export function tableBox(pieces: PiecePlan[], shifts: Shifts = {}): Box {
+export function tableBox(pieces: DrawnPiece[], shifts: Shifts = {}): Box {
   return boxOf(pieces.flatMap((piece) => corners(piece).map((corner) => onTable(piece, corner, shifts))));
 }
 
 const MIDDLE_MM = 20;
 
 /** Where a piece lies as laid on the table, for those that lie beside the middle. */
-export function lies(piece: PiecePlan): string | undefined {
+export function lies(piece: DrawnPiece): string | undefined {
   const box = boxOf(corners(piece).map((corner) => onTable(piece, corner)));
   const middle = (box.left + box.right) / 2;
   return Math.abs(middle) < MIDDLE_MM ? undefined : middle > 0 ? 'on the right' : 'on the left';

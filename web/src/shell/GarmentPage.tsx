@@ -5,8 +5,9 @@ import { Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'r
 import { garmentQuery } from '../api/garments';
 import type { Opened } from '../api/types';
 import { Header } from './Header';
+import type { Saving } from './changeQueue';
 import { Failed, Findings, Loading } from './Messages';
-import { type GarmentEditor, type Saving, useGarmentEditor } from './useGarment';
+import { type GarmentEditor, useGarmentEditor } from './useGarment';
 
 export function useEditor(): GarmentEditor {
   return useOutletContext<GarmentEditor>();
@@ -109,7 +110,7 @@ function SavedWord({ saving }: { saving: Saving }) {
   const words =
     saving.status === 'saved'
       ? 'Saved'
-      : saving.status === 'saving'
+      : saving.status === 'saving' && saving.count === 1
         ? 'Saving…'
         : `Not saved (${saving.count})`;
   return (

@@ -60,6 +60,59 @@ test('two changes go one after the other, the second on the version the first ma
   expect(send.mock.calls.map((call) => call[1])).toEqual([3, 4]);
 });
 
+test('the header says how many are not saved until all are', async () => {
+  const acknowledge: ((value: Opened) => void)[] = [];
+  send.mockImplementation(() => new Promise((resolve) => acknowledge.push(resolve)));
+  const { result } = editor();
+  await act(async () => {
+    void result.current.change([rename]);
+    void result.current.change([{ ...rename, name: 'Mooring coat' }]);
+    void result.current.change([{ ...rename, name: 'Ferry coat' }]);
+  });
+  expect(result.current.saving).toEqual({ status: 'saving', count: 3 });
+  await act(async () => acknowledge[0]!(newer(4)));
+  expect(result.current.saving).toEqual({ status: 'saving', count: 2 });
+  expect(readUnsent(opened.id).map((one) => one.base)).toEqual([4, 4]);
+  await act(async () => acknowledge[1]!(newer(5)));
+  await act(async () => acknowledge[2]!(newer(6)));
+  expect(result.current.saving).toEqual({ status: 'saved' });
+  expect(readUnsent(opened.id)).toEqual([]);
+});
+
+test('a change queued behind one that fails is not sent past it', async () => {
+  let fail: (error: unknown) => void = () => undefined;
+  send.mockImplementationOnce(() => new Promise((_, reject) => (fail = reject)));
+  const { result } = editor();
+  await act(async () => {
+    void result.current.change([rename]);
+    void result.current.change([{ ...rename, name: 'Mooring coat' }]);
+  });
+  await act(async () => fail(problem(0)));
+  expect(send).toHaveBeenCalledOnce();
+  expect(result.current.saving).toMatchObject({ status: 'unsent', count: 2 });
+  send.mockResolvedValueOnce(newer(4)).mockResolvedValueOnce(newer(5));
+  await act(() => result.current.putOnTop());
+  expect(send.mock.calls.slice(1).map((call) => [call[1], call[2]])).toEqual([
+    [3, [rename]],
+    [4, [{ ...rename, name: 'Mooring coat' }]],
+  ]);
+  expect(result.current.saving).toEqual({ status: 'saved' });
+});
+
+test('a change behind one that is refused is sent all the same', async () => {
+  send
+    .mockRejectedValueOnce(problem(422, { findings: [{ code: 'NAME_LENGTH' }] }))
+    .mockResolvedValueOnce(newer(4));
+  const { result } = editor();
+  await act(async () => {
+    void result.current.change([rename]);
+    await result.current.change([{ ...rename, name: 'Mooring coat' }]);
+  });
+  expect(result.current.refused).toHaveLength(1);
+  expect(result.current.saving).toEqual({ status: 'saved' });
+  expect(send.mock.calls.map((call) => call[1])).toEqual([3, 3]);
+});
+
 test('without an answer the change waits, and later ones wait behind it', async () => {
   send.mockRejectedValue(problem(0));
   const { result } = editor();

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import ruxel.app.garment.DemoGarments;
 import ruxel.app.garment.GarmentService;
+import ruxel.app.garment.GarmentStore;
 import ruxel.app.work.WorkService;
 import ruxel.core.bench.Work;
 
@@ -26,7 +27,7 @@ public class DemoWardrobe {
 
   /** Lays the demo garments on an empty shelf; a shelf with anything on it stays as it is. */
   public void fillIfEmpty() {
-    if (!garments.shelf("OPEN").isEmpty()) {
+    if (!garments.shelf(GarmentStore.ShelfState.OPEN).isEmpty()) {
       return;
     }
     garments.importFile(DemoGarments.JACKET.file());

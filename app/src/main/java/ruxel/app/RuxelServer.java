@@ -11,6 +11,9 @@ import ruxel.cluster.PrivateCluster;
 
 /** The running web application on loopback, on a database cluster that somebody else owns. */
 public final class RuxelServer implements AutoCloseable {
+  /** A database that stopped answering is told of within five seconds; migrations may take longer. */
+  private static final String WITHIN_SECONDS = "?connectTimeout=2&loginTimeout=2&socketTimeout=4&reWriteBatchedInserts=true";
+
   private final ConfigurableApplicationContext context;
   private final String address;
 
@@ -33,7 +36,10 @@ public final class RuxelServer implements AutoCloseable {
             .properties(
                 Map.of(
                     "server.port", free,
-                    "spring.datasource.url", cluster.jdbcUrl(),
+                    "spring.datasource.url", cluster.jdbcUrl() + WITHIN_SECONDS,
+                    "spring.flyway.url", cluster.jdbcUrl(),
+                    "spring.flyway.user", cluster.user(),
+                    "spring.flyway.password", cluster.password(),
                     "spring.datasource.username", cluster.user(),
                     "spring.datasource.password", cluster.password()))
             .run();

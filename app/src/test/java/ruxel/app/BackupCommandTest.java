@@ -48,7 +48,7 @@ class BackupCommandTest {
       try (PrivateCluster cluster = PrivateCluster.start(other, PrivateCluster.Durability.THROW_AWAY);
           RuxelServer server = RuxelServer.start(cluster, 0)) {
         assertThat(server.bean(WorkService.class).view(work).position()).isEqualTo(1);
-        assertThat(server.bean(GarmentService.class).shelf("OPEN")).hasSize(1);
+        assertThat(server.bean(GarmentService.class).shelf(ruxel.app.garment.GarmentStore.ShelfState.OPEN)).hasSize(1);
       }
     } finally {
       ThrowAwayCluster.remove(other);

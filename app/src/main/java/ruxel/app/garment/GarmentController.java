@@ -22,6 +22,7 @@ import ruxel.app.garment.GarmentViews.Construction;
 import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
+import ruxel.app.garment.GarmentStore.ShelfState;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
 import ruxel.core.garment.Stop;
@@ -56,13 +57,6 @@ class GarmentController {
   record PreviewOfAnswers(
       String construction, Map<String, Object> answers, Optional<Wording.Unit> unit, Optional<Terms> terms) {}
 
-  /** Whether a garment lies on the shelf, in the archive, or was thrown away. */
-  enum ShelfState {
-    OPEN,
-    ARCHIVED,
-    DELETED
-  }
-
   /** A copy of a version, or of the newest, with changes made to it. */
   record CopyRequest(Optional<Integer> version, Optional<List<ChangeRequest>> changes) {}
 
@@ -77,8 +71,8 @@ class GarmentController {
   }
 
   @GetMapping("/garments")
-  List<Summary> shelf(@RequestParam(defaultValue = "OPEN") ShelfState state) {
-    return garments.shelf(state.name());
+  List<Summary> shelf(@RequestParam Optional<ShelfState> state) {
+    return garments.shelf(state.orElse(ShelfState.OPEN));
   }
 
   @PostMapping("/garments")
@@ -192,7 +186,7 @@ class GarmentController {
 
   @PutMapping("/garments/{id}/state")
   void setState(@PathVariable UUID id, @RequestBody StateChange wanted) {
-    garments.setState(id, wanted.state().name());
+    garments.setState(id, wanted.state());
   }
 
   private static ResponseEntity<Opened> tagged(Opened opened) {

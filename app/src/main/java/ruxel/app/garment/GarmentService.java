@@ -1,7 +1,10 @@
 package ruxel.app.garment;
 
-import java.util.ArrayList;
 import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,42 +31,49 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.repair.Effects;
+import ruxel.files.GarmentDocument;
 import ruxel.files.GarmentFiles;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Opens, changes, copies and tries out garments, and takes changes back. */
 @Service
 public class GarmentService {
+  static final int MOST_KEY = 100;
+  private static final int MOST_CHANGES = 200;
+
   private final GarmentStore store;
   private final GarmentReader reader;
-  private final BegunSeams begun;
+  private final OpenGarments open;
+  private final GarmentSaver saver;
   private final JsonMapper json;
 
-  GarmentService(GarmentStore store, GarmentReader reader, BegunSeams begun, JsonMapper json) {
+  GarmentService(GarmentStore store, GarmentReader reader, OpenGarments open, GarmentSaver saver, JsonMapper json) {
     this.store = store;
     this.reader = reader;
-    this.begun = begun;
+    this.open = open;
+    this.saver = saver;
     this.json = json;
   }
 
-  public List<Summary> shelf(String state) {
+  public List<Summary> shelf(GarmentStore.ShelfState state) {
     return reader.shelf(state);
   }
 
   public Opened open(UUID id) {
-    return reader.opened(reader.row(id));
+    return reader.opened(id);
   }
 
   /** The garment file; one that cannot be read is handed out as it is stored. */
   public String file(UUID id) {
-    String document = reader.row(id).document();
+    GarmentStore.Head head = reader.head(id);
+    String document = store.document(head).orElseGet(() -> open.documentAt(id, head.version()));
     return GarmentFiles.read(document.getBytes(StandardCharsets.UTF_8)) instanceof Outcome.Good<Garment> good
         ? GarmentFiles.write(good.value())
         : document;
   }
 
   public GarmentPlan plan(UUID id) {
-    return GarmentReader.plan(reader.versioned(id).garment());
+    return reader.versioned(id).plan();
   }
 
   public UUID create(String name, String construction, Answers answers) {
@@ -80,100 +90,111 @@ public class GarmentService {
    * the first.
    */
   public UUID copy(UUID id, Optional<Integer> version, List<ChangeRequest> requests) {
-    GarmentStore.Row row = reader.row(id);
-    String document = version.map(wanted -> documentAt(id, wanted)).orElse(row.document());
-    Garment from = GarmentReader.garment(document);
+    GarmentStore.Head head = reader.head(id);
+    Garment from = version.map(wanted -> OpenGarments.garment(open.documentAt(id, wanted))).orElseGet(() -> open.of(head).garment());
     Garment changed = Problems.valueOf(changed(from, requests), from.wording());
     String name = "Copy of " + changed.name();
-    return insert(changed.withName(name.substring(0, Math.min(Garment.MOST_NAME, name.length()))), "Copied from " + row.name());
-  }
-
-  private String documentAt(UUID id, int version) {
-    return store
-        .document(id, version)
-        .orElseThrow(() -> new Problems.NotFound("This garment has no version %d.".formatted(version)));
+    String cut = name.substring(0, name.offsetByCodePoints(0, Math.min(name.codePointCount(0, name.length()), Garment.MOST_NAME)));
+    return insert(changed.withName(cut.strip()), "Copied from " + head.name());
   }
 
   private UUID insert(Garment garment, String label) {
-    GarmentReader.plan(garment);
-    return store.insert(garment.name(), GarmentFiles.write(garment), label);
+    GarmentDocument document = Problems.valueOf(GarmentDocument.of(garment), garment.wording());
+    OpenGarments.Computed computed = OpenGarments.computed(document.garment());
+    UUID id = UUID.randomUUID();
+    open.keep(id, saver.insert(id, document, label), computed);
+    return id;
   }
 
   /**
    * Applies all changes to the version they are based on. A request whose key was carried out already is
-   * acknowledged again.
+   * acknowledged again; one without changes makes no version.
    *
    * @throws Problems.Stale when that version is no longer the current one
    */
   public Opened change(UUID id, int baseVersion, List<ChangeRequest> requests, Optional<String> key) {
-    GarmentStore.Row row = reader.row(id);
-    if (key.filter(known -> store.knows(id, known)).isPresent()) {
-      return reader.opened(row);
+    Optional<GarmentStore.Request> request = key.filter(given -> !given.isEmpty()).map(given -> request(given, requests));
+    GarmentStore.Head head = reader.head(id);
+    if (saver.isDone(id, request)) {
+      return reader.opened(id);
     }
-    requireCurrent(row, baseVersion);
-    Garment before = GarmentReader.garment(row.document());
-    List<Change> changes = Problems.valueOf(ChangeRequest.all(requests), before.wording());
-    Garment after = Problems.valueOf(Change.applyAll(before, changes), before.wording());
-    begun.requireKept(id, before, after);
-    Names names = Names.of(before);
+    saver.requireCurrent(head, baseVersion);
+    if (requests.isEmpty()) {
+      return reader.opened(id);
+    }
+    OpenGarments.Computed before = open.of(head);
+    List<Change> changes = Problems.valueOf(all(requests), before.garment().wording());
+    Garment changed = Problems.valueOf(Change.applyAll(before.garment(), changes), before.garment().wording());
+    GarmentDocument document = Problems.valueOf(GarmentDocument.of(changed), changed.wording());
+    OpenGarments.Computed after = OpenGarments.computed(document.garment());
+    Names names = Names.of(before.garment());
     String label = String.join(", ", changes.stream().map(change -> change.label(names)).toList());
-    return save(
-        row, GarmentStore.Next.change(after.name(), GarmentFiles.write(after), json.writeValueAsString(requests), label, key));
+    boolean reordered = !before.garment().settings().order().equals(after.garment().settings().order());
+    GarmentStore.Next next =
+        new GarmentStore.Next(document, json.writeValueAsString(requests), label, History.Kind.CHANGE, Optional.empty(), request);
+    return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before.plan()), reordered));
+  }
+
+  private GarmentStore.Request request(String key, List<ChangeRequest> requests) {
+    if (key.length() > MOST_KEY) {
+      Finding finding = Finding.of(FindingCode.KEY_LENGTH, Where.path("$.key"), Fact.count("most", MOST_KEY), Fact.count("count", key.length()));
+      throw new Problems.Refused(List.of(finding), Wording.USUAL);
+    }
+    try {
+      byte[] body = json.writeValueAsString(requests).getBytes(StandardCharsets.UTF_8);
+      return new GarmentStore.Request(key, HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(body)));
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   /** Takes the last change back that was not taken back yet; work at the bench stays as it is (model 5). */
   public Opened undo(UUID id, int baseVersion) {
-    GarmentStore.Row row = reader.row(id);
-    History.Entry last =
-        History.of(store.versions(id)).toUndo().orElseThrow(() -> nothing(row, FindingCode.NOTHING_TO_UNDO));
-    return turnTo(row, baseVersion, last.version() - 1, last, History.Kind.UNDO);
+    GarmentStore.Head head = reader.head(id);
+    History.Entry last = History.of(store.versions(id)).toUndo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_UNDO));
+    return turnTo(head, baseVersion, last.version() - 1, last, History.Kind.UNDO);
   }
 
   /** Does again what was taken back last. */
   public Opened redo(UUID id, int baseVersion) {
-    GarmentStore.Row row = reader.row(id);
-    History.Entry next =
-        History.of(store.versions(id)).toRedo().orElseThrow(() -> nothing(row, FindingCode.NOTHING_TO_REDO));
-    return turnTo(row, baseVersion, next.version(), next, History.Kind.REDO);
+    GarmentStore.Head head = reader.head(id);
+    History.Entry next = History.of(store.versions(id)).toRedo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_REDO));
+    return turnTo(head, baseVersion, next.version(), next, History.Kind.REDO);
   }
 
-  private static Problems.Refused nothing(GarmentStore.Row row, FindingCode code) {
-    return new Problems.Refused(List.of(Finding.of(code, Where.NOWHERE)), GarmentReader.garment(row.document()).wording());
+  private static Problems.Refused nothing(FindingCode code) {
+    return new Problems.Refused(List.of(Finding.of(code, Where.NOWHERE)), Wording.USUAL);
   }
 
-  private Opened turnTo(GarmentStore.Row row, int baseVersion, int version, History.Entry entry, History.Kind kind) {
-    requireCurrent(row, baseVersion);
-    String document = documentAt(row.id(), version);
-    Garment after = GarmentReader.garment(document);
-    begun.requireKept(row.id(), GarmentReader.garment(row.document()), after);
+  private Opened turnTo(GarmentStore.Head head, int baseVersion, int version, History.Entry entry, History.Kind kind) {
+    saver.requireCurrent(head, baseVersion);
+    Garment turned = OpenGarments.garment(open.documentAt(head.id(), version));
+    GarmentDocument document = Problems.valueOf(GarmentDocument.of(turned), turned.wording());
+    OpenGarments.Computed after = OpenGarments.computed(document.garment());
+    Optional<OpenGarments.Computed> before = readable(head);
+    boolean reordered = before.filter(old -> !old.garment().settings().order().equals(turned.settings().order())).isPresent();
     String label = (kind == History.Kind.UNDO ? "Took back: " : "Did again: ") + entry.label();
-    return save(
-        row,
-        new GarmentStore.Next(after.name(), document, "[]", label, kind, Optional.of(entry.version()), Optional.empty()));
+    GarmentStore.Next next = new GarmentStore.Next(document, "[]", label, kind, Optional.of(entry.version()), Optional.empty());
+    return saved(head.id(), new GarmentSaver.Draft(baseVersion, next, after, before.map(OpenGarments.Computed::plan), reordered));
   }
 
-  private Opened save(GarmentStore.Row row, GarmentStore.Next next) {
-    boolean saved = store.save(row.id(), row.version(), next);
-    GarmentStore.Row now = reader.row(row.id());
-    if (!saved) {
-      throw new Problems.Stale(now.version(), store.labelsSince(row.id(), row.version()));
-    }
-    return reader.opened(now);
+  private Opened saved(UUID id, GarmentSaver.Draft draft) {
+    saver.save(id, draft).ifPresent(revision -> open.keep(id, revision, draft.after()));
+    return reader.opened(id);
   }
 
-  private void requireCurrent(GarmentStore.Row row, int baseVersion) {
-    if (row.state().equals("ARCHIVED")) {
-      Finding finding = Finding.of(FindingCode.ARCHIVED, Where.NOWHERE, Fact.text("name", row.name()));
-      throw new Problems.Refused(List.of(finding), Wording.USUAL);
-    }
-    if (row.version() != baseVersion) {
-      throw new Problems.Stale(row.version(), store.labelsSince(row.id(), baseVersion));
+  /** A garment that cannot be read today can still be taken back to when it could. */
+  private Optional<OpenGarments.Computed> readable(GarmentStore.Head head) {
+    try {
+      return Optional.of(open.of(head));
+    } catch (Problems.Refused unreadable) {
+      return Optional.empty();
     }
   }
 
   /** What was done, oldest first; then what was taken back, the last taken back first. */
   public List<HistoryEntry> history(UUID id) {
-    History history = History.of(store.versions(reader.row(id).id()));
+    History history = History.of(store.versions(reader.head(id).id()));
     List<HistoryEntry> entries = new ArrayList<>();
     history.standing().forEach(e -> entries.add(new HistoryEntry(e.version(), e.label(), e.madeAt(), false)));
     for (int i = history.takenBack().size() - 1; i >= 0; i--) {
@@ -185,14 +206,15 @@ public class GarmentService {
 
   /** What changes would do; saves nothing. {@code want} narrows the plan to these seams. */
   public Preview preview(UUID id, int baseVersion, List<ChangeRequest> requests, List<String> want) {
-    GarmentStore.Row row = reader.row(id);
-    requireCurrent(row, baseVersion);
-    Garment before = GarmentReader.garment(row.document());
-    Preview whole = preview(changed(before, requests).then(Planner::plan), before.wording());
+    GarmentStore.Head head = reader.head(id);
+    saver.requireCurrent(head, baseVersion);
+    OpenGarments.Computed before = open.of(head);
+    Outcome<Garment> changed = changed(before.garment(), requests).then(GarmentDocument::of).then(document -> Outcome.of(document.garment()));
+    Preview whole = preview(changed.then(Planner::plan), before.garment().wording());
     if (!want.isEmpty()) {
       return new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings(), List.of());
     }
-    List<String> effects = whole.plan().map(after -> Effects.between(GarmentReader.plan(before), after, "")).orElse(List.of());
+    List<String> effects = whole.plan().map(after -> Effects.between(before.plan(), after, "")).orElse(List.of());
     return new Preview(whole.plan(), whole.findings(), effects);
   }
 
@@ -203,7 +225,15 @@ public class GarmentService {
   }
 
   private static Outcome<Garment> changed(Garment garment, List<ChangeRequest> requests) {
-    return ChangeRequest.all(requests).then(changes -> Change.applyAll(garment, changes));
+    return all(requests).then(changes -> Change.applyAll(garment, changes));
+  }
+
+  private static Outcome<List<Change>> all(List<ChangeRequest> requests) {
+    return requests.size() > MOST_CHANGES
+        ? Outcome.refused(
+            Finding.of(
+                FindingCode.TOO_MANY_CHANGES, Where.path("$.changes"), Fact.count("most", MOST_CHANGES), Fact.count("count", requests.size())))
+        : ChangeRequest.all(requests);
   }
 
   /** What answers would make; saves nothing. */
@@ -225,7 +255,7 @@ public class GarmentService {
   }
 
   /** Takes a garment off the shelf, archives it or puts it back. */
-  public void setState(UUID id, String state) {
+  public void setState(UUID id, GarmentStore.ShelfState state) {
     if (!store.setState(id, state)) {
       throw GarmentReader.unknown();
     }

@@ -8,20 +8,26 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import org.springframework.transaction.annotation.Transactional;
+import ruxel.files.GarmentDocument;
 
 /** Garments as one document each, with every version they had. */
 @Repository
 public class GarmentStore {
-  /** A garment's row; the document is garment-file JSON. */
-  public record Row(UUID id, int version, String name, String document, OffsetDateTime changedAt, String state) {}
-
-  /** What a new version is: its document, what led to it, and the key of the request that asked for it. */
-  record Next(String name, String document, String changes, String label, History.Kind kind, Optional<Integer> of, Optional<String> key) {
-    static Next change(String name, String document, String changes, String label, Optional<String> key) {
-      return new Next(name, document, changes, label, History.Kind.CHANGE, Optional.empty(), key);
-    }
+  /** Whether a garment lies on the shelf, in the archive, or was thrown away. */
+  public enum ShelfState {
+    OPEN,
+    ARCHIVED,
+    DELETED
   }
+
+  /** A garment's row without its document; the revision is another after every write to the row, whoever wrote it. */
+  public record Head(UUID id, int version, String name, OffsetDateTime changedAt, ShelfState state, String revision) {}
+
+  /** A request that led to a version: the key it came with and what it asked for. */
+  record Request(String key, String hash) {}
+
+  /** What a new version is: its document, what led to it, and the request that asked for it. */
+  record Next(GarmentDocument document, String changes, String label, History.Kind kind, Optional<Integer> of, Optional<Request> request) {}
 
   private static final int FORMAT_VERSION = 1;
 
@@ -31,28 +37,34 @@ public class GarmentStore {
     this.jdbc = jdbc;
   }
 
-  public List<Row> all(String state) {
-    return jdbc.sql(
-            """
-            SELECT id, version, name, document::text AS document, changed_at, state
-            FROM garment
-            WHERE state = :state
-            ORDER BY changed_at DESC, id
-            """)
-        .param("state", state)
-        .query(GarmentStore::row)
+  List<Head> all(ShelfState state) {
+    return jdbc.sql("SELECT id, version, name, changed_at, state, xmin::text AS revision FROM garment WHERE state = :state ORDER BY changed_at DESC, id")
+        .param("state", state.name())
+        .query(GarmentStore::head)
         .list();
   }
 
-  public Optional<Row> find(UUID id) {
-    return jdbc.sql(
-            """
-            SELECT id, version, name, document::text AS document, changed_at, state
-            FROM garment
-            WHERE id = :id AND state <> 'DELETED'
-            """)
+  public Optional<Head> find(UUID id) {
+    return jdbc.sql("SELECT id, version, name, changed_at, state, xmin::text AS revision FROM garment WHERE id = :id AND state <> 'DELETED'")
         .param("id", id)
-        .query(GarmentStore::row)
+        .query(GarmentStore::head)
+        .optional();
+  }
+
+  /** The same, held until the transaction ends: whoever writes to a garment or takes a seam of it holds it first. */
+  public Optional<Head> lock(UUID id) {
+    return jdbc.sql("SELECT id, version, name, changed_at, state, xmin::text AS revision FROM garment WHERE id = :id AND state <> 'DELETED' FOR UPDATE")
+        .param("id", id)
+        .query(GarmentStore::head)
+        .optional();
+  }
+
+  /** The document of a row as it was read; empty when it was written to in between. */
+  Optional<String> document(Head head) {
+    return jdbc.sql("SELECT document::text FROM garment WHERE id = :id AND xmin::text = :revision")
+        .param("id", head.id())
+        .param("revision", head.revision())
+        .query(String.class)
         .optional();
   }
 
@@ -86,73 +98,73 @@ public class GarmentStore {
         .list();
   }
 
-  /** Whether the request with this key was carried out already. */
-  public boolean knows(UUID id, String key) {
-    return jdbc.sql("SELECT count(*) FROM garment_version WHERE garment_id = :id AND request_key = :key")
-            .param("id", id)
-            .param("key", key)
-            .query(Long.class)
-            .single()
-        > 0;
-  }
-
-  @Transactional
-  public UUID insert(String name, String document, String label) {
-    UUID id = UUID.randomUUID();
-    jdbc.sql(
-            """
-            INSERT INTO garment (id, version, name, state, format_version, document, changed_at)
-            VALUES (:id, 1, :name, 'OPEN', :format, :document::jsonb, now())
-            """)
+  /** What the request with this key asked for, when it was carried out already; empty text where that was not kept. */
+  Optional<String> hashOf(UUID id, String key) {
+    return jdbc.sql("SELECT coalesce(request_hash, '') FROM garment_version WHERE garment_id = :id AND request_key = :key")
         .param("id", id)
-        .param("name", name)
-        .param("format", FORMAT_VERSION)
-        .param("document", document)
-        .update();
-    remember(id, 1, Next.change(name, document, "[]", label, Optional.empty()));
-    return id;
+        .param("key", key)
+        .query(String.class)
+        .optional();
   }
 
-  /** Saves the next version; false when {@code version} is no longer the current one. */
-  @Transactional
-  boolean save(UUID id, int version, Next next) {
-    int updated =
+  /** The revision of the new row. */
+  String insert(UUID id, GarmentDocument document, String label) {
+    String revision =
         jdbc.sql(
                 """
-                UPDATE garment
-                SET version = version + 1, name = :name, document = :document::jsonb, changed_at = now()
-                WHERE id = :id AND version = :version AND state = 'OPEN'
+                INSERT INTO garment (id, version, name, state, format_version, document, changed_at)
+                VALUES (:id, 1, :name, 'OPEN', :format, :document::jsonb, now())
+                RETURNING xmin::text
                 """)
             .param("id", id)
-            .param("version", version)
-            .param("name", next.name())
-            .param("document", next.document())
-            .update();
-    if (updated == 1) {
-      remember(id, version + 1, next);
-    }
-    return updated == 1;
+            .param("name", document.garment().name())
+            .param("format", FORMAT_VERSION)
+            .param("document", document.json())
+            .query(String.class)
+            .single();
+    remember(id, 1, new Next(document, "[]", label, History.Kind.CHANGE, Optional.empty(), Optional.empty()));
+    return revision;
+  }
+
+  /** Saves the version behind {@code version}, which must be the current one and held; the row's new revision. */
+  String save(UUID id, int version, Next next) {
+    String revision =
+        jdbc.sql(
+                """
+                UPDATE garment SET version = :next, name = :name, document = :document::jsonb, changed_at = now()
+                WHERE id = :id
+                RETURNING xmin::text
+                """)
+            .param("id", id)
+            .param("next", version + 1)
+            .param("name", next.document().garment().name())
+            .param("document", next.document().json())
+            .query(String.class)
+            .single();
+    remember(id, version + 1, next);
+    return revision;
   }
 
   private void remember(UUID id, int version, Next next) {
     jdbc.sql(
             """
-            INSERT INTO garment_version (garment_id, version, document, change, label, made_at, kind, of_version, request_key)
-            VALUES (:id, :version, :document::jsonb, :change::jsonb, :label, now(), :kind, :of, :key)
+            INSERT INTO garment_version (garment_id, version, document, change, label, made_at, kind, of_version, request_key, request_hash)
+            VALUES (:id, :version, :document::jsonb, :change::jsonb, :label, now(), :kind, :of, :key, :hash)
             """)
         .param("id", id)
         .param("version", version)
-        .param("document", next.document())
+        .param("document", next.document().json())
         .param("change", next.changes())
         .param("label", next.label())
         .param("kind", next.kind().name())
         .param("of", next.of().orElse(null), java.sql.Types.INTEGER)
-        .param("key", next.key().orElse(null), java.sql.Types.VARCHAR)
+        .param("key", next.request().map(Request::key).orElse(null), java.sql.Types.VARCHAR)
+        .param("hash", next.request().map(Request::hash).orElse(null), java.sql.Types.VARCHAR)
         .update();
   }
 
   /** What was done since a version, oldest first. */
-  public List<String> labelsSince(UUID id, int version) {
+  List<String> labelsSince(UUID id, int version) {
     return jdbc.sql(
             """
             SELECT label FROM garment_version
@@ -166,21 +178,21 @@ public class GarmentStore {
   }
 
   /** Takes a garment off the shelf or puts it back; false when there is no such garment. */
-  public boolean setState(UUID id, String state) {
+  boolean setState(UUID id, ShelfState state) {
     return jdbc.sql("UPDATE garment SET state = :state WHERE id = :id")
             .param("id", id)
-            .param("state", state)
+            .param("state", state.name())
             .update()
         == 1;
   }
 
-  private static Row row(ResultSet rs, int number) throws SQLException {
-    return new Row(
+  private static Head head(ResultSet rs, int number) throws SQLException {
+    return new Head(
         rs.getObject("id", UUID.class),
         rs.getInt("version"),
         rs.getString("name"),
-        rs.getString("document"),
         rs.getObject("changed_at", OffsetDateTime.class),
-        rs.getString("state"));
+        ShelfState.valueOf(rs.getString("state")),
+        rs.getString("revision"));
   }
 }

@@ -9,7 +9,6 @@ import ruxel.core.bench.Work;
 import ruxel.core.garment.Question;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.PiecePlan;
 
 /** What the API shows of garments. */
 public final class GarmentViews {
@@ -20,7 +19,7 @@ public final class GarmentViews {
       UUID id,
       String name,
       OffsetDateTime changedAt,
-      List<PiecePlan> pieces,
+      List<ShelfFacts.ShelfPiece> pieces,
       List<SeamProgress> progress,
       Optional<NextStep> next,
       Optional<String> unreadable) {}

@@ -1,8 +1,6 @@
 package ruxel.app.pedal;
 
 import java.io.IOException;
-import java.util.List;
-import java.util.concurrent.CopyOnWriteArrayList;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -10,6 +8,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ruxel.app.web.Listeners;
 
 /**
  * The counter pedal: a press posted here is passed on at once to every bench that listens. Presses are not
@@ -18,7 +17,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RestController
 @RequestMapping("/api/pedal")
 class PedalController {
-  private final List<SseEmitter> listening = new CopyOnWriteArrayList<>();
+  private final Listeners benches = new Listeners();
 
   /** The two treadles of a pedal. */
   enum Treadle {
@@ -33,25 +32,11 @@ class PedalController {
 
   @PostMapping(path = "/presses", produces = MediaType.APPLICATION_JSON_VALUE)
   Heard press(@RequestBody Press press) {
-    int heard = 0;
-    for (SseEmitter bench : listening) {
-      try {
-        bench.send(SseEmitter.event().name("press").data(press.treadle().name()));
-        heard++;
-      } catch (IOException | IllegalStateException gone) {
-        listening.remove(bench);
-      }
-    }
-    return new Heard(heard);
+    return new Heard(benches.tell("press", press.treadle().name()));
   }
 
   @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
   SseEmitter listen() throws IOException {
-    SseEmitter bench = new SseEmitter(0L);
-    bench.onCompletion(() -> listening.remove(bench));
-    bench.onError(error -> listening.remove(bench));
-    listening.add(bench);
-    bench.send(SseEmitter.event().comment("listening"));
-    return bench;
+    return benches.add();
   }
 }

@@ -1,11 +1,21 @@
 package ruxel.app.web;
 
+import jakarta.servlet.http.HttpServletRequest;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import ruxel.core.plan.FindingView;
@@ -13,60 +23,97 @@ import ruxel.core.plan.FindingView;
 /** Every refusal as application/problem+json, all findings at once, never a stack trace. */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
   @ExceptionHandler
-  ProblemDetail refused(Problems.Refused e) {
+  ResponseEntity<ProblemDetail> refused(Problems.Refused e) {
     ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_ENTITY, "Some of it cannot be.");
     problem.setProperty("findings", FindingView.all(e.findings(), e.wording()));
-    return problem;
+    return answer(problem);
   }
 
   @ExceptionHandler
-  ProblemDetail stale(Problems.Stale e) {
+  ResponseEntity<ProblemDetail> stale(Problems.Stale e) {
     ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
     problem.setProperty("currentVersion", e.currentVersion());
     problem.setProperty("labels", e.labels());
-    return problem;
+    return answer(problem);
   }
 
   @ExceptionHandler
-  ProblemDetail wrongEvent(Problems.WrongEvent e) {
+  ResponseEntity<ProblemDetail> wrongEvent(Problems.WrongEvent e) {
     ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
     problem.setProperty("position", e.position());
     problem.setProperty("nextSeq", e.nextSeq());
-    return problem;
+    return answer(problem);
   }
 
   @ExceptionHandler
-  ProblemDetail noVersion(Problems.NoVersion e) {
-    return problem(HttpStatus.PRECONDITION_REQUIRED, e.getMessage());
+  ResponseEntity<ProblemDetail> noVersion(Problems.NoVersion e) {
+    return answer(problem(HttpStatus.PRECONDITION_REQUIRED, e.getMessage()));
   }
 
   @ExceptionHandler
-  ProblemDetail notFound(Problems.NotFound e) {
-    return problem(HttpStatus.NOT_FOUND, e.getMessage());
+  ResponseEntity<ProblemDetail> notFound(Problems.NotFound e) {
+    return answer(problem(HttpStatus.NOT_FOUND, e.getMessage()));
   }
 
   @ExceptionHandler
-  ProblemDetail badAddress(MethodArgumentTypeMismatchException e) {
-    return problem(HttpStatus.NOT_FOUND, "There is nothing under this address.");
+  ResponseEntity<ProblemDetail> tooMuch(Problems.TooMuch e) {
+    return answer(problem(HttpStatus.CONTENT_TOO_LARGE, e.getMessage()));
   }
 
   @ExceptionHandler
-  ProblemDetail database(DataAccessException e) {
-    return problem(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer; nothing was saved. Try again.");
+  ResponseEntity<ProblemDetail> badAddress(MethodArgumentTypeMismatchException e) {
+    return answer(problem(HttpStatus.NOT_FOUND, "There is nothing under this address."));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> unstorable(DataIntegrityViolationException e) {
+    LOG.warn("The database refused a value: {}", e.getMostSpecificCause().getMessage());
+    return answer(problem(HttpStatus.UNPROCESSABLE_ENTITY, "Some of it cannot be kept by the database, so nothing was saved. Look for unusual characters or numbers."));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> commitUnknown(Commits.Unknown e) {
+    LOG.warn("The database went away while saving: {}", e.getCause().getMessage());
+    return answer(problem(HttpStatus.SERVICE_UNAVAILABLE, "The database went away while this was being saved. Look again whether it is there; sending it once more does no harm."));
+  }
+
+  @ExceptionHandler({DataAccessException.class, TransactionException.class})
+  ResponseEntity<ProblemDetail> database(RuntimeException e, HttpServletRequest request) {
+    LOG.warn("The database does not answer: {}", e.getMessage());
+    String detail = request.getMethod().equals("GET") ? "The database does not answer. Try again." : "The database does not answer; nothing was saved. Try again.";
+    return answer(problem(HttpStatus.SERVICE_UNAVAILABLE, detail));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> unexpected(Exception e) {
+    LOG.error("Not foreseen", e);
+    return answer(problem(HttpStatus.INTERNAL_SERVER_ERROR, ProblemJson.detail(HttpStatus.INTERNAL_SERVER_ERROR.value())));
   }
 
   @Override
-  protected org.springframework.http.ResponseEntity<Object> handleHttpMessageNotReadable(
-      HttpMessageNotReadableException e,
-      org.springframework.http.HttpHeaders headers,
-      org.springframework.http.HttpStatusCode status,
-      org.springframework.web.context.request.WebRequest request) {
-    return org.springframework.http.ResponseEntity.badRequest()
-        .body(problem(HttpStatus.BAD_REQUEST, "This request cannot be read: its JSON is not what was expected."));
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    return ResponseEntity.badRequest().contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem(HttpStatus.BAD_REQUEST, JsonRefusal.sentence(e.getCause())));
+  }
+
+  /** Whatever the client accepts, a refusal is told as what it is. */
+  @Override
+  protected ResponseEntity<Object> handleExceptionInternal(
+      Exception e, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+    return ResponseEntity.status(status)
+        .headers(headers)
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(ProblemDetail.forStatusAndDetail(status, ProblemJson.detail(status.value())));
   }
 
   private static ProblemDetail problem(HttpStatus status, String detail) {
     return ProblemDetail.forStatusAndDetail(status, detail);
+  }
+
+  private static ResponseEntity<ProblemDetail> answer(ProblemDetail problem) {
+    return ResponseEntity.status(problem.getStatus()).contentType(MediaType.APPLICATION_PROBLEM_JSON).body(problem);
   }
 }

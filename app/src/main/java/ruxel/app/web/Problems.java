@@ -44,6 +44,15 @@ public final class Problems {
     }
   }
 
+  /** More at once than is taken. */
+  public static final class TooMuch extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    public TooMuch(String what) {
+      super(what);
+    }
+  }
+
   /** Somebody else changed the garment in between. */
   public static final class Stale extends RuntimeException {
     private static final long serialVersionUID = 1L;

@@ -1,23 +1,18 @@
 package ruxel.app.work;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruxel.core.bench.Work;
 
-/** Folds the events of garments' seams to where each of them is. */
+/** Where garments' seams are: each work in hand or joined, folded from its events. */
 @Component
 public class Progress {
-  /** The newest work of a seam, folded. */
-  public record OfSeam(UUID work, Work folded) {
+  /** The work a seam has, where it stands, and the pieces it was begun with. */
+  public record OfSeam(UUID work, Work.State state, int position, List<String> pieces) {
     public boolean joined() {
-      return folded.state() == Work.State.JOINED;
-    }
-
-    boolean counts() {
-      return folded.state() != Work.State.UNDONE;
+      return state == Work.State.JOINED;
     }
   }
 
@@ -27,24 +22,13 @@ public class Progress {
     this.store = store;
   }
 
-  /** By seam id; seams never taken to the bench are missing. */
+  /** By seam id; seams never taken to the bench, or undone again, are missing. */
   public Map<String, OfSeam> of(UUID garment) {
     return of(List.of(garment)).getOrDefault(garment, Map.of());
   }
 
-  /** The same for several garments in two queries, by garment. */
+  /** The same for several garments in one query, by garment. */
   public Map<UUID, Map<String, OfSeam>> of(List<UUID> garments) {
-    Map<UUID, Map<String, OfSeam>> all = new HashMap<>();
-    if (garments.isEmpty()) {
-      return all;
-    }
-    Map<UUID, List<Work.Event>> events = store.eventsOf(garments);
-    for (WorkStore.Latest work : store.latest(garments)) {
-      OfSeam folded = new OfSeam(work.id(), Work.of(events.getOrDefault(work.id(), List.of())));
-      if (folded.counts()) {
-        all.computeIfAbsent(work.garment(), key -> new HashMap<>()).put(work.seam(), folded);
-      }
-    }
-    return all;
+    return garments.isEmpty() ? Map.of() : store.progress(garments);
   }
 }

@@ -1,5 +1,6 @@
 package ruxel.app.work;
 
+import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -9,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The bench over HTTP. */
 @RestController
@@ -16,8 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 class WorkController {
   private final WorkService work;
 
-  WorkController(WorkService work) {
+  private final WorkWatchers watchers;
+
+  WorkController(WorkService work, WorkWatchers watchers) {
     this.work = work;
+    this.watchers = watchers;
   }
 
   record Take(String seam) {}
@@ -32,6 +37,18 @@ class WorkController {
   @GetMapping("/work/{id}")
   WorkService.View view(@PathVariable UUID id) {
     return work.view(id);
+  }
+
+  /** Where a work stands, told again whenever any window adds to it. */
+  @GetMapping(path = "/work/{id}/moves", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter moves(@PathVariable UUID id) throws IOException {
+    work.place(id);
+    return watchers.watch(id);
+  }
+
+  @GetMapping("/work/{id}/place")
+  WorkService.Kept place(@PathVariable UUID id) {
+    return work.place(id);
   }
 
   @PostMapping("/work/{id}/events")

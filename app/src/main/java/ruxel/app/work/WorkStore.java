@@ -3,11 +3,15 @@ package ruxel.app.work;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import ruxel.core.bench.Work;
@@ -15,60 +19,105 @@ import ruxel.core.bench.Work;
 /** Seams at the bench and what was done to them; events are only ever added. */
 @Repository
 public class WorkStore {
-  /** A seam taken to the bench; the plan is frozen bench-plan JSON. */
-  public record Row(UUID id, UUID garment, String seam, int garmentVersion, String plan) {}
+  /** A seam taken to the bench; the plan is frozen bench-plan JSON of a format. */
+  public record Row(UUID id, UUID garment, String seam, int garmentVersion, int planFormat, String plan) {}
 
-  /** The newest work of a seam. */
-  public record Latest(UUID garment, UUID id, String seam) {}
+  /** A work that is to be begun. */
+  record Begun(UUID garment, String seam, int garmentVersion, int planFormat, String plan, int joints, List<String> pieces) {}
+
+  /** What is needed to add events to a work. */
+  record Held(UUID garment, int joints, boolean current, boolean deleted) {}
 
   private final JdbcClient jdbc;
+  private final NamedParameterJdbcOperations batches;
 
-  WorkStore(JdbcClient jdbc) {
+  WorkStore(JdbcClient jdbc, NamedParameterJdbcOperations batches) {
     this.jdbc = jdbc;
+    this.batches = batches;
   }
 
-  public UUID insert(UUID garment, String seam, int garmentVersion, String plan) {
-    UUID id = UUID.randomUUID();
-    jdbc.sql(
+  /** Begins a work; its id, or none when the seam has one in hand already. */
+  Optional<UUID> insert(Begun begun) {
+    return jdbc.sql(
             """
-            INSERT INTO work (id, garment_id, seam, garment_version, plan, started_at)
-            VALUES (:id, :garment, :seam, :version, :plan::jsonb, clock_timestamp())
+            INSERT INTO work (id, garment_id, seam, garment_version, plan_format, plan, joints, pieces, started_at)
+            VALUES (:id, :garment, :seam, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), clock_timestamp())
+            ON CONFLICT (garment_id, seam) WHERE current DO NOTHING
+            RETURNING id
             """)
-        .param("id", id)
-        .param("garment", garment)
-        .param("seam", seam)
-        .param("version", garmentVersion)
-        .param("plan", plan)
-        .update();
-    return id;
+        .param("id", UUID.randomUUID())
+        .param("garment", begun.garment())
+        .param("seam", begun.seam())
+        .param("version", begun.garmentVersion())
+        .param("format", begun.planFormat())
+        .param("plan", begun.plan())
+        .param("joints", begun.joints())
+        .param("pieces", String.join("\n", begun.pieces()))
+        .query(UUID.class)
+        .optional();
   }
 
   public Optional<Row> find(UUID id) {
-    return jdbc.sql("SELECT id, garment_id, seam, garment_version, plan::text AS plan FROM work WHERE id = :id")
+    return jdbc.sql("SELECT id, garment_id, seam, garment_version, plan_format, plan::text AS plan FROM work WHERE id = :id")
         .param("id", id)
         .query(WorkStore::row)
         .optional();
   }
 
-  /** Holds the work until the transaction ends, so that its events are added one after the other. */
-  public void lock(UUID id) {
-    jdbc.sql("SELECT id FROM work WHERE id = :id FOR UPDATE").param("id", id).query(UUID.class).single();
+  /** The work a seam has in hand or joined. */
+  Optional<UUID> current(UUID garment, String seam) {
+    return jdbc.sql("SELECT id FROM work WHERE garment_id = :garment AND seam = :seam AND current")
+        .param("garment", garment)
+        .param("seam", seam)
+        .query(UUID.class)
+        .optional();
   }
 
-  /** The newest work of each seam of the garments. */
-  public List<Latest> latest(List<UUID> garments) {
+  /** Holds the work until the transaction ends, so that its events are added one after the other. */
+  Optional<Held> lock(UUID id) {
     return jdbc.sql(
             """
-            SELECT DISTINCT ON (garment_id, seam) garment_id, id, seam
-            FROM work
-            WHERE garment_id IN (:garments)
-            ORDER BY garment_id, seam, started_at DESC
+            SELECT w.garment_id, w.joints, w.current, g.state = 'DELETED' AS deleted
+            FROM work w JOIN garment g ON g.id = w.garment_id
+            WHERE w.id = :id
+            FOR UPDATE OF w
+            """)
+        .param("id", id)
+        .query((rs, n) -> new Held(rs.getObject("garment_id", UUID.class), rs.getInt("joints"), rs.getBoolean("current"), rs.getBoolean("deleted")))
+        .optional();
+  }
+
+  /** A seam that was undone is taken anew: this work is past. */
+  void close(UUID id) {
+    jdbc.sql("UPDATE work SET current = false WHERE id = :id").param("id", id).update();
+  }
+
+  /** The works in hand or joined of garments, each folded by the database, by garment and seam. */
+  Map<UUID, Map<String, Progress.OfSeam>> progress(List<UUID> garments) {
+    Map<UUID, Map<String, Progress.OfSeam>> all = new HashMap<>();
+    jdbc.sql(
+            """
+            SELECT w.garment_id, w.id, w.seam, w.pieces, place.joint, last.kind
+            FROM work w
+            LEFT JOIN LATERAL (
+              SELECT joint FROM work_event
+              WHERE work_id = w.id AND kind IN ('JOINT', 'BACK_TO')
+              ORDER BY seq DESC LIMIT 1) AS place ON true
+            LEFT JOIN LATERAL (
+              SELECT kind FROM work_event
+              WHERE work_id = w.id AND kind <> 'AS_WORKED'
+              ORDER BY seq DESC LIMIT 1) AS last ON true
+            WHERE w.current AND w.garment_id IN (:garments)
             """)
         .param("garments", garments)
         .query(
-            (rs, n) ->
-                new Latest(rs.getObject("garment_id", UUID.class), rs.getObject("id", UUID.class), rs.getString("seam")))
-        .list();
+            rs -> {
+              Work.State state = Optional.ofNullable(rs.getString("kind")).map(Work.Kind::valueOf).map(Work.BEGUN::stateAfter).orElse(Work.BEGUN.state());
+              List<String> pieces = Arrays.asList((String[]) rs.getArray("pieces").getArray());
+              all.computeIfAbsent(rs.getObject("garment_id", UUID.class), key -> new HashMap<>())
+                  .put(rs.getString("seam"), new Progress.OfSeam(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
+            });
+    return all;
   }
 
   public List<Work.Event> events(UUID work) {
@@ -78,36 +127,24 @@ public class WorkStore {
         .list();
   }
 
-  /** All events of the garments' works in one query, by work. */
-  public Map<UUID, List<Work.Event>> eventsOf(List<UUID> garments) {
-    Map<UUID, List<Work.Event>> byWork = new LinkedHashMap<>();
-    jdbc.sql(
-            """
-            SELECT e.work_id, e.seq, e.kind, e.joint, e.note
-            FROM work_event e JOIN work w ON w.id = e.work_id
-            WHERE w.garment_id IN (:garments)
-            ORDER BY e.work_id, e.seq
-            """)
-        .param("garments", garments)
-        .query(
-            rs -> {
-              byWork.computeIfAbsent(rs.getObject("work_id", UUID.class), key -> new ArrayList<>()).add(event(rs));
-            });
-    return byWork;
-  }
-
-  /** When each joint of a work was made, ms since the epoch, in order. */
-  public List<Long> jointTimes(UUID work) {
-    return jdbc.sql(
-            """
-            SELECT (extract(epoch FROM at) * 1000)::bigint
-            FROM work_event
-            WHERE work_id = :work AND kind = 'JOINT'
-            ORDER BY seq
-            """)
-        .param("work", work)
-        .query(Long.class)
-        .list();
+  /** When each of the newest joints of a work was made, ms since the epoch, oldest first. */
+  List<Long> jointTimes(UUID work, int newest) {
+    List<Long> times =
+        new ArrayList<>(
+            jdbc.sql(
+                    """
+                    SELECT (extract(epoch FROM at) * 1000)::bigint
+                    FROM work_event
+                    WHERE work_id = :work AND kind = 'JOINT'
+                    ORDER BY seq DESC
+                    LIMIT :newest
+                    """)
+                .param("work", work)
+                .param("newest", newest)
+                .query(Long.class)
+                .list());
+    Collections.reverse(times);
+    return times;
   }
 
   private static Work.Event event(ResultSet rs) throws SQLException {
@@ -115,22 +152,26 @@ public class WorkStore {
         rs.getInt("seq"), Work.Kind.valueOf(rs.getString("kind")), rs.getInt("joint"), rs.getString("note"));
   }
 
-  /** Adds an event; false when its number is taken. */
-  public boolean append(UUID work, Work.Event event, String client) {
-    return jdbc.sql(
-                """
-                INSERT INTO work_event (work_id, seq, kind, joint, note, client, at)
-                VALUES (:work, :seq, :kind, :joint, :note, :client, clock_timestamp())
-                ON CONFLICT DO NOTHING
-                """)
-            .param("work", work)
-            .param("seq", event.seq())
-            .param("kind", event.kind().name())
-            .param("joint", event.joint())
-            .param("note", event.note())
-            .param("client", client)
-            .update()
-        == 1;
+  /** Adds events whose numbers are free; the work is held. */
+  void append(UUID work, List<Work.Event> events, String client) {
+    MapSqlParameterSource[] rows =
+        events.stream()
+            .map(
+                event ->
+                    new MapSqlParameterSource()
+                        .addValue("work", work)
+                        .addValue("seq", event.seq())
+                        .addValue("kind", event.kind().name())
+                        .addValue("joint", event.joint())
+                        .addValue("note", event.note())
+                        .addValue("client", client))
+            .toArray(MapSqlParameterSource[]::new);
+    batches.batchUpdate(
+        """
+        INSERT INTO work_event (work_id, seq, kind, joint, note, client, at)
+        VALUES (:work, :seq, :kind, :joint, :note, :client, clock_timestamp())
+        """,
+        rows);
   }
 
   private static Row row(ResultSet rs, int number) throws SQLException {
@@ -139,6 +180,7 @@ public class WorkStore {
         rs.getObject("garment_id", UUID.class),
         rs.getString("seam"),
         rs.getInt("garment_version"),
+        rs.getInt("plan_format"),
         rs.getString("plan"));
   }
 }

@@ -38,6 +38,27 @@ public record BenchPlan(
     joints = List.copyOf(joints);
   }
 
+  /**
+   * Whether the seam would be worked alike by another plan: the same places of the same edges, joint by joint, held the
+   * same way. Words, lengths and what stands beside it do not matter.
+   */
+  public boolean isWorkedAs(BenchPlan other) {
+    return hold.equals(other.hold)
+        && places(joints).equals(places(other.joints))
+        && worked(plan.a()).equals(worked(other.plan.a()))
+        && worked(plan.b()).equals(worked(other.plan.b()));
+  }
+
+  private static List<List<Integer>> places(List<BenchJoint> joints) {
+    return joints.stream().map(joint -> List.of(joint.a(), joint.b())).toList();
+  }
+
+  private static List<List<Object>> worked(SeamPlan.SidePlan side) {
+    return side.rails().stream()
+        .map(rail -> List.<Object>of(rail.piece(), rail.edge(), rail.kind(), rail.firstPlace(), rail.places(), rail.placesPerUnit(), rail.firstNumber(), rail.numberStep()))
+        .toList();
+  }
+
   /** One joint: the places of both sides (−1 for a seam place) and what to do. */
   public record BenchJoint(int a, int b, String words) {}
 }

@@ -33,11 +33,16 @@ public final class Directions {
 
   /** The bench plan of a seam; empty when the garment has no such seam, or none that can be worked. */
   public static Optional<BenchPlan> of(Garment garment, String seamId) {
-    if (!(Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned)) {
-      return Optional.empty();
-    }
-    Optional<SeamPlan> plan =
-        planned.value().seams().stream().filter(seam -> seam.id().equals(seamId) && seam.planned()).findFirst();
+    return Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned ? of(garment, planned.value(), seamId) : Optional.empty();
+  }
+
+  /**
+   * The same for a garment that is planned already.
+   *
+   * @param planned the plan of this garment
+   */
+  public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String seamId) {
+    Optional<SeamPlan> plan = planned.seams().stream().filter(seam -> seam.id().equals(seamId) && seam.planned()).findFirst();
     if (plan.isEmpty() || !(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
       return Optional.empty();
     }
@@ -46,7 +51,7 @@ public final class Directions {
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
-                    .bench(plan.get(), garment.wording(), garment.rules(), markers(planned.value(), seamId)));
+                    .bench(plan.get(), garment.wording(), garment.rules(), markers(planned, seamId)));
   }
 
   /** The markers that hang on its edges. */

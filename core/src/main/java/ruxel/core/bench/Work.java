@@ -65,13 +65,23 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
   public Work after(Event event) {
     int next = event.seq() + 1;
     Optional<String> told = event.note().isBlank() ? note : Optional.of(event.note());
-    return switch (event.kind()) {
-      case JOINT, BACK_TO -> new Work(event.joint(), State.IN_HAND, next, told);
-      case PAUSE -> new Work(position, State.PAUSED, next, told);
-      case RESUME -> new Work(position, State.IN_HAND, next, told);
-      case AS_WORKED -> new Work(position, state, next, told);
-      case FINISH -> new Work(position, State.JOINED, next, told);
-      case UNDONE -> new Work(0, State.UNDONE, next, told);
+    int now =
+        switch (event.kind()) {
+          case JOINT, BACK_TO -> event.joint();
+          case UNDONE -> 0;
+          default -> position;
+        };
+    return new Work(now, stateAfter(event.kind()), next, told);
+  }
+
+  /** What a seam in this state is after an event of a kind. */
+  public State stateAfter(Kind kind) {
+    return switch (kind) {
+      case JOINT, BACK_TO, RESUME -> State.IN_HAND;
+      case PAUSE -> State.PAUSED;
+      case AS_WORKED -> state;
+      case FINISH -> State.JOINED;
+      case UNDONE -> State.UNDONE;
     };
   }
 }

@@ -70,6 +70,10 @@ public enum FindingCode {
   OPENING_UNPLANNED(Severity.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
 
   // Changes
+  KEY_USED(Severity.ERROR, "A request with this key was carried out already, and it asked for something else.", "Send each request with a key of its own."),
+  KEY_LENGTH(Severity.ERROR, "A key has at most {most} characters, this one {count}.", "Shorten it."),
+  TOO_MANY_CHANGES(Severity.ERROR, "At most {most} changes are made at once, these are {count}.", "Send them in several requests."),
+  NO_RECIPE(Severity.ERROR, "This garment is given piece by piece; it has no answers to change.", "Change its pieces themselves."),
   NAME_LENGTH(Severity.ERROR, "A name has 1 to {most} characters, this one {count}.", "Shorten it."),
   COUNT_OUT_OF_RANGE(Severity.ERROR, "A count is a whole number from {least} to {most}, got ({value}).", "Count again."),
   LENGTH_OUT_OF_RANGE(Severity.ERROR, "{edge} of {piece}: a length of {value} mm is outside {least} to {most} mm.", "Measure again, or leave the field empty."),

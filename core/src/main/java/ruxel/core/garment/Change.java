@@ -94,7 +94,10 @@ public sealed interface Change
 
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      Recipe recipe = garment.recipe().orElse(new Recipe("", new Answers(Map.of())));
+      if (garment.recipe().isEmpty()) {
+        return Outcome.refused(Finding.of(FindingCode.NO_RECIPE, Where.path("$.recipe")));
+      }
+      Recipe recipe = garment.recipe().get();
       Answers changed = recipe.answers();
       for (Map.Entry<String, Optional<Answers.Answer>> entry : answers.entrySet()) {
         changed = changed.with(entry.getKey(), entry.getValue());

@@ -1,0 +1,84 @@
+package ruxel.app.garment;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+import ruxel.app.web.Problems;
+import ruxel.core.lay.Placement;
+import ruxel.core.piece.Cloth;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.SeamPlan;
+
+/** The few facts of each garment that the shelf shows, kept in memory with the revision of the row they are of. */
+@Component
+class ShelfFacts {
+  private static final int MOST_GARMENTS = 2000;
+  private static final String UNPLANNED = "Look at this seam first: it cannot be planned yet.";
+
+  /** What is known of a garment without its work; {@code unreadable} says why there is nothing to show. */
+  record Facts(List<ShelfPiece> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
+
+  /** A piece as it is drawn on the shelf. */
+  record ShelfPiece(String id, Cloth cloth, Placement placement, List<ShelfEdge> edges) {}
+
+  /** An edge of a drawn piece. */
+  record ShelfEdge(List<ShelfRun> runs) {}
+
+  /** A run of a drawn edge: where it starts, how it goes on, and what it is of. */
+  record ShelfRun(UnitKind kind, Fabric fabric, int count, double x, double y, double dx, double dy) {}
+
+  /** A step of the order with what is said of it when it is next. */
+  record ShelfStep(String seam, String title, String direction, String words, int joints) {}
+
+  private record Key(UUID id, String revision) {}
+
+  private final GarmentStore store;
+  private final OpenGarments open;
+  private final Cache<Key, Facts> kept = Caffeine.newBuilder().maximumSize(MOST_GARMENTS).build();
+
+  ShelfFacts(GarmentStore store, OpenGarments open) {
+    this.store = store;
+    this.open = open;
+  }
+
+  /** One that cannot be read stands on the shelf all the same, with the reason, and hides no other. */
+  Facts of(GarmentStore.Head head) {
+    return kept.get(new Key(head.id(), head.revision()), key -> read(head));
+  }
+
+  private Facts read(GarmentStore.Head head) {
+    try {
+      String document = store.document(head).orElseGet(() -> open.documentAt(head.id(), head.version()));
+      return facts(OpenGarments.computed(OpenGarments.garment(document)).plan());
+    } catch (Problems.Refused unreadable) {
+      return new Facts(List.of(), List.of(), Optional.of(unreadable.words()));
+    }
+  }
+
+  private static Facts facts(GarmentPlan plan) {
+    return new Facts(
+        plan.pieces().stream().map(ShelfFacts::piece).toList(), plan.steps().stream().map(step -> step(plan, step)).toList(), Optional.empty());
+  }
+
+  private static ShelfPiece piece(PiecePlan piece) {
+    List<ShelfEdge> edges =
+        piece.edges().stream()
+            .map(edge -> new ShelfEdge(edge.runs().stream().map(r -> new ShelfRun(r.kind(), r.fabric(), r.count(), r.x(), r.y(), r.dx(), r.dy())).toList()))
+            .toList();
+    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges);
+  }
+
+  static ShelfStep step(GarmentPlan plan, GarmentPlan.StepPlan step) {
+    Optional<SeamPlan> seam = plan.seams().stream().filter(candidate -> candidate.id().equals(step.seam())).findFirst();
+    return new ShelfStep(
+        step.seam(), step.title(), step.direction(),
+        seam.flatMap(SeamPlan::ease).map(SeamPlan.EaseView::words).orElse(UNPLANNED),
+        seam.map(SeamPlan::joints).orElse(0));
+  }
+}

@@ -1,0 +1,48 @@
+package ruxel.app.work;
+
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import ruxel.app.web.Problems;
+import ruxel.core.bench.BenchPlan;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Plans frozen with a work, as JSON of a format. A plan frozen by an earlier Ruxel is read by what it told: what is
+ * told today and was not then is empty, what was told then and is not today is passed over. A change of meaning takes
+ * a new format, and a function here that lifts the one before to it.
+ */
+@Component
+class FrozenPlans {
+  static final int FORMAT = 1;
+
+  private final JsonMapper json;
+  private final JsonMapper lenient;
+
+  FrozenPlans(JsonMapper json) {
+    this.json = json;
+    lenient =
+        json.rebuild()
+            .disable(
+                DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES,
+                DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
+                DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .withConfigOverride(List.class, list -> list.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+            .withConfigOverride(Map.class, map -> map.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+            .build();
+  }
+
+  String write(BenchPlan plan) {
+    return json.writeValueAsString(plan);
+  }
+
+  BenchPlan read(int format, String plan) {
+    if (format > FORMAT) {
+      throw new Problems.NotFound("This seam was begun with a newer Ruxel (plan format %d). Open it there.".formatted(format));
+    }
+    return lenient.readValue(plan, BenchPlan.class);
+  }
+}

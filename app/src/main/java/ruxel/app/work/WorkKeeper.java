@@ -1,0 +1,135 @@
+package ruxel.app.work;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import ruxel.app.garment.GarmentReader;
+import ruxel.app.garment.GarmentStore;
+import ruxel.app.web.Problems;
+import ruxel.core.bench.BenchPlan;
+import ruxel.core.bench.Work;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.measure.Wording;
+import ruxel.core.plan.SeamPlan;
+
+/** Begins works and adds events, each in one transaction that first holds what it writes to. */
+@Component
+class WorkKeeper {
+  static final int MOST_NOTE = 4000;
+  static final int MOST_EVENTS = 500;
+  static final int MOST_CLIENT = 100;
+
+  private final WorkStore store;
+  private final GarmentStore garments;
+  private final Progress progress;
+
+  WorkKeeper(WorkStore store, GarmentStore garments, Progress progress) {
+    this.store = store;
+    this.garments = garments;
+    this.progress = progress;
+  }
+
+  /**
+   * Begins a work by a plan of a version, if that is still the current one.
+   *
+   * @return its id; none when the garment was changed, or the seam taken, in between
+   * @throws Problems.Refused when other seams come first
+   */
+  @Transactional
+  Optional<UUID> begin(UUID garment, GarmentReader.Versioned today, BenchPlan plan, String frozen) {
+    GarmentStore.Head head = garments.lock(garment).orElseThrow(() -> new Problems.NotFound("There is no such garment; it may have been deleted."));
+    if (head.version() != today.version()) {
+      return Optional.empty();
+    }
+    requireItsTurn(today, plan.seam(), progress.of(garment));
+    List<String> pieces =
+        Stream.of(plan.plan().a(), plan.plan().b()).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
+    return store.insert(
+        new WorkStore.Begun(garment, plan.seam(), today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces));
+  }
+
+  /** A seam that runs across others waits until they are joined. */
+  private static void requireItsTurn(GarmentReader.Versioned today, String seam, Map<String, Progress.OfSeam> bySeam) {
+    Map<String, String> names = new HashMap<>();
+    today.plan().seams().forEach(s -> names.put(s.id(), s.name()));
+    List<String> missing =
+        today.plan().steps().stream()
+            .filter(step -> step.seam().equals(seam))
+            .flatMap(step -> step.after().stream())
+            .filter(before -> !bySeam.containsKey(before) || !bySeam.get(before).joined())
+            .map(names::get)
+            .toList();
+    if (!missing.isEmpty()) {
+      Finding finding =
+          Finding.of(
+              FindingCode.STEP_TOO_EARLY, Where.seam(seam),
+              Fact.text("seam", names.get(seam)), Fact.text("first", String.join(" and ", missing).toLowerCase(Locale.ROOT)));
+      throw new Problems.Refused(List.of(finding), today.garment().wording());
+    }
+  }
+
+  /**
+   * Adds the events that are new, all or none.
+   *
+   * @throws Problems.WrongEvent when another event has its number, or it cannot follow
+   */
+  @Transactional
+  Work keep(UUID id, String client, List<WorkService.Sent> sent) {
+    if (sent.size() > MOST_EVENTS) {
+      throw new Problems.TooMuch("At most %d events are taken at once. Send the rest behind them.".formatted(MOST_EVENTS));
+    }
+    if (client.isBlank() || client.length() > MOST_CLIENT) {
+      Finding finding = Finding.of(FindingCode.NAME_LENGTH, Where.path("$.client"), Fact.count("most", MOST_CLIENT), Fact.count("count", client.length()));
+      throw new Problems.Refused(List.of(finding), Wording.USUAL);
+    }
+    WorkStore.Held held = store.lock(id).orElseThrow(WorkService::unknown);
+    if (held.deleted()) {
+      throw new Problems.NotFound("This garment was deleted, so nothing is kept for it any more. Put it back on the shelf first.");
+    }
+    List<Work.Event> events = store.events(id);
+    Work work = Work.of(events);
+    List<Work.Event> added = new ArrayList<>();
+    for (WorkService.Sent one : sent) {
+      Work.Event event = one.event();
+      if (event.seq() >= 1 && event.seq() < work.nextSeq()) {
+        requireSame(event.seq() <= events.size() ? events.get(event.seq() - 1) : added.get(event.seq() - 1 - events.size()), event, work);
+        continue;
+      }
+      Work before = work;
+      refusal(work, event, held.joints()).ifPresent(why -> refuse(why, before));
+      added.add(event);
+      work = work.after(event);
+    }
+    store.append(id, added, client);
+    if (work.state() == Work.State.UNDONE) {
+      store.close(id);
+    }
+    return work;
+  }
+
+  private static Optional<String> refusal(Work work, Work.Event event, int joints) {
+    return event.note().length() > MOST_NOTE
+        ? Optional.of("A note has at most %d characters; shorten it.".formatted(MOST_NOTE))
+        : work.refusal(event, joints);
+  }
+
+  private static void requireSame(Work.Event kept, Work.Event event, Work work) {
+    if (!kept.equals(event)) {
+      refuse("Event %d was something else; another window works on this seam.".formatted(event.seq()), work);
+    }
+  }
+
+  private static void refuse(String why, Work work) {
+    throw new Problems.WrongEvent(why, work.position(), work.nextSeq());
+  }
+}
