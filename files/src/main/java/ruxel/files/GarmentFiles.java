@@ -62,7 +62,27 @@ public final class GarmentFiles {
       String line = e.getLocation() == null ? "" : " (line " + e.getLocation().getLineNr() + ")";
       return refused(FindingCode.NOT_JSON, "$", Fact.text("detail", e.getOriginalMessage().lines().findFirst().orElse("") + line));
     }
-    return checkVersion(tree).then(GarmentFiles::readChecked);
+    List<Finding> unstorable = new ArrayList<>();
+    unstorable(tree, "$", unstorable);
+    return unstorable.isEmpty() ? checkVersion(tree).then(GarmentFiles::readChecked) : Outcome.refused(unstorable);
+  }
+
+  /** Text that no database or document can hold, with its path. */
+  private static void unstorable(JsonNode node, String path, List<Finding> findings) {
+    if (node.isString() && !StorableText.is(node.asString())) {
+      findings.add(Finding.of(FindingCode.TEXT_CONTROL, Where.path(path)));
+    }
+    node.propertyStream()
+        .forEach(
+            field -> {
+              if (!StorableText.is(field.getKey())) {
+                findings.add(Finding.of(FindingCode.TEXT_CONTROL, Where.path(path)));
+              }
+              unstorable(field.getValue(), path + "." + field.getKey(), findings);
+            });
+    for (int i = 0; node.isArray() && i < node.size(); i++) {
+      unstorable(node.get(i), path + "[" + i + "]", findings);
+    }
   }
 
   private static Outcome<JsonNode> checkVersion(JsonNode tree) {

@@ -1,60 +1,83 @@
 package ruxel.files;
 
+import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javax.xml.stream.XMLOutputFactory;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamWriter;
 import ruxel.core.piece.Outline;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 
 /**
  * The pieces as they lie on the table, as an SVG picture to scale: one unit is one mm. Outlines, names and
- * counts in black only, so that it reads on a black-and-white print. Text is escaped.
+ * counts in black only, so that it reads on a black-and-white print. The writer escapes all text.
  */
 public final class GarmentSvg {
   private static final double MARGIN_MM = 20;
   private static final double TEXT_MM = 44;
   private static final double COUNT_MM = 32;
+  private static final String SVG = "http://www.w3.org/2000/svg";
 
   private final GarmentPlan plan;
-  private final StringBuilder svg = new StringBuilder();
+  private final XMLStreamWriter svg;
 
-  private GarmentSvg(GarmentPlan plan) {
+  private GarmentSvg(GarmentPlan plan, XMLStreamWriter svg) {
     this.plan = plan;
+    this.svg = svg;
   }
 
   /** The picture as a document of its own. */
   public static String of(GarmentPlan plan) {
-    return new GarmentSvg(plan).write();
+    StringWriter text = new StringWriter();
+    try {
+      XMLStreamWriter writer = XMLOutputFactory.newFactory().createXMLStreamWriter(text);
+      new GarmentSvg(plan, writer).write();
+      writer.close();
+    } catch (XMLStreamException e) {
+      throw new IllegalStateException(e);
+    }
+    return text + "\n";
   }
 
-  private String write() {
+  private void write() throws XMLStreamException {
     Outline.Box box = box();
-    double width = box.right() - box.left() + 2 * MARGIN_MM;
-    double height = box.top() - box.bottom() + 2 * MARGIN_MM;
-    line("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%d\" height=\"%d\" viewBox=\"%s %s %s %s\" font-family=\"Sofia Sans Semi Condensed\">"
-        .formatted(Math.round(width), Math.round(height), mm(box.left() - MARGIN_MM), mm(-box.top() - MARGIN_MM), mm(width), mm(height)));
-    line("<title>%s</title>".formatted(escaped(plan.name())));
-    plan.pieces().forEach(this::piece);
-    line("</svg>");
-    return svg.toString();
+    double width = box.width() + 2 * MARGIN_MM;
+    double height = box.height() + 2 * MARGIN_MM;
+    svg.writeStartElement("svg");
+    svg.writeDefaultNamespace(SVG);
+    attributes(
+        "width", Long.toString(Math.round(width)), "height", Long.toString(Math.round(height)),
+        "viewBox", String.join(" ", mm(box.left() - MARGIN_MM), mm(-box.top() - MARGIN_MM), mm(width), mm(height)),
+        "font-family", "Sofia Sans Semi Condensed");
+    svg.writeStartElement("title");
+    svg.writeCharacters(XmlText.clean(plan.name()));
+    svg.writeEndElement();
+    for (PiecePlan piece : plan.pieces()) {
+      piece(piece);
+    }
+    svg.writeEndElement();
   }
 
-  private void piece(PiecePlan piece) {
+  private void piece(PiecePlan piece) throws XMLStreamException {
     StringBuilder path = new StringBuilder();
     for (Outline.Point corner : corners(piece)) {
       path.append(path.isEmpty() ? "M" : "L").append(mm(corner.x())).append(' ').append(mm(-corner.y()));
     }
-    line("<path d=\"%sZ\" fill=\"#ffffff\" stroke=\"#000000\" stroke-width=\"3\"/>".formatted(path));
+    svg.writeEmptyElement("path");
+    attributes("d", path.append('Z').toString(), "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
     for (PiecePlan.EdgePlan edge : piece.edges()) {
-      edge.runs().forEach(run -> count(piece, run));
+      for (PiecePlan.RunPlan run : edge.runs()) {
+        count(piece, run);
+      }
     }
-    Outline.Point middle = middle(corners(piece));
-    text(middle, TEXT_MM, true, piece.name());
+    text(Outline.Box.round(corners(piece)).middle(), TEXT_MM, true, piece.name());
   }
 
   /** The count of a run, a little inside its middle. */
-  private void count(PiecePlan piece, PiecePlan.RunPlan run) {
+  private void count(PiecePlan piece, PiecePlan.RunPlan run) throws XMLStreamException {
     double along = Math.hypot(run.dx(), run.dy());
     double x = run.x() + run.count() * run.dx() / 2 - run.dy() / along * COUNT_MM;
     double y = run.y() + run.count() * run.dy() / 2 + run.dx() / along * COUNT_MM;
@@ -63,9 +86,20 @@ public final class GarmentSvg {
     }
   }
 
-  private void text(Outline.Point at, double size, boolean bold, String words) {
-    line("<text x=\"%s\" y=\"%s\" font-size=\"%s\" text-anchor=\"middle\"%s>%s</text>"
-        .formatted(mm(at.x()), mm(-at.y() + size / 3), mm(size), bold ? " font-weight=\"700\"" : "", escaped(words)));
+  private void text(Outline.Point at, double size, boolean bold, String words) throws XMLStreamException {
+    svg.writeStartElement("text");
+    attributes("x", mm(at.x()), "y", mm(-at.y() + size / 3), "font-size", mm(size), "text-anchor", "middle");
+    if (bold) {
+      attributes("font-weight", "700");
+    }
+    svg.writeCharacters(XmlText.clean(words));
+    svg.writeEndElement();
+  }
+
+  private void attributes(String... namesAndValues) throws XMLStreamException {
+    for (int i = 0; i < namesAndValues.length; i += 2) {
+      svg.writeAttribute(namesAndValues[i], namesAndValues[i + 1]);
+    }
   }
 
   private static List<Outline.Point> corners(PiecePlan piece) {
@@ -77,23 +111,10 @@ public final class GarmentSvg {
   }
 
   private Outline.Box box() {
-    List<Outline.Point> all = plan.pieces().stream().flatMap(piece -> corners(piece).stream()).toList();
-    return Outline.Box.round(all);
-  }
-
-  private static Outline.Point middle(List<Outline.Point> points) {
-    return Outline.Box.round(points).middle();
-  }
-
-  private void line(String text) {
-    svg.append(text).append('\n');
+    return Outline.Box.round(plan.pieces().stream().flatMap(piece -> corners(piece).stream()).toList());
   }
 
   private static String mm(double value) {
     return String.format(Locale.ROOT, "%.1f", value);
-  }
-
-  static String escaped(String text) {
-    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;");
   }
 }

@@ -11,6 +11,7 @@ public enum FindingCode {
   WRONG_FORMAT(Severity.ERROR, "This is not a garment file: format is ({value}).", "The format must be \"ruxel-garment\"."),
   LATER_VERSION(Severity.ERROR, "The file is of version {value}; this program reads up to version {most}.", "Open it with a newer Ruxel."),
   SCHEMA(Severity.ERROR, "{detail}.", "Compare the place with docs/garment-file.md."),
+  TEXT_CONTROL(Severity.ERROR, "A text holds a character that cannot be kept (U+0000, or half of a pair).", "Take it out."),
   REPEATED_ID(Severity.ERROR, "The id ({value}) stands twice.", "Give each its own id."),
   MORE(Severity.ERROR, "And {more} more.", "Mend these first, then read the file again."),
 
@@ -34,6 +35,8 @@ public enum FindingCode {
   CUT_GONE(Severity.ERROR, "The place {offset} from the run's {end} no longer exists: {run} has only {count}.", "Set it anew."),
   OUTLINE_OPEN(Severity.WARNING, "The outline of {piece} does not close: {gap} are missing between its last edge and its first.", "Opposite edges have different counts: count them again."),
   LENGTHS_DIFFER(Severity.WARNING, "The edge {edge} of {piece} measures {measured}, its count and gauge say {gauge}.", "Count, gauge or tape is wrong: check all three."),
+  TOO_MANY(Severity.ERROR, "The garment has {count} {what}; at most {most} are worked with.", "Part it into two garments."),
+  TOO_MANY_RUNS(Severity.ERROR, "The edge {edge} of {piece} is told in {count} parts; at most {most} are worked with.", "Put like parts together."),
   TOO_MANY_UNITS(Severity.ERROR, "The edge {edge} of {piece} has {count} stitches or rows; at most {most} are worked with.", "Count again."),
 
   // Seams
@@ -54,7 +57,7 @@ public enum FindingCode {
   COUNTS_DIFFER(Severity.ERROR, "{seam}: from {start} to {end} {a} places meet {b}, and its surplus may go nowhere.", "Make the counts equal, or let the surplus go somewhere: the repairs show how."),
   SKIP_STITCHES(Severity.ERROR, "{seam}: from {start} to {end} {a} places meet {b}; stitches are never passed over.", "Take two into one instead: let the surplus go evenly or to one end."),
   SKIP_TOO_MANY(Severity.ERROR, "{seam}: from {start} to {end} {a} places meet {b}; too many would have to be passed over in a row.", "Take several into one instead, or join less of the longer side."),
-  LOCAL_SURPLUS(Severity.WARNING, "{seam}: between {start} and {end} the {longer} is {gap} longer, far more than elsewhere.", "Pin this stretch first, or move the anchor beside it."),
+  LOCAL_SURPLUS(Severity.NOTE, "{seam}: between {start} and {end} the {longer} is {gap} longer, far more than elsewhere.", "Pin this stretch first, or move the anchor beside it."),
   HELD_BACK(Severity.NOTE, "{seam}: from {start} to {end} {rows} rows are still held back; the counts meet once they are worked.", "Nothing to do now."),
   PHASE_OFF(Severity.WARNING, "{seam}: {met} of {count} {marks} meet; the worst misses by {places} ({gap}).", "See the repairs of this seam: begin elsewhere, or pin them together."),
   LANDMARK_GONE(Severity.WARNING, "{mark} lies outside {edge} of {piece}: it starts at {at}, the edge has {count}.", "Move it onto the edge, or remove it."),
@@ -70,6 +73,10 @@ public enum FindingCode {
   OPENING_UNPLANNED(Severity.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
 
   // Changes
+  ID_FORM(Severity.ERROR, "An id is a letter or digit and then letters, digits, dots, dashes, underlines and ~, 100 characters at most; ({value}) is not.", "Choose another."),
+  ID_TAKEN(Severity.ERROR, "The id ({value}) stands for something else already.", "Choose another."),
+  LABEL_LENGTH(Severity.ERROR, "{edge} of {piece}, part {part}: a label has at most {most} characters, this one {count}.", "Shorten it."),
+  PLACES_PER_ROW(Severity.ERROR, "A row end gives 1 to 3 places, got ({value}).", "Choose 1, 2 or 3, or leave it to the height of the row."),
   KEY_USED(Severity.ERROR, "A request with this key was carried out already, and it asked for something else.", "Send each request with a key of its own."),
   KEY_LENGTH(Severity.ERROR, "A key has at most {most} characters, this one {count}.", "Shorten it."),
   TOO_MANY_CHANGES(Severity.ERROR, "At most {most} changes are made at once, these are {count}.", "Send them in several requests."),

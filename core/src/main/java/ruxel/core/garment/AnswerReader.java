@@ -3,10 +3,12 @@ package ruxel.core.garment;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -22,6 +24,7 @@ final class AnswerReader {
   private final Map<String, Question> questions = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
   private final Map<String, String> assumed = new LinkedHashMap<>();
+  private final Set<String> read = new HashSet<>();
 
   AnswerReader(Answers answers, List<Question> asked) {
     this.answers = answers;
@@ -31,12 +34,26 @@ final class AnswerReader {
         .forEach(key -> refuse(FindingCode.ANSWER_UNKNOWN, key, Fact.text("value", key)));
   }
 
+  /** Also what is not asked for this kind of garment is checked: it is kept, and may be asked for later. */
+  void checkUnread() {
+    for (Question question : questions.values()) {
+      if (answers.get(question.key()).isPresent() && read.add(question.key())) {
+        if (question.type() == Question.Type.CHOICE) {
+          choice(question.key(), "");
+        } else {
+          number(question.key(), question.least());
+        }
+      }
+    }
+  }
+
   int count(String key, long usual) {
     Question question = questions.get(key);
     return (int) number(key, Math.max(question.least(), Math.min(question.most(), usual)));
   }
 
   double number(String key, double usual) {
+    read.add(key);
     Optional<Answers.Answer> given = answers.get(key);
     if (given.isEmpty()) {
       assumed.put(key, new Answers.Numeric(usual).text());
@@ -61,6 +78,7 @@ final class AnswerReader {
   }
 
   String choice(String key, String usual) {
+    read.add(key);
     Optional<Answers.Answer> given = answers.get(key);
     if (given.isEmpty()) {
       assumed.put(key, usual);

@@ -18,7 +18,7 @@ interface Carries {
 
   default Seam carried(Seam seam) {
     return seam.withSides(seam.a().with(spans(seam.a().spans())), seam.b().with(spans(seam.b().spans())))
-        .withAnchors(seam.anchors().stream().map(a -> new Anchor(a.id(), a.name(), spot(a.a()), spot(a.b()))).toList());
+        .withAnchors(seam.anchors().stream().map(a -> new Anchor(a.id(), a.name(), carried(a.a()), carried(a.b()))).toList());
   }
 
   default ExpectedOpening carried(ExpectedOpening opening) {
@@ -35,7 +35,7 @@ interface Carries {
         .toList();
   }
 
-  private Anchor.Spot spot(Anchor.Spot spot) {
+  default Anchor.Spot carried(Anchor.Spot spot) {
     Cut cut =
         spot.at() == Anchor.Spot.At.UNIT
             ? carriedUnit(spot.piece(), spot.edge(), spot.cut())

@@ -166,7 +166,7 @@ public sealed interface Change
 
     private Outcome<Garment> apply(Garment garment, Construct construct) {
       return SeamResolver.find(construct.pieces(), construct.seams(), seam)
-          .map(found -> AnchorMove.spot(found, anchor, side, position, garment.rules()))
+          .map(found -> AnchorMove.spot(found, anchor, side, position, garment.rules()).then(spot -> Outcome.of(CarriedCuts.fromRun(found, spot))))
           .orElseGet(() -> Outcome.refused(unknownSeam(seam, construct.seams())))
           .then(
               spot ->

@@ -44,6 +44,7 @@ final class DropShoulder implements Template {
     AnswerReader reader = new AnswerReader(answers, questions());
     DropShoulderMeasures m = DropShoulderMeasures.read(reader);
     m.check(reader);
+    reader.checkUnread();
     if (!reader.findings().isEmpty()) {
       return Outcome.refused(reader.findings());
     }

@@ -3,12 +3,14 @@ package ruxel.core.garment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
+import ruxel.core.measure.Ids;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
@@ -47,7 +49,7 @@ public sealed interface EdgeChange extends Change
               }
               Optional<Edge> onEdge = found.get().edge(edge());
               return onEdge
-                  .map(exists -> on(garment, found.get(), exists))
+                  .map(exists -> on(garment, found.get(), exists).then(changed -> carried(changed, pieces)))
                   .orElseGet(
                       () ->
                           Outcome.refused(
@@ -56,6 +58,14 @@ public sealed interface EdgeChange extends Change
                                   Fact.text("piece", found.get().name()), Fact.text("value", edge()),
                                   Fact.text("choices", found.get().edges().stream().map(Edge::id).collect(Collectors.joining(", "))))));
             });
+  }
+
+  /** What the maker has decided by places of the edge goes with them where its runs have changed. */
+  private static Outcome<Garment> carried(Garment changed, List<Piece> before) {
+    return Layout.of(changed)
+        .then(
+            after ->
+                Outcome.of(changed.withSettings(CarriedCuts.of(changed.settings(), before, after.construct().pieces()))));
   }
 
   private static Finding refused(FindingCode code, Piece piece, Edge edge, Fact... facts) {
@@ -74,7 +84,7 @@ public sealed interface EdgeChange extends Change
 
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
-      String base = run.replaceFirst("~\\d+$", "");
+      String base = onEdge.run(run).map(found -> found.origin().base()).orElse(run);
       if (parts.size() > EdgeSettings.ToldRun.MOST_PARTS) {
         return Outcome.refused(
             refused(
@@ -88,7 +98,8 @@ public sealed interface EdgeChange extends Change
         return Outcome.refused(findings);
       }
       EdgeSettings.ToldRun told = new EdgeSettings.ToldRun(piece, edge, base, parts);
-      Settings settings = garment.settings().withoutCountsOf(piece, edge, base);
+      Set<String> parts = onEdge.runs().stream().filter(r -> r.origin().standsFor(base)).map(Run::id).collect(Collectors.toSet());
+      Settings settings = garment.settings().withoutCountsOf(piece, edge, parts);
       Garment changed = garment.withSettings(settings.withEdges(settings.edges().withTold(told)));
       return Layout.of(changed)
           .then(
@@ -104,6 +115,12 @@ public sealed interface EdgeChange extends Change
     private static void check(EdgeSettings.Part part, int number, Piece onPiece, Edge onEdge, List<Finding> findings) {
       if (!part.kind().isOfEdge()) {
         findings.add(refused(FindingCode.PART_KIND, onPiece, onEdge, Fact.count("part", number), Fact.text("value", part.kind().name())));
+      }
+      if (part.label().length() > Garment.MOST_NAME) {
+        findings.add(
+            refused(
+                FindingCode.LABEL_LENGTH, onPiece, onEdge, Fact.count("part", number), Fact.count("most", Garment.MOST_NAME),
+                Fact.count("count", part.label().length())));
       }
       if (part.count() < 1 || part.count() > CountMade.MOST) {
         findings.add(
@@ -170,6 +187,9 @@ public sealed interface EdgeChange extends Change
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
       Fact mark = Fact.text("mark", name);
       Fact count = Fact.count("count", onEdge.units());
+      if (!Ids.isWellFormed(id)) {
+        return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.edge(piece, edge), Fact.text("value", id)));
+      }
       if (name.isBlank() || name.length() > Garment.MOST_NAME) {
         return Outcome.refused(
             Finding.of(FindingCode.NAME_LENGTH, Where.edge(piece, edge), Fact.count("most", Garment.MOST_NAME), Fact.count("count", name.length())));
@@ -195,7 +215,7 @@ public sealed interface EdgeChange extends Change
                 FindingCode.LANDMARK_OVERLONG, onPiece, onEdge, mark, count, Fact.count("every", every),
                 Fact.count("length", at + (times - 1L) * every), Fact.count("most", 1 + (onEdge.units() - at) / every)));
       }
-      Landmark landmark = new Landmark(id, name.strip(), kind, Cut.at(onEdge, at), comesBack ? every : 0, times, marker);
+      Landmark landmark = new Landmark(id, name.strip(), kind, CarriedCuts.fromRun(onEdge, Cut.at(onEdge, at)), comesBack ? every : 0, times, marker);
       return Outcome.of(
           garment.withSettings(
               garment.settings().withEdges(

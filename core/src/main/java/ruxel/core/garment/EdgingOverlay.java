@@ -15,6 +15,7 @@ import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Origin;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -102,7 +103,9 @@ final class EdgingOverlay implements Carries {
   }
 
   private static Run rows(PieceSettings.EdgingRows edging, Advance advance) {
-    return Run.plain(ROWS + edging.edge(), UnitKind.ROW_END, edging.rows(), advance);
+    return new Run(
+        ROWS + edging.edge(), UnitKind.ROW_END, Counts.planned(edging.rows()), advance, Fabric.PLAIN, false, Run.Notes.NONE,
+        Origin.rowsAlong(edging.edge()));
   }
 
   /** One row's height to the outer side of the edge, which lies to the right of its direction. */
@@ -140,7 +143,7 @@ final class EdgingOverlay implements Carries {
       double share = (double) run.count() / count;
       Advance advance = new Advance(run.advance().dxMm() * share, run.advance().dyMm() * share);
       runs.add(
-          new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0)));
+          new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0), Origin.over(run)));
     }
     return runs;
   }
@@ -161,10 +164,18 @@ final class EdgingOverlay implements Carries {
     return carried(target, grown(target, cut));
   }
 
-  /** A unit at the end of an edge that grows is no longer its last. */
+  /** A unit at the end of an edge that grows is no longer its last; under edging it is the stitch over its middle. */
   @Override
   public Cut carriedUnit(String piece, String edge, Cut before) {
-    return carried(new Target(piece, edge), before);
+    Edge was = covered.get(new Target(piece, edge));
+    Optional<Run> run = was == null ? Optional.empty() : was.run(before.run());
+    if (run.isEmpty()) {
+      return before;
+    }
+    int count = edge(pieces, new Target(piece, edge)).run(before.run() + EDGED).orElseThrow().count();
+    int unit = before.from() == Cut.End.START ? before.offset() : run.get().count() - before.offset();
+    int stitch = (int) Math.floor((unit + 0.5) * count / run.get().count());
+    return new Cut(before.run() + EDGED, before.from() == Cut.End.START ? stitch : count - stitch, before.from());
   }
 
   /** A cut at an end of an edge that has grown is at its end still. */

@@ -12,12 +12,12 @@ import ruxel.core.finding.Where;
 import ruxel.core.lay.Apart;
 import ruxel.core.lay.Placement;
 import ruxel.core.lay.Rows;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Seam;
 
 /**
@@ -26,7 +26,7 @@ import ruxel.core.seam.Seam;
  */
 public record Layout(Construct construct, Settings gone, List<Finding> findings) {
 
-  /** Refused only when the recipe's answers are. */
+  /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
   public static Outcome<Layout> of(Garment garment) {
     Outcome<Construct> base =
         garment
@@ -37,7 +37,12 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                     Outcome.of(
                         new Construct(
                             garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of(), List.of(), List.of())));
-    return base.then(construct -> Outcome.of(laid(construct, garment.settings())));
+    return base.then(
+        construct -> {
+          Layout laid = laid(construct, garment.settings(), garment.rules());
+          List<Finding> exceeded = Bounds.exceeded(laid.construct());
+          return exceeded.isEmpty() ? Outcome.of(laid) : Outcome.refused(exceeded);
+        });
   }
 
   private static Outcome<Construct> built(Recipe recipe) {
@@ -54,33 +59,34 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                         Fact.text("choices", String.join(", ", Templates.all().stream().map(Template::id).toList())))));
   }
 
-  private static Layout laid(Construct construct, Settings settings) {
+  private static Layout laid(Construct construct, Settings settings, HouseRules rules) {
     Overlay overlay = new Overlay(construct.pieces(), settings.edges());
     List<Settings.MadeCount> goneCounts = new ArrayList<>();
-    List<Piece> pieces = overlay.pieces();
     List<Settings.MadeCount> ofEdgings = new ArrayList<>();
-    pieces = counted(pieces, settings.counts(), ofEdgings);
+    List<Piece> pieces = counted(overlay.pieces(), settings.counts(), ofEdgings);
     EdgingOverlay edgings = new EdgingOverlay(pieces, settings.pieces().edgings());
     pieces = counted(edgings.pieces(), ofEdgings, goneCounts);
-    PieceOverlay wholes = new PieceOverlay(pieces, settings.pieces());
+    Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
+    PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings.pieces());
     pieces = wholes.pieces();
-    List<Seam> seams =
-        construct.seams().stream().map(overlay::carried).map(seam -> decided(seam, settings)).map(edgings::carried).toList();
+    List<Seam> bare =
+        construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).toList();
+    OwnAnchors own = new OwnAnchors(pieces, bare, settings, List.of(overlay, edgings), rules);
+    List<Seam> seams = own.seams();
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
             placements(apart(construct, pieces, edgings), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers(), construct.stops());
+    EdgeSettings goneOfEdges = overlay.gone();
     Settings gone =
         new Settings(
             goneCounts,
-            settings.anchors().stream().filter(moved -> anchor(seams, moved).isEmpty()).toList(),
+            own.goneMoves(),
             settings.methods().stream().filter(chosen -> seam(seams, chosen.seam()).isEmpty()).toList(),
             settings.laid().stream().filter(l -> construct.pieces().stream().noneMatch(p -> p.id().equals(l.piece()))).toList(),
             List.of(),
-            overlay.gone(),
-            new SeamSettings(
-                settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(),
-                settings.seams().pins().stream().filter(pin -> seam(seams, pin.seam()).isEmpty()).toList()),
+            new EdgeSettings(goneOfEdges.told(), goneOfEdges.measured(), onEdgings.marksElsewhere()),
+            new SeamSettings(settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(), own.gonePins()),
             settings.owed().stream().filter(owed -> construct.pieces().stream().noneMatch(p -> p.id().equals(owed.piece()))).toList(),
             wholes.gone(edgings.gone()));
     return new Layout(laid, gone, findings(gone));
@@ -145,27 +151,17 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     return placements;
   }
 
-  private static Seam decided(Seam seam, Settings settings) {
-    List<Anchor> anchors = new ArrayList<>(seam.anchors());
-    settings.seams().pins().stream().filter(pin -> pin.seam().equals(seam.id())).forEach(pin -> anchors.add(pin.anchor()));
-    for (Settings.MovedAnchor moved : settings.anchors()) {
-      if (moved.seam().equals(seam.id())) {
-        anchors.replaceAll(anchor -> anchor.id().equals(moved.anchor()) ? anchor.with(moved.side(), moved.spot()) : anchor);
-      }
-    }
+  /** How the seam is worked, without the anchors the maker has moved or added. */
+  private static Seam worked(Seam seam, Settings settings) {
     Optional<String> method =
         settings.methods().stream().filter(chosen -> chosen.seam().equals(seam.id())).map(Settings.ChosenMethod::method).findFirst();
     Seam worked =
         settings.seams().worked().stream().filter(w -> w.seam().equals(seam.id())).findFirst().map(w -> w.on(seam)).orElse(seam);
-    return worked.withAnchors(anchors).withMethod(method.or(seam::method));
+    return worked.withMethod(method.or(seam::method));
   }
 
   private static Optional<Seam> seam(List<Seam> seams, String id) {
     return seams.stream().filter(seam -> seam.id().equals(id)).findFirst();
-  }
-
-  private static Optional<Anchor> anchor(List<Seam> seams, Settings.MovedAnchor moved) {
-    return seam(seams, moved.seam()).flatMap(found -> found.anchor(moved.anchor()));
   }
 
   private static List<Finding> findings(Settings gone) {

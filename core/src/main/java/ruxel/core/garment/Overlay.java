@@ -9,6 +9,7 @@ import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 
@@ -21,7 +22,7 @@ final class Overlay implements Carries {
   private final List<EdgeSettings.ToldRun> applied = new ArrayList<>();
   private final List<EdgeSettings.ToldRun> goneRuns = new ArrayList<>();
   private final List<EdgeSettings.MeasuredEdge> goneLengths = new ArrayList<>();
-  private final List<EdgeSettings.MarkedEdge> goneMarks = new ArrayList<>();
+  private final List<EdgeSettings.MarkedEdge> marksElsewhere = new ArrayList<>();
 
   Overlay(List<Piece> pieces, EdgeSettings settings) {
     this.pieces = pieces;
@@ -40,10 +41,26 @@ final class Overlay implements Carries {
       }
     }
     for (EdgeSettings.MarkedEdge mark : settings.marks()) {
-      if (!change(mark.piece(), mark.edge(), edge -> marked(edge, mark))) {
-        goneMarks.add(mark);
+      Landmark told = mark.landmark();
+      Landmark landmark =
+          new Landmark(told.id(), told.name(), told.kind(), carried(mark.piece(), mark.edge(), told.first()), told.every(), told.times(), told.marker());
+      boolean here = edge(mark.piece(), mark.edge()).filter(edge -> landmark.first().on(edge).isPresent()).isPresent();
+      if (here) {
+        change(mark.piece(), mark.edge(), edge -> marked(edge, landmark));
+      } else {
+        marksElsewhere.add(mark);
       }
     }
+  }
+
+  /** Only marks, on pieces as they are now. */
+  static Overlay ofMarks(List<Piece> pieces, List<EdgeSettings.MarkedEdge> marks) {
+    return new Overlay(pieces, new EdgeSettings(List.of(), List.of(), marks));
+  }
+
+  /** Marks that have no place on these pieces; edging may bring it. */
+  List<EdgeSettings.MarkedEdge> marksElsewhere() {
+    return List.copyOf(marksElsewhere);
   }
 
   List<Piece> pieces() {
@@ -51,7 +68,7 @@ final class Overlay implements Carries {
   }
 
   EdgeSettings gone() {
-    return new EdgeSettings(goneRuns, goneLengths, goneMarks);
+    return new EdgeSettings(goneRuns, goneLengths, marksElsewhere);
   }
 
   private Optional<Edge> edge(String pieceId, String edgeId) {
@@ -74,10 +91,10 @@ final class Overlay implements Carries {
     return target.isPresent();
   }
 
-  private static Edge marked(Edge edge, EdgeSettings.MarkedEdge mark) {
+  private static Edge marked(Edge edge, Landmark landmark) {
     List<Landmark> landmarks =
-        new ArrayList<>(edge.landmarks().stream().filter(other -> !other.id().equals(mark.landmark().id())).toList());
-    landmarks.add(mark.landmark());
+        new ArrayList<>(edge.landmarks().stream().filter(other -> !other.id().equals(landmark.id())).toList());
+    landmarks.add(landmark);
     return edge.withLandmarks(landmarks);
   }
 
@@ -101,7 +118,7 @@ final class Overlay implements Carries {
     Advance advance = new Advance(run.advance().dxMm() * scale, run.advance().dyMm() * scale);
     return new Run(
         id, part.kind(), Counts.planned(part.count()), advance, part.fabric(), part.noEase(),
-        new Run.Notes(part.label(), part.chains(), part.heldBack()));
+        new Run.Notes(part.label(), part.chains(), part.heldBack()), Origin.partOf(run));
   }
 
   @Override

@@ -6,6 +6,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
+import ruxel.core.measure.Ids;
 
 /** What was put off on a piece, and what of it is done (handbook 3, owed item). */
 public sealed interface OwedChange extends Change {
@@ -19,6 +20,9 @@ public sealed interface OwedChange extends Change {
       if (trimmed.isEmpty() || trimmed.length() > MOST) {
         return Outcome.refused(
             Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
+      }
+      if (!Ids.isWellFormed(id)) {
+        return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(piece), Fact.text("value", id)));
       }
       Settings.OwedItem item = new Settings.OwedItem(id, piece, trimmed, before);
       return Layout.of(garment)

@@ -2,6 +2,7 @@ package ruxel.core.garment;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -13,6 +14,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
 
 /** What a maker tells of a whole piece: how it leans, its corners, rows worked onto an edge. */
 public final class PieceChange {
@@ -80,16 +82,27 @@ public final class PieceChange {
       }
       double byMm = edging.map(PieceSettings.EdgingRows::heightMm).orElse(0.0) - before.map(PieceSettings.EdgingRows::heightMm).orElse(0.0);
       Settings settings =
-          edging.isEmpty() && before.isPresent() ? garment.settings().withoutCountsOf(before.get()) : garment.settings();
+          edging.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
       EdgeSettings edges = settings.edges();
       int index = onPiece.edges().indexOf(onEdge);
       int count = onPiece.edges().size();
       for (int neighbour : List.of(Math.floorMod(index - 1, count), (index + 1) % count)) {
         Edge grown = onPiece.edges().get(neighbour);
-        edges = edges.withMeasured(piece, grown.id(), measured(edges, grown.id()).map(mm -> mm + byMm));
+        // A length that would be less than nothing was measured before the rows were there: it says nothing any more.
+        edges = edges.withMeasured(piece, grown.id(), measured(edges, grown.id()).map(mm -> mm + byMm).filter(mm -> mm >= EdgeChange.EdgeMeasured.SHORTEST_MM));
       }
       return Outcome.of(
           garment.withSettings(settings.withEdges(edges).withPieces(settings.pieces().withEdging(piece, edge, edging))));
+    }
+
+    /** The rows are taken out: counts of their stitches, and of their ends on the edges beside, go with them. */
+    private static Settings withoutCounts(Settings settings, Piece onPiece, PieceSettings.EdgingRows rows) {
+      Settings changed = settings;
+      for (Edge each : onPiece.edges()) {
+        Set<String> made = each.runs().stream().filter(run -> rows.made(each.id(), run)).map(Run::id).collect(Collectors.toSet());
+        changed = changed.withoutCountsOf(onPiece.id(), each.id(), made);
+      }
+      return changed;
     }
 
     private Optional<Double> measured(EdgeSettings edges, String edgeId) {

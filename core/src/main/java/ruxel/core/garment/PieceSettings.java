@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Lean;
+import ruxel.core.piece.Run;
 
 /** What the maker has told of whole pieces (model 5): their corners, how they lean, rows worked onto an edge. */
 public record PieceSettings(List<ToldCorner> corners, List<LeaningPiece> leans, List<EdgingRows> edgings) {
@@ -30,18 +31,17 @@ public record PieceSettings(List<ToldCorner> corners, List<LeaningPiece> leans, 
     /** How the id of the row ends begins that a neighbouring edge gains. */
     static final String ROWS = "rows.";
 
-    /** Whether a run is edging, or the ends of its rows. */
-    public static boolean isRun(String runId) {
-      return runId.startsWith(ROWS) || runId.endsWith(EDGED);
-    }
-
     boolean sameTarget(String otherPiece, String otherEdge) {
       return piece.equals(otherPiece) && edge.equals(otherEdge);
     }
 
     /** Whether a run of an edge of this piece is of these rows: their stitches, or their ends on an edge beside. */
-    public boolean made(String onEdge, String runId) {
-      return runId.equals(ROWS + edge) || (onEdge.equals(edge) && runId.endsWith(EDGED));
+    public boolean made(String onEdge, Run run) {
+      return switch (run.origin().kind()) {
+        case ROWS -> run.origin().base().equals(edge);
+        case EDGED -> onEdge.equals(edge);
+        case GIVEN, PART -> false;
+      };
     }
 
     /** How far it moves the edge outwards. */

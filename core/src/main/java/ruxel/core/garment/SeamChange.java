@@ -9,6 +9,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.match.AnchorMove;
+import ruxel.core.measure.Ids;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
@@ -47,6 +48,12 @@ public sealed interface SeamChange extends Change {
                 FindingCode.FULLNESS_RANGE, Where.seam(seam), Fact.count("most", Math.round(100 * Seam.Working.MOST_FULLNESS)),
                 Fact.text("value", new Answers.Numeric(100 * fullness).text())));
       }
+      for (SeamSettings.SideWorking side : List.of(a, b)) {
+        if (side.placesPerRow().filter(places -> places < 1 || places > Seam.MOST_PLACES_PER_ROW).isPresent()) {
+          return Outcome.refused(
+              Finding.of(FindingCode.PLACES_PER_ROW, Where.seam(seam), Fact.text("value", side.placesPerRow().get().toString())));
+        }
+      }
       Seam.Working working = new Seam.Working(together, surplus, fullness, seamPlaces);
       SeamSettings changed =
           garment.settings().seams().withWorked(new SeamSettings.WorkedSeam(seam, working, a, b));
@@ -71,13 +78,26 @@ public sealed interface SeamChange extends Change {
   record AnchorPinned(String seam, String id, String name, int positionA, int positionB) implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
+      String trimmed = name.strip();
+      if (trimmed.isEmpty() || trimmed.length() > Garment.MOST_NAME) {
+        return Outcome.refused(
+            Finding.of(FindingCode.NAME_LENGTH, Where.seam(seam), Fact.count("most", Garment.MOST_NAME), Fact.count("count", trimmed.length())));
+      }
+      boolean isOwn = garment.settings().seams().pins().stream().anyMatch(pin -> pin.sameTarget(seam, id));
+      boolean isTaken = !isOwn && (resolved.seam().anchor(id).isPresent() || id.equals(Seam.START) || id.equals(Seam.END));
+      if (!Ids.isWellFormed(id) || isTaken) {
+        return Outcome.refused(
+            Finding.of(isTaken ? FindingCode.ID_TAKEN : FindingCode.ID_FORM, Where.seam(seam), Fact.text("value", id)));
+      }
       return AnchorMove.pinned(resolved, id, name.strip(), positionA, positionB, garment.rules())
           .then(
-              anchor ->
-                  Outcome.of(
-                      garment.withSettings(
-                          garment.settings().withSeams(
-                              garment.settings().seams().withPin(new SeamSettings.OwnAnchor(seam, anchor))))));
+              pinned -> {
+                Anchor anchor =
+                    new Anchor(pinned.id(), pinned.name(), CarriedCuts.fromRun(resolved, pinned.a()), CarriedCuts.fromRun(resolved, pinned.b()));
+                Settings settings = garment.settings().withoutMoves(seam, id);
+                return Outcome.of(
+                    garment.withSettings(settings.withSeams(settings.seams().withPin(new SeamSettings.OwnAnchor(seam, anchor)))));
+              });
     }
 
     @Override
@@ -100,7 +120,8 @@ public sealed interface SeamChange extends Change {
                 FindingCode.UNKNOWN_ANCHOR, Where.seam(seam), Fact.text("seam", resolved.seam().name()), Fact.text("value", id),
                 Fact.text("choices", choices.isEmpty() ? "none: only anchors you added can be removed" : String.join(", ", choices))));
       }
-      return Outcome.of(garment.withSettings(garment.settings().withSeams(garment.settings().seams().withoutPin(seam, id))));
+      Settings settings = garment.settings().withoutMoves(seam, id);
+      return Outcome.of(garment.withSettings(settings.withSeams(settings.seams().withoutPin(seam, id))));
     }
 
     @Override

@@ -2,6 +2,7 @@ package ruxel.core.garment;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ruxel.core.piece.Counts;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Side;
@@ -70,6 +71,15 @@ public record Settings(
     return new Settings(changed, anchors, methods, laid, order, edges, seams, owed, pieces);
   }
 
+  Settings withAnchors(List<MovedAnchor> changed) {
+    return new Settings(counts, changed, methods, laid, order, edges, seams, owed, pieces);
+  }
+
+  /** Without where an anchor was moved to. */
+  Settings withoutMoves(String seam, String anchor) {
+    return withAnchors(EdgeSettings.without(anchors, moved -> moved.seam().equals(seam) && moved.anchor().equals(anchor)));
+  }
+
   Settings withAnchor(MovedAnchor moved) {
     List<MovedAnchor> changed = EdgeSettings.without(anchors, moved::sameTarget);
     changed.add(moved);
@@ -135,20 +145,11 @@ public record Settings(
     return new Settings(counts, anchors, methods, laid, order, edges, seams, owed, changed);
   }
 
-  /** Without the counts of a run's parts or of the run itself: it is told anew. */
-  Settings withoutCountsOf(String piece, String edge, String run) {
+  /** Without the counts of runs of an edge: they are told anew. */
+  Settings withoutCountsOf(String piece, String edge, Set<String> runs) {
     List<MadeCount> kept =
         EdgeSettings.without(
-            counts,
-            count ->
-                count.piece().equals(piece) && count.edge().equals(edge) && (count.run().equals(run) || count.run().startsWith(run + "~")));
-    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
-  }
-
-  /** Without the counts of rows worked onto an edge, and of their ends beside it: the rows are taken out. */
-  Settings withoutCountsOf(PieceSettings.EdgingRows rows) {
-    List<MadeCount> kept =
-        EdgeSettings.without(counts, count -> count.piece().equals(rows.piece()) && rows.made(count.edge(), count.run()));
+            counts, count -> count.piece().equals(piece) && count.edge().equals(edge) && runs.contains(count.run()));
     return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
   }
 

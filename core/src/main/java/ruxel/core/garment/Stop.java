@@ -64,8 +64,8 @@ public record Stop(String answer, String name, String run, double unitMm) {
     TreeMap<Integer, String> byRows = new TreeMap<>();
     for (Piece piece : pieces) {
       for (Edge edge : piece.edges()) {
-        boolean first = edge.runs().get(0).id().startsWith(run);
-        boolean last = edge.runs().get(edge.runs().size() - 1).id().startsWith(run);
+        boolean first = edge.runs().get(0).origin().standsFor(run);
+        boolean last = edge.runs().get(edge.runs().size() - 1).origin().standsFor(run);
         if (first || last) {
           for (Landmark landmark : edge.landmarks()) {
             landmark.cuts(edge).forEach(cut -> byRows.putIfAbsent(first ? cut : edge.units() - cut, landmark.name() + " of the " + piece.name().toLowerCase(Locale.ROOT)));

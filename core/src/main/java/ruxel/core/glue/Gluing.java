@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -30,6 +31,14 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
 
   public static Gluing of(List<Piece> pieces, List<GluedSeam> seams) {
     return new Builder(pieces, seams).build();
+  }
+
+  /**
+   * The same segments with only some seams joined yet: what is open then has the same lengths as if the pieces had been
+   * cut for these seams alone. Linear in the segments.
+   */
+  public Gluing withOnly(Predicate<String> joined) {
+    return new Gluing(pieces, segments.stream().map(segment -> segment.seam().filter(joined).isPresent() ? segment : segment.freed()).toList());
   }
 
   public Segment segment(int index) {

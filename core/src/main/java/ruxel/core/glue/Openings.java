@@ -22,24 +22,47 @@ public final class Openings {
 
   public static List<Opening> of(Gluing gluing) {
     Openings openings = new Openings(gluing);
-    List<Opening> found = new ArrayList<>();
+    return openings.firsts().stream().map(openings::withAngles).toList();
+  }
+
+  /** The openings as lists of their free segments in the order of travel, without lengths and angles. */
+  public static List<List<Integer>> loops(Gluing gluing) {
+    return new Openings(gluing).firsts();
+  }
+
+  private List<List<Integer>> firsts() {
+    List<List<Integer>> found = new ArrayList<>();
     for (Segment segment : gluing.segments()) {
-      if (segment.isFree() && !openings.seen[segment.index()]) {
-        found.add(openings.trace(segment));
+      if (segment.isFree() && !seen[segment.index()]) {
+        found.add(loop(segment));
       }
     }
     return List.copyOf(found);
   }
 
-  private Opening trace(Segment first) {
+  private List<Integer> loop(Segment first) {
     List<Integer> segments = new ArrayList<>();
-    List<Double> angles = new ArrayList<>();
-    double length = 0;
     Segment here = first;
     boolean withRing = true;
     do {
       seen[here.index()] = true;
       segments.add(here.index());
+      here = step(here, withRing);
+      while (!here.isFree()) {
+        withRing = here.turned() != withRing;
+        here = step(gluing.segment(here.twin().getAsInt()), withRing);
+      }
+    } while (here.index() != first.index());
+    return segments;
+  }
+
+  private Opening withAngles(List<Integer> loop) {
+    Segment first = gluing.segment(loop.get(0));
+    List<Double> angles = new ArrayList<>();
+    double length = 0;
+    Segment here = first;
+    boolean withRing = true;
+    do {
       length += gluing.lengthMm(here);
       double angle = angle(here, withRing);
       here = step(here, withRing);
@@ -51,7 +74,7 @@ public final class Openings {
       }
       angles.add(angle);
     } while (here.index() != first.index());
-    return new Opening(segments, length, angles);
+    return new Opening(loop, length, angles);
   }
 
   private Segment step(Segment segment, boolean withRing) {

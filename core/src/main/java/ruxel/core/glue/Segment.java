@@ -21,6 +21,11 @@ public record Segment(
     Optional<String> seam,
     boolean turned) {
 
+  /** Not glued, or not yet. */
+  Segment freed() {
+    return isFree() ? this : new Segment(index, piece, edge, fromHalf, toHalf, next, previous, OptionalInt.empty(), Optional.empty(), false);
+  }
+
   public boolean isFree() {
     return twin.isEmpty();
   }

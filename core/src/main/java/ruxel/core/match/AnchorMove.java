@@ -63,4 +63,21 @@ public final class AnchorMove {
     List<Finding> findings = Intervals.of(seam.seam().withAnchors(all), a, b).findings();
     return findings.isEmpty() ? Outcome.of(anchor) : Outcome.refused(findings);
   }
+
+  /**
+   * Whether an anchor of a seam has its place on both sides and keeps the seam plannable.
+   *
+   * @param resolved the spans on which {@code seam}, the same seam with other anchors, lies
+   */
+  public static boolean stands(ResolvedSeam resolved, Seam seam, String anchorId, HouseRules rules) {
+    return seam.anchor(anchorId)
+        .filter(
+            anchor -> {
+              SideLayout a = SideLayout.of(resolved, Side.A, rules);
+              SideLayout b = SideLayout.of(resolved, Side.B, rules);
+              boolean onBoth = a.positionOf(anchor.a()).isPresent() && b.positionOf(anchor.b()).isPresent();
+              return onBoth && Intervals.of(seam, a, b).findings().isEmpty();
+            })
+        .isPresent();
+  }
 }

@@ -8,6 +8,7 @@ public record Checkpoint(int number, Kind kind, String name, int joint, int plac
   /** Why the marker is there. */
   public enum Kind {
     ANCHOR,
+    LANDMARK,
     REPEAT,
     STEP
   }

@@ -17,34 +17,23 @@ import ruxel.core.seam.Surplus;
  */
 public record LocalSurplus(String start, String end, double aFromMm, double aToMm, double bFromMm, double bToMm, Ease ease) {
 
-  /** All stretches in the seam's direction; a place fixed by an anchor belongs to none. */
-  static List<LocalSurplus> of(
-      Seam seam, SideLayout a, SideLayout b, List<Checkpoint> checkpoints, List<Joints.Joint> joints, HouseRules rules) {
+  /** All stretches in the seam's direction; they add up to its sides. */
+  static List<LocalSurplus> of(Seam seam, JointLine line, List<Checkpoint> checkpoints, HouseRules rules) {
     List<LocalSurplus> stretches = new ArrayList<>();
-    int placeA = 0;
-    int placeB = 0;
+    double aFrom = 0;
+    double bFrom = 0;
     for (int i = 0; i <= checkpoints.size(); i++) {
       boolean last = i == checkpoints.size();
-      int nextA = last ? a.size() : checkpoints.get(i).placeA();
-      int nextB = last ? b.size() : checkpoints.get(i).placeB();
-      Joints.Joint before = joints.get(last ? joints.size() - 1 : Math.max(0, checkpoints.get(i).joint() - 1));
-      double aTo = a.lengthMm(0, nextA) - fixed(a, before, before.a());
-      double bTo = b.lengthMm(0, nextB) - fixed(b, before, before.b());
-      double aFrom = a.lengthMm(0, placeA);
-      double bFrom = b.lengthMm(0, placeB);
+      double aTo = last ? line.lengthMm(true) : line.mm(true, checkpoints.get(i).joint());
+      double bTo = last ? line.lengthMm(false) : line.mm(false, checkpoints.get(i).joint());
       Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, seam.working().fullness(), rules);
       stretches.add(
           new LocalSurplus(
               i == 0 ? seam.role().start() : "marker " + i, last ? seam.role().end() : "marker " + (i + 1), aFrom, aTo, bFrom, bTo, own));
-      placeA = nextA;
-      placeB = nextB;
+      aFrom = aTo;
+      bFrom = bTo;
     }
     return List.copyOf(stretches);
-  }
-
-  /** Width of the place that the last joint before a border is fixed in by an anchor. */
-  private static double fixed(SideLayout side, Joints.Joint last, int place) {
-    return last.interval() < 0 && place >= 0 ? side.places().get(place).widthMm() : 0;
   }
 
   /**

@@ -35,19 +35,34 @@ public record SeamMatch(
   /** Table cells a garment may need: planning is refused above, before any computing (model 7). */
   public static final long MOST_CELLS = 50_000_000L;
 
+  /** Places of all seams of a garment together: more than any garment has, and few enough to be planned at once. */
+  public static final long MOST_PLACES = 150_000L;
+
+  /** A cell with no-ease places costs as much as so many without. */
+  private static final int HELD_CELL = 3;
+
+  /** What a garment's other seams leave of its places and table cells. */
+  public record Left(long places, long cells) {
+    public static final Left ALL = new Left(MOST_PLACES, MOST_CELLS);
+
+    public Left less(SeamMatch planned) {
+      return new Left(places - planned.a.size() - planned.b.size(), cells - SeamMatch.cells(planned.intervals, planned.a, planned.b));
+    }
+  }
+
   public static SeamMatch of(ResolvedSeam seam, HouseRules rules) {
-    return of(seam, rules, MOST_CELLS);
+    return of(seam, rules, Left.ALL);
   }
 
   /**
-   * @param cellsLeft what the garment's other seams leave of {@link #MOST_CELLS}
+   * @param left what the garment's other seams leave; a seam that would take more is not planned
    */
-  public static SeamMatch of(ResolvedSeam seam, HouseRules rules, long cellsLeft) {
+  public static SeamMatch of(ResolvedSeam seam, HouseRules rules, Left left) {
     SideLayout a = SideLayout.of(seam, Side.A, rules);
     SideLayout b = SideLayout.of(seam, Side.B, rules);
     Intervals.Result cut = Intervals.of(seam.seam(), a, b);
     List<Finding> findings = new ArrayList<>(cut.findings());
-    if (cells(cut.intervals()) > cellsLeft) {
+    if (a.size() + b.size() > left.places() || cells(cut.intervals(), a, b) > left.cells()) {
       findings.add(
           Finding.of(
               FindingCode.TOO_LARGE, Where.seam(seam.seam().id()),
@@ -61,15 +76,15 @@ public record SeamMatch(
     return planned(seam, a, b, cut, rules);
   }
 
-  /** The table cells this seam's plans took; equal counts need none. */
-  public long cells() {
-    return cells(intervals);
-  }
-
-  private static long cells(List<Interval> intervals) {
+  /** The table cells the plans take; equal counts need none. */
+  private static long cells(List<Interval> intervals, SideLayout a, SideLayout b) {
     return intervals.stream()
         .filter(interval -> interval.placesA() != interval.placesB())
-        .mapToLong(interval -> (long) interval.placesA() * interval.placesB())
+        .mapToLong(
+            interval -> {
+              boolean held = interval.stretchA(a).hasNoEase() || interval.stretchB(b).hasNoEase();
+              return (long) interval.placesA() * interval.placesB() * (held ? HELD_CELL : 1);
+            })
         .sum();
   }
 
@@ -101,10 +116,11 @@ public record SeamMatch(
           seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(), List.of(), List.copyOf(findings));
     }
     List<Joints.Joint> joints = Joints.of(cut.anchors(), intervals, plans, working.together());
-    List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, joints, a, b, rules);
+    JointLine line = new JointLine(joints, a, b);
+    List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, line, a, b, rules);
     Optional<Ease> whole = whole(eases, a, b, working, rules);
     findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), rules));
-    List<LocalSurplus> stretches = LocalSurplus.of(seam.seam(), a, b, checkpoints, joints, rules);
+    List<LocalSurplus> stretches = LocalSurplus.of(seam.seam(), line, checkpoints, rules);
     findings.addAll(LocalSurplus.named(seam.seam(), stretches, whole.orElseThrow(), rules));
     return new SeamMatch(
         seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), whole, joints, checkpoints,

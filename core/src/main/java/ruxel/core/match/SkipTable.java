@@ -16,6 +16,10 @@ final class SkipTable {
   private final int larger;
   private final int smaller;
   private final int most;
+  /** How many places are left out in all: a place of the smaller side meets one no further on than that. */
+  private final int slack;
+
+  /** By place of the smaller side and by how many were left out before it. */
   private final double[][] rest;
 
   private SkipTable(Stretch a, Stretch b) {
@@ -24,7 +28,8 @@ final class SkipTable {
     larger = Math.max(a.size(), b.size());
     smaller = Math.min(a.size(), b.size());
     most = Pairing.mostInGroup(larger, smaller);
-    rest = new double[smaller][larger];
+    slack = larger - smaller;
+    rest = new double[smaller][slack + 1];
     fill();
   }
 
@@ -48,17 +53,17 @@ final class SkipTable {
 
   private void fill() {
     for (int s = smaller - 1; s >= 0; s--) {
-      for (int l = 0; l < larger; l++) {
+      for (int out = 0; out <= slack; out++) {
         boolean last = s == smaller - 1;
-        double onward = last ? (l == larger - 1 ? 0 : RestTable.NONE) : bestNext(s, l);
-        rest[s][l] = onward + pair(s, l);
+        double onward = last ? (out == slack ? 0 : RestTable.NONE) : bestNext(s, out);
+        rest[s][out] = onward + pair(s, s + out);
       }
     }
   }
 
-  private double bestNext(int s, int l) {
+  private double bestNext(int s, int out) {
     double best = RestTable.NONE;
-    for (int next = l + 1; next <= Math.min(l + most, larger - 1); next++) {
+    for (int next = out; next <= Math.min(out + most - 1, slack); next++) {
       best = Math.min(best, rest[s + 1][next]);
     }
     return best;
@@ -70,16 +75,16 @@ final class SkipTable {
     }
     Group leftOut = largerIsA ? new Group(1, 0) : new Group(0, 1);
     List<Group> groups = new ArrayList<>(List.of(new Group(1, 1)));
-    int l = 0;
+    int out = 0;
     for (int s = 0; s < smaller - 1; s++) {
-      double best = bestNext(s, l);
-      int next = l + 1;
+      double best = bestNext(s, out);
+      int next = out;
       while (!Cost.equalQ(rest[s + 1][next], best)) {
         next++;
       }
-      groups.addAll(Collections.nCopies(next - l - 1, leftOut));
+      groups.addAll(Collections.nCopies(next - out, leftOut));
       groups.add(new Group(1, 1));
-      l = next;
+      out = next;
     }
     return Optional.of(List.copyOf(groups));
   }

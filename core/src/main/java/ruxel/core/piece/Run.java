@@ -2,7 +2,7 @@ package ruxel.core.piece;
 
 /** Like units in a row on an edge, with an id that stays when counts change (model 1). */
 public record Run(
-    String id, UnitKind kind, Counts counts, Advance advance, Fabric fabric, boolean noEase, Notes notes) {
+    String id, UnitKind kind, Counts counts, Advance advance, Fabric fabric, boolean noEase, Notes notes, Origin origin) {
 
   /**
    * What the maker adds: a label, the chains of each chain space, and rows held back that will be worked
@@ -23,16 +23,21 @@ public record Run(
     this(id, kind, counts, advance, fabric, noEase, Notes.NONE);
   }
 
+  /** A run as it is given. */
+  public Run(String id, UnitKind kind, Counts counts, Advance advance, Fabric fabric, boolean noEase, Notes notes) {
+    this(id, kind, counts, advance, fabric, noEase, notes, Origin.given(id));
+  }
+
   public static Run plain(String id, UnitKind kind, int count, Advance advance) {
     return new Run(id, kind, Counts.planned(count), advance, Fabric.PLAIN, false);
   }
 
   public Run inRib() {
-    return new Run(id, kind, counts, advance, Fabric.RIB, noEase, notes);
+    return new Run(id, kind, counts, advance, Fabric.RIB, noEase, notes, origin);
   }
 
   public Run withCounts(Counts changed) {
-    return new Run(id, kind, changed, advance, fabric, noEase, notes);
+    return new Run(id, kind, changed, advance, fabric, noEase, notes, origin);
   }
 
   public int count() {
@@ -49,6 +54,6 @@ public record Run(
   }
 
   Run mirrored() {
-    return new Run(id, kind, counts, advance.mirrored(), fabric, noEase, notes);
+    return new Run(id, kind, counts, advance.mirrored(), fabric, noEase, notes, origin);
   }
 }

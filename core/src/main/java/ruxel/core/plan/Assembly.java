@@ -1,13 +1,12 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -16,11 +15,10 @@ import ruxel.core.garment.ExpectedOpening;
 import ruxel.core.glue.GluedSeam;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Opening;
+import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
-import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
-import ruxel.core.seam.Span;
 
 /**
  * What the gluing says of the garment as a whole (handbook 10): openings by name, and what is sewn shut,
@@ -32,6 +30,7 @@ final class Assembly {
   private final List<ExpectedOpening> expected;
   private final Gluing gluing;
   private final Surface surface;
+  private final OpeningNames names;
   private final List<Finding> findings = new ArrayList<>();
 
   Assembly(List<Piece> pieces, List<GluedSeam> seams, List<ExpectedOpening> expected) {
@@ -40,6 +39,7 @@ final class Assembly {
     this.expected = expected;
     gluing = Gluing.of(pieces, seams);
     surface = Surface.of(gluing);
+    names = new OpeningNames(gluing, expected);
   }
 
   Gluing gluing() {
@@ -92,7 +92,7 @@ final class Assembly {
   private void shut() {
     boolean anyShut = false;
     for (ExpectedOpening opening : expected) {
-      List<Segment> own = gluing.segments().stream().filter(segment -> lies(segment, opening)).toList();
+      List<Segment> own = gluing.segments().stream().filter(segment -> names.isOf(segment.index(), opening)).toList();
       if (!own.isEmpty() && own.stream().noneMatch(Segment::isFree)) {
         String seam = own.get(0).seam().orElseThrow();
         refuse(FindingCode.SEWN_SHUT, Where.seam(seam), Fact.text("opening", opening.name()), Fact.text("seam", seamName(seam)));
@@ -105,21 +105,6 @@ final class Assembly {
               FindingCode.OPENING_UNPLANNED, Where.NOWHERE,
               Fact.count("count", surface.openings().size()), Fact.count("expected", expected.size())));
     }
-  }
-
-  private boolean lies(Segment segment, ExpectedOpening opening) {
-    Piece piece = pieces.get(segment.piece());
-    Edge edge = piece.edges().get(segment.edge());
-    for (Span span : opening.spans()) {
-      if (span.piece().equals(piece.id()) && span.edge().equals(edge.id())) {
-        int from = span.fromInclusive().on(edge).orElse(0);
-        int to = span.toExclusive().on(edge).orElse(0);
-        if (segment.fromHalf() < 2 * to && segment.toHalf() > 2 * from) {
-          return true;
-        }
-      }
-    }
-    return false;
   }
 
   private void refuse(FindingCode code, Where where, Fact... facts) {
@@ -146,61 +131,34 @@ final class Assembly {
     }
     return new GarmentPlan.GluingPlan(
         surface.points(), gluing.segments().size() - glued / 2, pieces.size(), twisted ? -1 : surface.handles(),
-        surface.openings().stream().map(opening -> opening(gluing, opening)).toList(),
+        surface.openings().stream().map(this::opening).toList(),
         List.copyOf(turned), List.copyOf(twist), List.copyOf(parts));
   }
 
-  private GarmentPlan.OpeningPlan opening(Gluing in, Opening opening) {
+  private GarmentPlan.OpeningPlan opening(Opening opening) {
     List<GarmentPlan.StretchPlan> stretches =
         opening.segments().stream()
-            .map(in::segment)
-            .map(s -> new GarmentPlan.StretchPlan(pieces.get(s.piece()).id(), in.edgeOf(s).id(), s.fromHalf(), s.toHalf()))
+            .map(gluing::segment)
+            .map(s -> new GarmentPlan.StretchPlan(pieces.get(s.piece()).id(), gluing.edgeOf(s).id(), s.fromHalf(), s.toHalf()))
             .toList();
-    return new GarmentPlan.OpeningPlan(name(in, opening), opening.lengthMm(), stretches, opening.angles());
-  }
-
-  /** The names of the expected openings it is part of, else its pieces and edges. */
-  private String name(Gluing in, Opening opening) {
-    Set<String> names = new LinkedHashSet<>();
-    for (ExpectedOpening candidate : expected) {
-      if (opening.segments().stream().map(in::segment).anyMatch(segment -> lies(segment, candidate))) {
-        names.add(candidate.name());
-      }
-    }
-    if (names.isEmpty()) {
-      Map<String, List<String>> edges = new LinkedHashMap<>();
-      for (Segment segment : opening.segments().stream().map(in::segment).toList()) {
-        List<String> ofPiece = edges.computeIfAbsent(pieces.get(segment.piece()).name(), key -> new ArrayList<>());
-        String edge = in.edgeOf(segment).name();
-        if (!ofPiece.contains(edge)) {
-          ofPiece.add(edge);
-        }
-      }
-      edges.forEach((piece, list) -> names.add(piece + ": " + String.join(", ", list)));
-    }
-    return String.join(", ", names);
+    return new GarmentPlan.OpeningPlan(names.of(opening.segments()), opening.lengthMm(), stretches, opening.angles());
   }
 
   /** What is open once the first {@code count} seams of {@code order} are joined, among pieces that hang together. */
   List<List<GarmentPlan.OpenNow>> openAfterEach(List<String> order) {
-    Map<String, GluedSeam> byId = new HashMap<>();
-    seams.forEach(seam -> byId.put(seam.seam().seam().id(), seam));
+    double[] lengths = gluing.segments().stream().mapToDouble(gluing::lengthMm).toArray();
     List<List<GarmentPlan.OpenNow>> open = new ArrayList<>();
-    List<GluedSeam> joined = new ArrayList<>();
+    Set<String> joined = new HashSet<>();
     for (String id : order) {
-      joined.add(byId.get(id));
-      Gluing now = Gluing.of(pieces, joined);
+      joined.add(id);
+      Gluing now = gluing.withOnly(joined::contains);
+      Set<Integer> hanging = now.segments().stream().filter(segment -> !segment.isFree()).map(Segment::piece).collect(Collectors.toSet());
       open.add(
-          Surface.of(now).openings().stream()
-              .filter(opening -> hangs(now, opening))
-              .map(opening -> new GarmentPlan.OpenNow(name(now, opening), opening.lengthMm()))
+          Openings.loops(now).stream()
+              .filter(loop -> hanging.contains(now.segment(loop.get(0)).piece()))
+              .map(loop -> new GarmentPlan.OpenNow(names.of(loop), loop.stream().mapToDouble(segment -> lengths[segment]).sum()))
               .toList());
     }
     return open;
-  }
-
-  private static boolean hangs(Gluing now, Opening opening) {
-    int piece = now.segment(opening.segments().get(0)).piece();
-    return now.segments().stream().anyMatch(segment -> segment.piece() == piece && !segment.isFree());
   }
 }

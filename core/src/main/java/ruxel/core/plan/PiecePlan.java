@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.garment.PieceSettings;
-import ruxel.core.garment.PieceSettings.EdgingRows;
 import ruxel.core.garment.Settings;
 import ruxel.core.lay.Placement;
 import ruxel.core.measure.Corner;
@@ -18,6 +17,7 @@ import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Marker;
 import ruxel.core.piece.Mirror;
+import ruxel.core.piece.Origin;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -143,7 +143,7 @@ public record PiecePlan(
           new RunPlan(
               run.id(), run.kind(), run.fabric(), run.count(), counts.planned(), counts.made(), counts.worked(),
               counts.source(), starts.get(r).x(), starts.get(r).y(), run.advance().dxMm(), run.advance().dyMm(),
-              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.id().contains("~") && !EdgingRows.isRun(run.id()), EdgingRows.isRun(run.id())));
+              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.origin().kind() == Origin.Kind.PART, run.origin().isEdging()));
     }
     return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs),
         edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList(),

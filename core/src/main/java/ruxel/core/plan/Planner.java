@@ -5,6 +5,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -44,8 +46,6 @@ import ruxel.core.seam.SeamRole;
  * finding, and the rest of the garment stays usable.
  */
 public final class Planner {
-  private static final int MOST_UNITS = 5000;
-
   private final Garment garment;
   private final Layout layout;
   private final Construct construct;
@@ -85,7 +85,7 @@ public final class Planner {
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
-        matches.stream().map(match -> SeamPlans.of(match, toLookAt(match.seam().seam().id()), Seam.twin(match.seam().seam().id(), construct.seams()).map(Seam::id), wording)).toList(),
+        matches.stream().map(this::seamPlan).toList(),
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
@@ -97,6 +97,13 @@ public final class Planner {
         construct.handles(),
         owed(),
         FindingView.all(findings, wording));
+  }
+
+  private SeamPlan seamPlan(SeamMatch match) {
+    String id = match.seam().seam().id();
+    Set<String> own =
+        garment.settings().seams().pins().stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
+    return SeamPlans.of(match, toLookAt(id), Seam.twin(id, construct.seams()).map(Seam::id), own, wording);
   }
 
   private List<GarmentPlan.Owed> owed() {
@@ -119,10 +126,10 @@ public final class Planner {
 
   private List<SeamMatch> matched(List<ResolvedSeam> seams) {
     List<SeamMatch> matches = new ArrayList<>();
-    long left = SeamMatch.MOST_CELLS;
+    SeamMatch.Left left = SeamMatch.Left.ALL;
     for (ResolvedSeam seam : seams) {
       SeamMatch match = SeamMatch.of(seam, rules, left);
-      left -= match.cells();
+      left = left.less(match);
       matches.add(match);
     }
     return List.copyOf(matches);
@@ -144,12 +151,6 @@ public final class Planner {
     for (Edge edge : piece.edges()) {
       Fact name = Fact.text("edge", edge.name());
       Fact of = Fact.text("piece", piece.name());
-      if (edge.units() > MOST_UNITS) {
-        findings.add(
-            Finding.of(
-                FindingCode.TOO_MANY_UNITS, Where.edge(piece.id(), edge.id()), name, of,
-                Fact.count("count", edge.units()), Fact.count("most", MOST_UNITS)));
-      }
       edge.landmarks().forEach(landmark -> inspect(landmark, piece, edge));
       if (Math.abs(edge.measuredScale() - 1) > rules.get(Rule.LENGTH_SHARE)) {
         findings.add(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -42,10 +43,12 @@ final class SeamPlans {
   private final Wording wording;
   private final boolean look;
   private final Optional<String> twin;
+  private final Set<String> ownAnchors;
   private final PlaceNames namesA;
   private final PlaceNames namesB;
 
-  private SeamPlans(SeamMatch match, boolean look, Optional<String> twin, Wording wording) {
+  private SeamPlans(SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, Wording wording) {
+    this.ownAnchors = ownAnchors;
     this.match = match;
     this.look = look;
     this.twin = twin;
@@ -58,9 +61,10 @@ final class SeamPlans {
   /**
    * @param look whether something of this seam is to be looked at before it is joined
    * @param twin the seam on the other side of the wearer
+   * @param ownAnchors ids of the anchors that the maker has added
    */
-  static SeamPlan of(SeamMatch match, boolean look, Optional<String> twin, Wording wording) {
-    return new SeamPlans(match, look, twin, wording).plan();
+  static SeamPlan of(SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, Wording wording) {
+    return new SeamPlans(match, look, twin, ownAnchors, wording).plan();
   }
 
   private SeamPlan plan() {
@@ -93,7 +97,7 @@ final class SeamPlans {
             anchor ->
                 new AnchorPlan(
                     anchor.id(), anchor.name(), anchor.a(), anchor.b(), along(match.a(), anchor.a()), along(match.b(), anchor.b()),
-                    anchor.joins(), isMovable(anchor), anchor.id().startsWith(Seam.OWN_ANCHOR),
+                    anchor.joins(), isMovable(anchor), ownAnchors.contains(anchor.id()),
                     spotName(match.a(), namesA, anchor.a()), spotName(match.b(), namesB, anchor.b())))
         .toList();
   }

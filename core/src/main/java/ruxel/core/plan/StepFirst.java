@@ -31,7 +31,7 @@ final class StepFirst {
         .forEach(item -> todo.add("Still owed, and this is the last moment: " + item.what() + "."));
     for (ResolvedSpan span : spans()) {
       for (EdgingRows rows : settings.pieces().edgings()) {
-        if (rows.piece().equals(span.piece().id()) && span.runs().stream().anyMatch(run -> rows.made(span.edge().id(), run.id()))) {
+        if (rows.piece().equals(span.piece().id()) && span.runs().stream().anyMatch(run -> rows.made(span.edge().id(), run))) {
           String edge = span.piece().edge(rows.edge()).map(found -> found.name()).orElse(rows.edge());
           todo.add(
               "Work the %s along the %s of the %s first."

@@ -18,6 +18,7 @@ public record Seam(
     List<String> hidden,
     Working working,
     Optional<String> method) {
+  public static final int MOST_PLACES_PER_ROW = 3;
   public static final String START = "START";
   public static final String END = "END";
   /** How the ids of the maker's own anchors begin. */
@@ -59,7 +60,7 @@ public record Seam(
       }
       placesPerRow.ifPresent(
           places -> {
-            if (places < 1 || places > 3) {
+            if (places < 1 || places > MOST_PLACES_PER_ROW) {
               throw new IllegalArgumentException("Expected 1 to 3 places a row (%d)".formatted(places));
             }
           });

@@ -40,13 +40,22 @@ public record AssemblySheet(
       List<Rhythm> rhythms,
       List<Marker> markers,
       List<String> first,
-      List<String> closing) {}
+      List<String> closing) {
+    public boolean hasMarkers() {
+      return !markers.isEmpty();
+    }
+  }
 
   /** One stretch between two anchors. */
   public record Rhythm(String heading, String words) {}
 
   /** A marker to tick off: its place on both sides. */
-  public record Marker(int number, String name, String placeA, String placeB) {}
+  public record Marker(int number, String name, String placeA, String placeB) {
+    /** "3, shoulder seam". */
+    public String title() {
+      return name.isEmpty() ? Integer.toString(number) : number + ", " + name;
+    }
+  }
 
   public static AssemblySheet of(GarmentPlan plan) {
     Wording wording = new Wording(plan.unit(), plan.terms(), plan.hand());

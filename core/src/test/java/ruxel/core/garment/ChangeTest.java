@@ -74,13 +74,14 @@ class ChangeTest {
               assertThat(run.count()).isEqualTo(25);
             });
     assertThat(plan.findings())
+        .filteredOn(finding -> finding.code() != FindingCode.LOCAL_SURPLUS)
         .extracting(FindingView::code, FindingView::piece, FindingView::seam)
         .containsExactly(
             tuple(FindingCode.OUTLINE_OPEN, Optional.of("front.right"), Optional.empty()),
             tuple(FindingCode.TWINS_DIFFER, Optional.of("front.right"), Optional.empty()),
             tuple(FindingCode.ROWS_DIFFER, Optional.empty(), Optional.of("side.right")));
     assertThat(plan.seams()).filteredOn(SeamPlan::look).extracting(SeamPlan::id).containsExactly("side.right");
-    assertThat(plan.findings().get(1).sentence())
+    assertThat(plan.findings().stream().filter(f -> f.code() == FindingCode.TWINS_DIFFER).findFirst().orElseThrow().sentence())
         .isEqualTo("Right front and left front are not alike: 25 row ends and 26 at the side; that is 13 mm.");
     assertThat(codes(new Change.CountMade("front.right", "side", "side", Optional.of(0)))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE);
     assertThat(codes(new Change.CountMade("front.right", "side", "lace", Optional.of(9)))).containsExactly(FindingCode.SETTING_GONE);

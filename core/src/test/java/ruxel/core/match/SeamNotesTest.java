@@ -2,6 +2,7 @@ package ruxel.core.match;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -55,18 +56,20 @@ class SeamNotesTest {
 
   @Test
   void tablesThatWouldBeTooLargeTogetherAreRefusedBeforeComputing() {
-    SeamMatch whole = armhole(SeamMatch.MOST_CELLS);
-    assertThat(whole.cells()).isEqualTo(2 * 25 * 14);
-    SeamMatch refused = armhole(2 * 25 * 14 - 1);
-    assertThat(refused.isPlanned()).isFalse();
-    assertThat(refused.findings()).extracting(Finding::code).containsExactly(FindingCode.TOO_LARGE);
+    SeamMatch whole = armhole(SeamMatch.Left.ALL);
+    assertThat(SeamMatch.Left.ALL.less(whole)).isEqualTo(new SeamMatch.Left(SeamMatch.MOST_PLACES - 51 - 28, SeamMatch.MOST_CELLS - 2 * 25 * 14));
+    for (SeamMatch.Left tooLittle : List.of(new SeamMatch.Left(SeamMatch.MOST_PLACES, 2 * 25 * 14 - 1), new SeamMatch.Left(51 + 28 - 1, SeamMatch.MOST_CELLS))) {
+      SeamMatch refused = armhole(tooLittle);
+      assertThat(refused.isPlanned()).isFalse();
+      assertThat(refused.findings()).extracting(Finding::code).containsExactly(FindingCode.TOO_LARGE);
+    }
   }
 
-  private static SeamMatch armhole(long cellsLeft) {
+  private static SeamMatch armhole(SeamMatch.Left left) {
     Construct construct = ((Outcome.Good<Layout>) Layout.of(Wardrobe.cardigan())).value().construct();
     return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
         .filter(seam -> seam.seam().id().equals("armhole.left"))
-        .map(seam -> SeamMatch.of(seam, HouseRules.USUAL, cellsLeft))
+        .map(seam -> SeamMatch.of(seam, HouseRules.USUAL, left))
         .findFirst()
         .orElseThrow();
   }

@@ -1,0 +1,45 @@
+package ruxel.core.piece;
+
+/**
+ * Where a run comes from: {@code base} is the id of the construction's own run that it stands for, also where it is a
+ * part of that run or edging over it; for the ends of edging rows it is the id of the edge they are worked along.
+ */
+public record Origin(Kind kind, String base) {
+  /** How a run came onto its edge. */
+  public enum Kind {
+    /** As the construction or the file gives it. */
+    GIVEN,
+    /** A part of a given run, told by the maker. */
+    PART,
+    /** The stitches of edging rows over a given run or a part of one. */
+    EDGED,
+    /** The ends of edging rows that were worked along a neighbouring edge. */
+    ROWS
+  }
+
+  static Origin given(String run) {
+    return new Origin(Kind.GIVEN, run);
+  }
+
+  public static Origin partOf(Run run) {
+    return new Origin(Kind.PART, run.origin().base());
+  }
+
+  public static Origin over(Run run) {
+    return new Origin(Kind.EDGED, run.origin().base());
+  }
+
+  public static Origin rowsAlong(String edge) {
+    return new Origin(Kind.ROWS, edge);
+  }
+
+  /** Whether it is of edging rows: their stitches, or their ends. */
+  public boolean isEdging() {
+    return kind == Kind.EDGED || kind == Kind.ROWS;
+  }
+
+  /** Whether it stands for a run of the construction. */
+  public boolean standsFor(String run) {
+    return kind != Kind.ROWS && base.equals(run);
+  }
+}

@@ -1,0 +1,149 @@
+package ruxel.core.match;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Cloth;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
+import ruxel.core.seam.Surplus;
+
+/** Markers and the stretches between them (handbook 6, model 3). */
+class CheckpointsTest {
+  private static final double MM = 7.5;
+
+  private static Piece piece(String id, UnitKind kind, double mm, int count, List<Landmark> marks) {
+    Advance advance = kind == UnitKind.ROW_END ? new Advance(0, mm) : new Advance(mm, 0);
+    Edge edge = Edge.of("e", "edge", List.of(new Run("r", kind, Counts.planned(count), advance, Fabric.PLAIN, false))).withLandmarks(marks);
+    Edge back = Edge.of("back", "back", List.of(Run.plain("b", UnitKind.FOUNDATION_LOOP, 1, new Advance(-1, -1))));
+    return new Piece(id, id, Piece.Part.OTHER, List.of(edge, back), Optional.empty(), new Cloth(mm, mm, mm, Cloth.Dye.WOAD, Cloth.Dye.WELD));
+  }
+
+  private static SeamMatch match(Piece a, Piece b, List<Anchor> anchors, Seam.Working working) {
+    Seam seam =
+        new Seam(
+            "s", "Seam", SeamRole.OTHER, Seam.SideOf.of("A", Span.ofRun("a", "e", "r", Span.Along.FORWARD)),
+            Seam.SideOf.of("B", Span.ofRun("b", "e", "r", Span.Along.FORWARD)), anchors, List.of(), working, Optional.empty());
+    return SeamMatch.of(SeamResolver.find(List.of(a, b), List.of(seam), "s").orElseThrow(), HouseRules.USUAL);
+  }
+
+  private static SeamMatch plain(int n, int m, boolean together) {
+    return match(
+        piece("a", UnitKind.STITCH_TOP, MM, n, List.of()), piece("b", UnitKind.STITCH_TOP, MM, m, List.of()), List.of(),
+        new Seam.Working(together, Surplus.EVEN, 0, false));
+  }
+
+  /** No stretch is longer than the house allows, in joints and in mm, and they add up to both sides without running back. */
+  private static void holds(SeamMatch match, String what) {
+    int since = 0;
+    List<Integer> stops = new ArrayList<>(match.checkpoints().stream().map(Checkpoint::joint).toList());
+    stops.add(match.joints().size());
+    for (int stop : stops) {
+      assertThat(stop - since).as("%s: joints up to %d", what, stop).isBetween(0, 12);
+      since = stop;
+    }
+    double a = 0;
+    double b = 0;
+    for (int i = 0; i < match.stretches().size(); i++) {
+      LocalSurplus stretch = match.stretches().get(i);
+      assertThat(stretch.aFromMm()).as(what).isEqualTo(a, within(1e-6));
+      assertThat(stretch.bFromMm()).as(what).isEqualTo(b, within(1e-6));
+      assertThat(stretch.aToMm()).as(what).isGreaterThanOrEqualTo(a - 1e-9);
+      assertThat(stretch.bToMm()).as(what).isGreaterThanOrEqualTo(b - 1e-9);
+      a = stretch.aToMm();
+      b = stretch.bToMm();
+      boolean oneJoint = stops.get(i) - (i == 0 ? 0 : stops.get(i - 1)) == 1 || Math.max(stretch.aToMm() - stretch.aFromMm(), stretch.bToMm() - stretch.bFromMm()) <= 80 + 1e-6;
+      assertThat(oneJoint).as("%s: %s", what, stretch).isTrue();
+    }
+    assertThat(a).as(what).isEqualTo(match.a().lengthMm(0, match.a().size()), within(1e-6));
+    assertThat(b).as(what).isEqualTo(match.b().lengthMm(0, match.b().size()), within(1e-6));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"20, 44, true", "20, 44, false", "51, 28, false", "12, 12, false", "13, 13, false", "300, 287, false", "2000, 1, false", "500, 3, false", "2, 2, false"})
+  void noStretchIsLongerThanTheHouseAllows(int n, int m, boolean together) {
+    holds(plain(n, m, together), n + " on " + m);
+  }
+
+  @Test
+  void placesPassedOverCountToTheStretchTheyLieIn() {
+    SeamMatch match =
+        match(
+            piece("a", UnitKind.ROW_END, 8, 40, List.of()), piece("b", UnitKind.ROW_END, 8, 29, List.of()), List.of(),
+            new Seam.Working(false, Surplus.SKIP, 0, false));
+    assertThat(match.isPlanned()).isTrue();
+    holds(match, "40 on 29, passed over");
+  }
+
+  /** 2 on 2 with the last place fixed: the marker stands in its middle, half of it lies behind. */
+  @Test
+  void aPlaceFixedAtTheEndIsPartedInItsMiddle() {
+    Anchor last =
+        new Anchor("x", "last", Anchor.Spot.unit("a", "e", new Cut("r", 1, Cut.End.START)), Anchor.Spot.unit("b", "e", new Cut("r", 1, Cut.End.START)));
+    SeamMatch match =
+        match(piece("a", UnitKind.STITCH_TOP, 10, 2, List.of()), piece("b", UnitKind.STITCH_TOP, 10, 2, List.of()), List.of(last), Seam.Working.USUAL);
+    assertThat(match.stretches()).extracting(LocalSurplus::aToMm).containsExactly(15.0, 20.0);
+    holds(match, "2 on 2");
+  }
+
+  /** Stripes after 5 and 11 of 20 stitches, a repeat after 15 of B: each has its marker, with its name. */
+  @Test
+  void landmarksOfBothSidesHaveMarkers() {
+    Landmark stripe = new Landmark("s", "stripe", Landmark.Kind.STRIPE, new Cut("r", 5, Cut.End.START), 6, 2, Optional.empty());
+    Landmark repeat = Landmark.once("p", "leaf", Landmark.Kind.REPEAT, new Cut("r", 15, Cut.End.START));
+    SeamMatch match =
+        match(piece("a", UnitKind.STITCH_TOP, MM, 20, List.of(stripe)), piece("b", UnitKind.STITCH_TOP, MM, 20, List.of(repeat)), List.of(), Seam.Working.USUAL);
+    assertThat(match.checkpoints()).filteredOn(c -> c.kind() == Checkpoint.Kind.LANDMARK)
+        .extracting(c -> c.name() + " " + c.joint())
+        .containsExactly("stripe 5", "stripe 11", "leaf 15");
+    holds(match, "with landmarks");
+  }
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void anySeamKeepsTheLimits(long seed) {
+    Random random = new Random(seed);
+    for (int round = 0; round < 60; round++) {
+      int n = 1 + random.nextInt(90);
+      int m = 1 + random.nextInt(90);
+      List<Anchor> anchors = new ArrayList<>();
+      if (n > 3 && m > 3 && random.nextBoolean()) {
+        boolean unit = random.nextBoolean();
+        Cut onA = new Cut("r", 1 + random.nextInt(n - 2), Cut.End.START);
+        Cut onB = new Cut("r", 1 + random.nextInt(m - 2), Cut.End.START);
+        anchors.add(
+            unit
+                ? new Anchor("x", "pin", Anchor.Spot.unit("a", "e", onA), Anchor.Spot.unit("b", "e", onB))
+                : new Anchor("x", "pin", Anchor.Spot.cut("a", "e", onA), Anchor.Spot.cut("b", "e", onB)));
+      }
+      SeamMatch match =
+          match(
+              piece("a", UnitKind.STITCH_TOP, 3 + random.nextInt(5), n, List.of()), piece("b", UnitKind.STITCH_TOP, 3 + random.nextInt(5), m, List.of()), anchors,
+              new Seam.Working(random.nextInt(4) == 0 && Math.max(n, m) < 5 * Math.min(n, m), random.nextBoolean() ? Surplus.EVEN : Surplus.TO_HIDDEN, 0, false));
+      if (match.isPlanned()) {
+        holds(match, "seed %d, round %d: %d on %d".formatted(seed, round, n, m));
+      }
+    }
+  }
+}

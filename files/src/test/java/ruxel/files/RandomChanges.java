@@ -1,0 +1,182 @@
+package ruxel.files;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.function.Supplier;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Answers;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.HandleDragged;
+import ruxel.core.garment.Layout;
+import ruxel.core.garment.OwedChange;
+import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.SeamChange;
+import ruxel.core.garment.SeamSettings;
+import ruxel.core.garment.Settings;
+import ruxel.core.garment.Template;
+import ruxel.core.garment.Templates;
+import ruxel.core.measure.Corner;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Marker;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.Surplus;
+
+/** Changes of every kind at a garment, most of them possible, some with values no maker would type. */
+final class RandomChanges {
+  private static final String[] WORDS = {"", " ", "Harbour", "a b", "x".repeat(201), "x".repeat(120), "own.1", "~", "shoulder", "START", "é✂", "\u0007bell"};
+  private static final double[] LENGTHS = {-5, 0, 0.2, 1, 12.5, 45, 400, 10_000, 1e9, Double.NaN, Double.POSITIVE_INFINITY};
+
+  private final Random random;
+  private final Garment garment;
+  private final List<Piece> pieces;
+  private final List<Seam> seams;
+
+  RandomChanges(Garment garment, Random random) {
+    this.garment = garment;
+    this.random = random;
+    Layout layout = ((Outcome.Good<Layout>) Layout.of(garment)).value();
+    pieces = layout.construct().pieces();
+    seams = layout.construct().seams();
+  }
+
+  Change next() {
+    List<Supplier<Change>> kinds =
+        List.of(
+            () -> new Change.Renamed(word()),
+            () -> new Change.Reworded(new Wording(one(Wording.Unit.values()), one(Terms.values()), one(Wording.Hand.values()))),
+            this::answers, this::answers, this::count, this::count,
+            () -> new Change.AnchorMoved(seam(), anchor(), one(Side.values()), number(-1, 130)),
+            () -> new Change.MethodChosen(seam(), random.nextInt(5) == 0 ? word() : one(Method.values()).id()),
+            this::moved,
+            () -> new Change.StepMoved(seam(), maybe(this::seam)),
+            Change.OrderLeft::new,
+            Change.GoneSettingsDropped::new,
+            this::told, this::told, this::told, this::told,
+            () -> onEdge((piece, edge) -> new EdgeChange.EdgeMeasured(piece.id(), edge.id(), maybe(this::length))),
+            () -> onEdge((piece, edge) -> new EdgeChange.EdgeMeasured(piece.id(), edge.id(), Optional.of(45.0))),
+            this::landmark, this::landmark,
+            () -> onEdge((piece, edge) -> new EdgeChange.LandmarkRemoved(piece.id(), edge.id(), word())),
+            this::worked,
+            () -> new SeamChange.AnchorPinned(seam(), word(), word(), number(-1, 130), number(-1, 130)),
+            () -> new SeamChange.AnchorPinned(seam(), "own." + random.nextInt(3), "a pin", number(1, 60), number(1, 60)),
+            () -> new SeamChange.AnchorRemoved(seam(), anchor()),
+            () -> new PieceChange.LeanFound(piece().id(), maybe(this::length), random.nextBoolean()),
+            () -> onEdge((piece, edge) -> new PieceChange.CornerTold(piece.id(), edge.id(), maybe(() -> one(Corner.values())))),
+            () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))),
+            () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
+            () -> new OwedChange.Noted(word(), piece().id(), word(), maybe(this::seam)),
+            () -> new OwedChange.Done(word()),
+            () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
+    return kinds.get(random.nextInt(kinds.size())).get();
+  }
+
+  private interface OnEdge {
+    Change of(Piece piece, Edge edge);
+  }
+
+  private Change onEdge(OnEdge change) {
+    Piece piece = piece();
+    return change.of(piece, piece.edges().get(random.nextInt(piece.edges().size())));
+  }
+
+  private Change answers() {
+    Optional<Template> template = garment.recipe().flatMap(recipe -> Templates.of(recipe.construction()));
+    Map<String, Optional<Answers.Answer>> answers = new HashMap<>();
+    for (int i = random.nextInt(3); i >= 0; i--) {
+      String key = template.map(t -> t.questions().get(random.nextInt(t.questions().size())).key()).orElse("backStitches");
+      answers.put(
+          random.nextInt(9) == 0 ? word() : key,
+          maybe(() -> random.nextInt(4) == 0 ? new Answers.Word(random.nextBoolean() ? "PULLOVER" : word()) : new Answers.Numeric(random.nextInt(6) == 0 ? length() : number(0, 80))));
+    }
+    return new Change.AnswersChanged(answers);
+  }
+
+  private Change count() {
+    return onEdge(
+        (piece, edge) ->
+            new Change.CountMade(
+                piece.id(), edge.id(), edge.runs().get(random.nextInt(edge.runs().size())).id(), maybe(() -> random.nextInt(8) == 0 ? 4999 : number(-1, 90)),
+                random.nextBoolean() ? Counts.Source.AS_MADE : Counts.Source.AS_WORKED));
+  }
+
+  private Change moved() {
+    String piece = piece().id();
+    return new Change.PieceMoved(piece, maybe(() -> new Settings.LaidPiece(piece, length(), length(), number(-9, 9))));
+  }
+
+  private Change told() {
+    List<EdgeSettings.Part> parts = new java.util.ArrayList<>();
+    for (int i = random.nextInt(8) == 0 ? 33 : random.nextInt(random.nextInt(6) == 0 ? 32 : 4); i > 0; i--) {
+      parts.add(
+          new EdgeSettings.Part(
+              random.nextInt(9) == 0 ? one(UnitKind.values()) : UnitKind.STITCH_TOP, random.nextInt(9) == 0 ? number(-1, 6000) : number(1, 30),
+              random.nextInt(4) == 0 ? maybe(this::length) : Optional.empty(), one(Fabric.values()), random.nextInt(4) == 0,
+              random.nextInt(6) == 0 ? word() : "", random.nextInt(9) == 0 ? number(-1, 60) : 0, random.nextInt(9) == 0 ? number(-1, 210) : 0));
+    }
+    return onEdge((piece, edge) -> new EdgeChange.RunTold(piece.id(), edge.id(), edge.runs().get(random.nextInt(edge.runs().size())).id(), parts));
+  }
+
+  private Change landmark() {
+    return onEdge(
+        (piece, edge) ->
+            new EdgeChange.LandmarkPut(
+                piece.id(), edge.id(), random.nextInt(3) == 0 ? word() : "m" + random.nextInt(3), word(), one(Landmark.Kind.values()),
+                number(-1, edge.units() + 1), number(-1, 12), number(0, 6), maybe(() -> new Marker(one(Marker.Purpose.values()), word(), word()))));
+  }
+
+  private Change worked() {
+    return new SeamChange.SeamWorked(
+        seam(), random.nextBoolean(), one(Surplus.values()), random.nextInt(3) == 0 ? length() : 0, random.nextBoolean(), gives(), gives());
+  }
+
+  private SeamSettings.SideWorking gives() {
+    return new SeamSettings.SideWorking(maybe(() -> random.nextInt(5) == 0 ? number(-1, 7) : number(1, 3)), one(Seam.Spaces.values()));
+  }
+
+  private Piece piece() {
+    return pieces.get(random.nextInt(pieces.size()));
+  }
+
+  private String seam() {
+    return seams.isEmpty() || random.nextInt(20) == 0 ? word() : seams.get(random.nextInt(seams.size())).id();
+  }
+
+  private String anchor() {
+    return one(new String[] {"shoulder", "underarm", "hem.rib", "cuff.rib", "own.0", "own.1", "own.2", word()});
+  }
+
+  private String word() {
+    return one(WORDS);
+  }
+
+  private double length() {
+    return LENGTHS[random.nextInt(LENGTHS.length)];
+  }
+
+  private int number(int least, int most) {
+    return least + random.nextInt(most - least + 1);
+  }
+
+  private <T> T one(T[] values) {
+    return values[random.nextInt(values.length)];
+  }
+
+  private <T> Optional<T> maybe(Supplier<T> value) {
+    return random.nextInt(4) == 0 ? Optional.empty() : Optional.of(value.get());
+  }
+}

@@ -1,0 +1,76 @@
+package ruxel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Answers;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.EdgeChange;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.Recipe;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+
+/** Whatever a change accepts can be read back, and planned. */
+class ReadBackTest {
+  private static final int ROUNDS = 25;
+  private static final int CHANGES = 25;
+
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void whateverAChangeAcceptsIsReadBackAsItIs(long seed) {
+    Random random = new Random(seed);
+    int accepted = 0;
+    for (int round = 0; round < ROUNDS; round++) {
+      Garment garment = start(random);
+      for (int i = 0; i < CHANGES; i++) {
+        Change change = new RandomChanges(garment, random).next();
+        if (change.apply(garment) instanceof Outcome.Good<Garment> good) {
+          accepted++;
+          Outcome<GarmentDocument> document = GarmentDocument.of(good.value());
+          assertThat(document.findings()).as("seed %d, round %d, change %d: %s", seed, round, i, change).isEmpty();
+          Garment read = ((Outcome.Good<GarmentDocument>) document).value().garment();
+          assertThat(read).as("seed %d, round %d, change %d: %s", seed, round, i, change).isEqualTo(good.value());
+          garment = read;
+        }
+      }
+      assertThat(Planner.plan(garment)).as("seed %d, round %d", seed, round).isInstanceOf(Outcome.Good.class);
+    }
+    assertThat(accepted).as("the property looks at something").isGreaterThan(ROUNDS * CHANGES / 4);
+  }
+
+  private static Garment start(Random random) {
+    return switch (random.nextInt(3)) {
+      case 0 -> Garment.of("Quay", new Recipe("drop-shoulder", new Answers(Map.of())));
+      case 1 -> Garment.of("Pier", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
+      default -> ((Outcome.Good<Garment>) GarmentFiles.read(Samples.text(random.nextBoolean() ? "tube.json" : "tied-sleeve.json").getBytes(StandardCharsets.UTF_8))).value();
+    };
+  }
+
+  /** A length measured with edging on is no length once the edging is out: 45 mm less 4 rows of 12.5 mm. */
+  @Test
+  void edgingTakenOutLeavesNoLengthBelowNothing() {
+    Garment garment = Garment.of("Quay", new Recipe("drop-shoulder", new Answers(Map.of())));
+    Garment after =
+        ((Outcome.Good<Garment>)
+                Change.applyAll(
+                    garment,
+                    List.of(
+                        new PieceChange.EdgingWorked("back", "hem", 4, 12.5, 60),
+                        new EdgeChange.EdgeMeasured("back", "left", java.util.Optional.of(45.0)),
+                        new PieceChange.EdgingWorked("back", "hem", 0, 12.5, 60))))
+            .value();
+    assertThat(after.settings().edges().measured()).isEmpty();
+    assertThat(GarmentFiles.read(GarmentFiles.write(after).getBytes(StandardCharsets.UTF_8))).isEqualTo(Outcome.of(after));
+    assertThat(((Outcome.Good<GarmentPlan>) Planner.plan(after)).value().findings()).noneMatch(finding -> finding.code() == FindingCode.LENGTHS_DIFFER);
+  }
+}
