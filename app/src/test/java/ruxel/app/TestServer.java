@@ -80,7 +80,7 @@ final class TestServer {
   }
 
   static String demo(String name) {
-    try (InputStream in = TestServer.class.getResourceAsStream("/demo/" + name)) {
+    try (InputStream in = TestServer.class.getResourceAsStream(name.startsWith("/") ? name : "/demo/" + name)) {
       return new String(in.readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
