@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Locale;
@@ -30,7 +31,14 @@ public final class Bench {
 
   private Bench() {}
 
+  /**
+   * @param arguments the packed server, which fifty makers are let loose on
+   */
   public static void main(String[] arguments) throws RunnerException, IOException, InterruptedException {
+    if (arguments.length > 1 && arguments[1].equals("makers")) {
+      FiftyMakers.run(Path.of(arguments[0]));
+      return;
+    }
     System.out.println("Planning, ms for one (JMH, mean ± error):\n");
     Collection<RunResult> results =
         new Runner(new OptionsBuilder().include("ruxel.bench").verbosity(VerboseMode.SILENT).build()).run();
@@ -45,6 +53,8 @@ public final class Bench {
       requests(server.address());
       firstLoad(server.address());
     }
+    System.out.println();
+    FiftyMakers.run(Path.of(arguments[0]));
   }
 
   private static String name(RunResult result) {

@@ -31,6 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class GarmentFiles {
   public static final int MOST_BYTES = 5 * 1024 * 1024;
   private static final int MOST_NESTING = 50;
+  private static final double LARGEST_NUMBER = 1e12;
 
   private static final JsonMapper MAPPER =
       JsonMapper.builder(
@@ -62,13 +63,16 @@ public final class GarmentFiles {
       String line = e.getLocation() == null ? "" : " (line " + e.getLocation().getLineNr() + ")";
       return refused(FindingCode.NOT_JSON, "$", Fact.text("detail", e.getOriginalMessage().lines().findFirst().orElse("") + line));
     }
-    List<Finding> unstorable = new ArrayList<>();
-    unstorable(tree, "$", unstorable);
-    return unstorable.isEmpty() ? checkVersion(tree).then(GarmentFiles::readChecked) : Outcome.refused(unstorable);
+    List<Finding> impossible = new ArrayList<>();
+    impossible(tree, "$", impossible);
+    return impossible.isEmpty() ? checkVersion(tree).then(GarmentFiles::readChecked) : Outcome.refused(impossible);
   }
 
-  /** Text that no database or document can hold, with its path. */
-  private static void unstorable(JsonNode node, String path, List<Finding> findings) {
+  /** Text that no database or document can hold, and numbers that nothing can be counted with, each with its path. */
+  private static void impossible(JsonNode node, String path, List<Finding> findings) {
+    if (node.isNumber() && !(Math.abs(node.asDouble()) <= LARGEST_NUMBER)) {
+      findings.add(Finding.of(FindingCode.SCHEMA, Where.path(path), Fact.text("detail", path + " is larger than anything that can be counted")));
+    }
     if (node.isString() && !StorableText.is(node.asString())) {
       findings.add(Finding.of(FindingCode.TEXT_CONTROL, Where.path(path)));
     }
@@ -78,10 +82,10 @@ public final class GarmentFiles {
               if (!StorableText.is(field.getKey())) {
                 findings.add(Finding.of(FindingCode.TEXT_CONTROL, Where.path(path)));
               }
-              unstorable(field.getValue(), path + "." + field.getKey(), findings);
+              impossible(field.getValue(), path + "." + field.getKey(), findings);
             });
     for (int i = 0; node.isArray() && i < node.size(); i++) {
-      unstorable(node.get(i), path + "[" + i + "]", findings);
+      impossible(node.get(i), path + "[" + i + "]", findings);
     }
   }
 

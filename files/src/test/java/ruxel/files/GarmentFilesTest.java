@@ -1,15 +1,24 @@
 package ruxel.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilder;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.w3c.dom.Document;
+import org.xml.sax.InputSource;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -24,6 +33,8 @@ import ruxel.core.piece.Counts;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Marker;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
 import ruxel.core.seam.Surplus;
 
 class GarmentFilesTest {
@@ -140,5 +151,33 @@ class GarmentFilesTest {
     Outcome<Garment> outcome = GarmentFiles.read(text.getBytes(StandardCharsets.UTF_8));
     assertThat(outcome.findings()).isEmpty();
     return ((Outcome.Good<Garment>) outcome).value();
+  }
+
+  @Test
+  void numbersAndTextThatNothingCanHoldAreNamed() {
+    String file = Samples.text("cardigan.json");
+    assertThat(GarmentFiles.read(file.replace("\"backStitches\": 65", "\"backStitches\": 1e300").getBytes(StandardCharsets.UTF_8)).findings())
+        .extracting(Finding::code, finding -> finding.where().path().orElse(""))
+        .containsExactly(tuple(FindingCode.SCHEMA, "$.recipe.answers.backStitches"));
+    assertThat(GarmentFiles.read(file.replaceFirst("\"count\": \\d+", "\"count\": 1.0E300").getBytes(StandardCharsets.UTF_8)).findings())
+        .extracting(Finding::code).containsExactly(FindingCode.SCHEMA);
+    for (String text : new String[] {"\\u0000", "\\ud800"}) {
+      assertThat(GarmentFiles.read(file.replace("Tide-bell", text).getBytes(StandardCharsets.UTF_8)).findings())
+          .extracting(Finding::code, finding -> finding.where().path().orElse(""))
+          .containsExactly(tuple(FindingCode.TEXT_CONTROL, "$.name"));
+    }
+  }
+
+  /** A bell and a vertical tab in a name: PDF and SVG can be opened, and show that something was there. */
+  @Test
+  void controlCharactersBreakNeitherPictureNorSheet() throws Exception {
+    String file = Samples.text("cardigan.json").replace("Tide-bell", "Tide\\u0007\\u000bbell <&>");
+    GarmentPlan plan = ((Outcome.Good<GarmentPlan>) GarmentFiles.read(file.getBytes(StandardCharsets.UTF_8)).then(Planner::plan)).value();
+    DocumentBuilder builder = DocumentBuilderFactory.newInstance().newDocumentBuilder();
+    Document svg = builder.parse(new InputSource(new StringReader(GarmentSvg.of(plan))));
+    assertThat(svg.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("Tide\ufffd\ufffdbell <&> cardigan");
+    try (PDDocument pdf = Loader.loadPDF(SheetPdf.of(plan))) {
+      assertThat(new PDFTextStripper().getText(pdf)).contains("bell <&> cardigan");
+    }
   }
 }

@@ -1,0 +1,158 @@
+package ruxel.bench;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import ruxel.app.garment.DemoGarments;
+import ruxel.cluster.ThrowAwayCluster;
+
+/**
+ * Fifty makers at one server of its own, with the heap that {@code ./ruxel start} gives it: joints, anchors dragged,
+ * the shelf of two hundred garments. Prints percentiles and the memory in use; nothing is asserted.
+ */
+final class FiftyMakers {
+  private static final int MAKERS = 50;
+  private static final int GARMENTS = 200;
+  private static final int WARM_SECONDS = 20;
+  private static final int SECONDS = 60;
+  private static final String PREVIEW =
+      "{\"baseVersion\":1,\"want\":[\"armhole.left\"],\"changes\":[{\"kind\":\"ANCHOR_MOVED\",\"seam\":\"armhole.left\",\"anchor\":\"shoulder\",\"side\":\"A\",\"position\":%d}]}";
+
+  private final HttpClient client = HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+  private final Map<String, ConcurrentLinkedQueue<Double>> times = new ConcurrentHashMap<>();
+  private final String address;
+  private volatile boolean counts;
+
+  private FiftyMakers(String address) {
+    this.address = address;
+  }
+
+  static void run(Path jar) throws IOException, InterruptedException {
+    Path home = ThrowAwayCluster.newHome();
+    ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:MaxDirectMemorySize=64m", "-jar", jar.toString(), "start", "--port", "0");
+    builder.environment().put("RUXEL_HOME", home.toString());
+    Process server = builder.redirectErrorStream(true).start();
+    try (BufferedReader words = new BufferedReader(new InputStreamReader(server.getInputStream(), StandardCharsets.UTF_8))) {
+      String ready = words.lines().filter(line -> line.startsWith("Ruxel is ready: ")).findFirst().orElseThrow();
+      new FiftyMakers(ready.substring("Ruxel is ready: ".length()).strip()).measure(server.pid());
+    } finally {
+      server.destroy();
+      server.waitFor();
+      ThrowAwayCluster.remove(home);
+    }
+  }
+
+  private void measure(long pid) throws IOException, InterruptedException {
+    String file = new String(DemoGarments.CARDIGAN.file(), StandardCharsets.UTF_8);
+    List<String> garments = new ArrayList<>();
+    for (int i = 0; i < GARMENTS; i++) {
+      garments.add(id(post("/api/garments/import", file)));
+    }
+    List<Thread> makers = new ArrayList<>();
+    for (int i = 0; i < MAKERS; i++) {
+      int number = i;
+      makers.add(new Thread(() -> make(garments.get(number), new Random(number))));
+    }
+    makers.forEach(Thread::start);
+    Thread.sleep(WARM_SECONDS * 1000L);
+    counts = true;
+    Thread.sleep(SECONDS * 1000L);
+    counts = false;
+    makers.forEach(Thread::interrupt);
+    for (Thread maker : makers) {
+      maker.join();
+    }
+    System.out.println("| fifty makers, ms | requests | median | 99th percentile | longest |\n|---|---|---|---|---|");
+    times.forEach(FiftyMakers::print);
+    System.out.println("\nMemory in use by the server: " + resident(pid) / 1024 + " MB");
+  }
+
+  private static void print(String what, ConcurrentLinkedQueue<Double> queue) {
+    double[] sorted = queue.stream().mapToDouble(Double::doubleValue).toArray();
+    Arrays.sort(sorted);
+    System.out.println(
+        String.format(Locale.ROOT, "| %s | %d | %.0f | %.0f | %.0f |", what, sorted.length, sorted[sorted.length / 2], sorted[sorted.length * 99 / 100], sorted[sorted.length - 1]));
+  }
+
+  private static long resident(long pid) throws IOException {
+    return Files.readAllLines(Path.of("/proc/" + pid + "/status")).stream()
+        .filter(line -> line.startsWith("VmRSS"))
+        .mapToLong(line -> Long.parseLong(line.replaceAll("\\D", "")))
+        .findFirst()
+        .orElse(0);
+  }
+
+  /** One maker: mostly joints, now and then an anchor dragged or a look at the shelf, with pauses to work in. */
+  private void make(String garment, Random random) {
+    try {
+      String work = id(post("/api/garments/" + garment + "/work", "{\"seam\":\"shoulder.left\"}"));
+      int seq = 1;
+      int position = 0;
+      while (!Thread.currentThread().isInterrupted()) {
+        int what = random.nextInt(10);
+        if (what < 6) {
+          boolean back = position == 23;
+          position = back ? 0 : position + 1;
+          String event = "{\"client\":\"c\",\"events\":[{\"seq\":%d,\"kind\":\"%s\",\"joint\":%d}]}".formatted(seq++, back ? "BACK_TO" : "JOINT", position);
+          timed("joint", () -> post("/api/work/" + work + "/events", event));
+        } else if (what < 9) {
+          String preview = PREVIEW.formatted(41 + 2 * random.nextInt(10));
+          timed("preview of a dragged anchor", () -> post("/api/garments/" + garment + "/preview", preview));
+        } else {
+          timed("shelf of 200 garments", () -> send(HttpRequest.newBuilder(URI.create(address + "/api/garments")).build()));
+        }
+        Thread.sleep(500 + random.nextInt(1000));
+      }
+    } catch (InterruptedException end) {
+      Thread.currentThread().interrupt();
+    } catch (IOException e) {
+      if (!Thread.currentThread().isInterrupted()) {
+        throw new IllegalStateException(e);
+      }
+    }
+  }
+
+  private interface Request {
+    String send() throws IOException, InterruptedException;
+  }
+
+  private void timed(String what, Request request) throws IOException, InterruptedException {
+    long start = System.nanoTime();
+    request.send();
+    if (counts) {
+      times.computeIfAbsent(what, key -> new ConcurrentLinkedQueue<>()).add((System.nanoTime() - start) / 1e6);
+    }
+  }
+
+  private String post(String path, String json) throws IOException, InterruptedException {
+    return send(
+        HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json").POST(HttpRequest.BodyPublishers.ofString(json)).build());
+  }
+
+  private String send(HttpRequest request) throws IOException, InterruptedException {
+    HttpResponse<String> response = client.send(request, HttpResponse.BodyHandlers.ofString());
+    if (response.statusCode() >= 300) {
+      throw new IOException(request.uri() + ": " + response.statusCode() + " " + response.body());
+    }
+    return response.body();
+  }
+
+  private static String id(String body) {
+    return body.replaceFirst("(?s).*?\"id\":\"([0-9a-f-]{36})\".*", "$1");
+  }
+}
