@@ -43,7 +43,7 @@ public final class AnchorMove {
         seam.seam().withAnchors(
             seam.seam().anchors().stream().map(other -> other.id().equals(anchorId) ? moved : other).toList());
     List<Finding> findings =
-        Intervals.of(changed, SideLayout.of(seam, Side.A, rules), SideLayout.of(seam, Side.B, rules)).findings();
+        Intervals.of(seam, changed, SideLayout.of(seam, Side.A, rules), SideLayout.of(seam, Side.B, rules)).findings();
     return findings.isEmpty() ? Outcome.of(moved.spot(side)) : Outcome.refused(findings);
   }
 
@@ -60,7 +60,7 @@ public final class AnchorMove {
     Anchor anchor = new Anchor(id, name, a.spotAt(positionA), b.spotAt(positionB));
     List<Anchor> all = new ArrayList<>(seam.seam().anchors().stream().filter(other -> !other.id().equals(id)).toList());
     all.add(anchor);
-    List<Finding> findings = Intervals.of(seam.seam().withAnchors(all), a, b).findings();
+    List<Finding> findings = Intervals.of(seam, seam.seam().withAnchors(all), a, b).findings();
     return findings.isEmpty() ? Outcome.of(anchor) : Outcome.refused(findings);
   }
 
@@ -76,7 +76,7 @@ public final class AnchorMove {
               SideLayout a = SideLayout.of(resolved, Side.A, rules);
               SideLayout b = SideLayout.of(resolved, Side.B, rules);
               boolean onBoth = a.positionOf(anchor.a()).isPresent() && b.positionOf(anchor.b()).isPresent();
-              return onBoth && Intervals.of(seam, a, b).findings().isEmpty();
+              return onBoth && Intervals.of(resolved, seam, a, b).findings().isEmpty();
             })
         .isPresent();
   }

@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.seam.Anchor;
+import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamEnds;
 import ruxel.core.seam.Side;
 
 /**
@@ -18,20 +21,29 @@ import ruxel.core.seam.Side;
  */
 final class Intervals {
   private final Seam seam;
+  private final SeamEnds ends;
   private final SideLayout a;
   private final SideLayout b;
   private final List<Finding> findings = new ArrayList<>();
 
   record Result(List<PlacedAnchor> anchors, List<Interval> intervals, List<Finding> findings) {}
 
-  private Intervals(Seam seam, SideLayout a, SideLayout b) {
+  private Intervals(Seam seam, SeamEnds ends, SideLayout a, SideLayout b) {
+    this.ends = ends;
     this.seam = seam;
     this.a = a;
     this.b = b;
   }
 
-  static Result of(Seam seam, SideLayout a, SideLayout b) {
-    return new Intervals(seam, a, b).find();
+  /**
+   * @param seam may have other anchors than the resolved one
+   */
+  static Result of(ResolvedSeam resolved, Seam seam, SideLayout a, SideLayout b) {
+    return new Intervals(seam, resolved.ends(), a, b).find();
+  }
+
+  static Result of(ResolvedSeam resolved, SideLayout a, SideLayout b) {
+    return of(resolved, resolved.seam(), a, b);
   }
 
   private Result find() {
@@ -62,9 +74,9 @@ final class Intervals {
     }
     inner.sort(Comparator.comparingInt(PlacedAnchor::a));
     List<PlacedAnchor> all = new ArrayList<>();
-    all.add(new PlacedAnchor(Seam.START, seam.role().start(), 0, 0));
+    all.add(new PlacedAnchor(Seam.START, ends.start(), 0, 0));
     all.addAll(inner);
-    all.add(new PlacedAnchor(Seam.END, seam.role().end(), 2 * a.size(), 2 * b.size()));
+    all.add(new PlacedAnchor(Seam.END, ends.end(), 2 * a.size(), 2 * b.size()));
     return List.copyOf(all);
   }
 
@@ -110,19 +122,45 @@ final class Intervals {
     return java.util.Optional.of(interval);
   }
 
-  /** The end nearer to a hidden anchor, counted in anchors; the start when none is hidden. */
+  /**
+   * From the hidden end, whatever pins stand between: the two intervals beside a centre anchor have opposite ones, all
+   * others follow their neighbour's side. Where nothing is hidden, from the start.
+   */
   private From from(List<PlacedAnchor> anchors, int index) {
-    int back = 0;
-    while (index - 1 - back >= 0 && !isHidden(anchors.get(index - 1 - back))) {
-      back++;
+    int behind = index - 1;
+    while (behind >= 0 && !isHidden(anchors.get(behind))) {
+      behind--;
     }
-    int ahead = 0;
-    while (index + ahead < anchors.size() && !isHidden(anchors.get(index + ahead))) {
+    int ahead = index;
+    while (ahead < anchors.size() && !isHidden(anchors.get(ahead))) {
       ahead++;
     }
-    boolean hiddenBehind = index - 1 - back >= 0;
-    boolean hiddenAhead = index + ahead < anchors.size();
-    return hiddenAhead && (!hiddenBehind || ahead < back) ? From.END : From.START;
+    if (ahead == anchors.size()) {
+      return From.START;
+    }
+    return behind < 0 || index > centre(anchors, behind, ahead) ? From.END : From.START;
+  }
+
+  /**
+   * Of the anchors between two hidden ones the centre: one where two spans of a side meet, else the one nearest the
+   * middle. The one ahead when there is none.
+   */
+  private int centre(List<PlacedAnchor> anchors, int behind, int ahead) {
+    double middle = (along(anchors.get(behind)) + along(anchors.get(ahead))) / 2;
+    return IntStream.range(behind + 1, ahead)
+        .boxed()
+        .min(
+            Comparator.<Integer, Boolean>comparing(i -> !isAtSeamPlace(anchors.get(i)))
+                .thenComparingDouble(i -> Math.abs(along(anchors.get(i)) - middle)))
+        .orElse(ahead);
+  }
+
+  private boolean isAtSeamPlace(PlacedAnchor anchor) {
+    return a.isSeamPlace(anchor.a()) || b.isSeamPlace(anchor.b());
+  }
+
+  private double along(PlacedAnchor anchor) {
+    return a.lengthMm(0, anchor.a() / 2) + b.lengthMm(0, anchor.b() / 2);
   }
 
   private boolean isHidden(PlacedAnchor anchor) {

@@ -8,6 +8,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Surplus;
 
@@ -18,7 +19,7 @@ import ruxel.core.seam.Surplus;
 public record LocalSurplus(String start, String end, double aFromMm, double aToMm, double bFromMm, double bToMm, Ease ease) {
 
   /** All stretches in the seam's direction; they add up to its sides. */
-  static List<LocalSurplus> of(Seam seam, JointLine line, List<Checkpoint> checkpoints, HouseRules rules) {
+  static List<LocalSurplus> of(ResolvedSeam seam, JointLine line, List<Checkpoint> checkpoints, HouseRules rules) {
     List<LocalSurplus> stretches = new ArrayList<>();
     double aFrom = 0;
     double bFrom = 0;
@@ -26,10 +27,10 @@ public record LocalSurplus(String start, String end, double aFromMm, double aToM
       boolean last = i == checkpoints.size();
       double aTo = last ? line.lengthMm(true) : line.mm(true, checkpoints.get(i).joint());
       double bTo = last ? line.lengthMm(false) : line.mm(false, checkpoints.get(i).joint());
-      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, seam.working().fullness(), rules);
+      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, seam.seam().working().fullness(), rules);
       stretches.add(
           new LocalSurplus(
-              i == 0 ? seam.role().start() : "marker " + i, last ? seam.role().end() : "marker " + (i + 1), aFrom, aTo, bFrom, bTo, own));
+              i == 0 ? seam.ends().start() : "marker " + i, last ? seam.ends().end() : "marker " + (i + 1), aFrom, aTo, bFrom, bTo, own));
       aFrom = aTo;
       bFrom = bTo;
     }

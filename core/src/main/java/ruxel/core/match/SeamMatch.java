@@ -60,7 +60,7 @@ public record SeamMatch(
   public static SeamMatch of(ResolvedSeam seam, HouseRules rules, Left left) {
     SideLayout a = SideLayout.of(seam, Side.A, rules);
     SideLayout b = SideLayout.of(seam, Side.B, rules);
-    Intervals.Result cut = Intervals.of(seam.seam(), a, b);
+    Intervals.Result cut = Intervals.of(seam, a, b);
     List<Finding> findings = new ArrayList<>(cut.findings());
     if (a.size() + b.size() > left.places() || cells(cut.intervals(), a, b) > left.cells()) {
       findings.add(
@@ -120,7 +120,7 @@ public record SeamMatch(
     List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, line, a, b, rules);
     Optional<Ease> whole = whole(eases, a, b, working, rules);
     findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), rules));
-    List<LocalSurplus> stretches = LocalSurplus.of(seam.seam(), line, checkpoints, rules);
+    List<LocalSurplus> stretches = LocalSurplus.of(seam, line, checkpoints, rules);
     findings.addAll(LocalSurplus.named(seam.seam(), stretches, whole.orElseThrow(), rules));
     return new SeamMatch(
         seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), whole, joints, checkpoints,

@@ -7,6 +7,6 @@ public final class WholeIntervals {
   private WholeIntervals() {}
 
   public static List<Interval> of(SeamMatch match) {
-    return Intervals.of(match.seam().seam(), match.a(), match.b()).intervals();
+    return Intervals.of(match.seam(), match.a(), match.b()).intervals();
   }
 }

@@ -223,7 +223,7 @@ public final class Planner {
       StepFirst first = new StepFirst(seam, garment.settings());
       steps.add(
           new GarmentPlan.StepPlan(
-              step.seam(), step.number(), SeamWords.title(seam.seam()), SeamWords.direction(seam.seam()), step.after(),
+              step.seam(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after(),
               step.reasons().stream().map(reason -> reason(reason, names)).toList(),
               first.todo(), first.markers(),
               closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),

@@ -69,7 +69,7 @@ final class SeamPlans {
 
   private SeamPlan plan() {
     return new SeamPlan(
-        seam.id(), seam.name(), SeamWords.title(seam), SeamWords.direction(seam), counts(match.a()) + " on " + counts(match.b()), seam.role(), match.isPlanned(), look,
+        seam.id(), seam.name(), SeamWords.title(match.seam()), SeamWords.direction(match.seam()), counts(match.a()) + " on " + counts(match.b()), seam.role(), match.isPlanned(), look,
         side(match.a(), seam.a().name(), namesA),
         side(match.b(), seam.b().name(), namesB),
         anchors(), intervals(), match.joints().size(), checkpoints(), stretches(),
@@ -116,10 +116,10 @@ final class SeamPlans {
       return names.name(halfPlace / 2);
     }
     if (halfPlace == 0) {
-      return seam.role().start();
+      return match.seam().ends().start();
     }
     if (halfPlace == 2 * side.size()) {
-      return seam.role().end();
+      return match.seam().ends().end();
     }
     return side.isBreak(halfPlace / 2) ? "the seam place" : "after " + names.name(halfPlace / 2 - 1);
   }
@@ -191,8 +191,8 @@ final class SeamPlans {
   private CheckpointPlan checkpoint(Checkpoint c) {
     return new CheckpointPlan(
         c.number(), c.kind(), c.name(), c.joint(), c.placeA(), c.placeB(),
-        c.placeA() > 0 ? namesA.name(c.placeA() - 1) : seam.role().start(),
-        c.placeB() > 0 ? namesB.name(c.placeB() - 1) : seam.role().start());
+        c.placeA() > 0 ? namesA.name(c.placeA() - 1) : match.seam().ends().start(),
+        c.placeB() > 0 ? namesB.name(c.placeB() - 1) : match.seam().ends().start());
   }
 
   private List<MethodFacts> methods() {

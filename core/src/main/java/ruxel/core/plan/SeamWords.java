@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Locale;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
@@ -11,7 +12,11 @@ import ruxel.core.match.PlaceNames;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
 
 /** Sentences about a seam. */
@@ -21,21 +26,45 @@ final class SeamWords {
 
   private SeamWords() {}
 
-  static String title(Seam seam) {
-    String name = seam.name().toLowerCase(Locale.ROOT);
-    return switch (seam.role()) {
-      case ARMHOLE -> "Set in the " + name.replace("armhole", "sleeve");
-      default -> "Join the " + name;
-    };
+  /** A side of one sleeve alone is set in; all else is joined. */
+  static String title(ResolvedSeam seam) {
+    return sleeve(seam.a(), seam.b())
+        .or(() -> sleeve(seam.b(), seam.a()))
+        .map(piece -> "Set in the " + low(piece.name()))
+        .orElseGet(() -> "Join the " + low(seam.seam().name()));
   }
 
-  static String direction(Seam seam) {
-    return switch (seam.role()) {
-      case SHOULDER -> "From the armhole edge in to the neck.";
-      case ARMHOLE -> "From the front underarm, over the shoulder, to the back underarm.";
-      case SIDE_SLEEVE -> "From the hem to the underarm, then on to the cuff.";
-      default -> "From one end to the other.";
-    };
+  private static Optional<Piece> sleeve(List<ResolvedSpan> side, List<ResolvedSpan> other) {
+    Piece piece = side.get(0).piece();
+    boolean alone = side.size() == 1 && piece.part() == Piece.Part.SLEEVE;
+    return alone && other.stream().noneMatch(span -> span.piece().part() == Piece.Part.SLEEVE) ? Optional.of(piece) : Optional.empty();
+  }
+
+  /** From what stands at its start, over what it runs across, to what stands at its end. */
+  static String direction(ResolvedSeam seam) {
+    List<String> over =
+        seam.seam().anchors().stream().filter(anchor -> isCrossing(seam.a(), anchor.a()) || isCrossing(seam.b(), anchor.b())).map(anchor -> "the " + low(anchor.name())).toList();
+    return over.isEmpty()
+        ? "From %s to %s.".formatted(seam.ends().start(), seam.ends().end())
+        : "From %s, over %s, to %s.".formatted(seam.ends().start(), String.join(" and ", over), seam.ends().end());
+  }
+
+  /** Whether a spot is where one span of a side ends and the next begins. */
+  private static boolean isCrossing(List<ResolvedSpan> side, Anchor.Spot spot) {
+    for (int i = 0; i < side.size(); i++) {
+      ResolvedSpan span = side.get(i);
+      int cut = spot.at() == Anchor.Spot.At.CUT && span.piece().id().equals(spot.piece()) && span.edge().id().equals(spot.edge()) ? spot.cut().on(span.edge()).orElse(-1) : -1;
+      int start = span.forward() ? span.from() : span.to();
+      int end = span.forward() ? span.to() : span.from();
+      if (i > 0 && cut == start || i < side.size() - 1 && cut == end) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static String low(String name) {
+    return name.toLowerCase(Locale.ROOT);
   }
 
   /** "From the start to the shoulder seam, 25 on 14", with the end it is told from where that matters. */

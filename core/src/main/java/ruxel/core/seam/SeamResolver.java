@@ -41,7 +41,8 @@ public final class SeamResolver {
       }
     }
     List<ResolvedSeam> apart = resolver.withoutOverlaps(resolved);
-    return new Result(apart, List.copyOf(resolver.findings));
+    List<ResolvedSeam> told = apart.stream().map(seam -> seam.with(SeamEnds.of(seam, apart))).toList();
+    return new Result(told, List.copyOf(resolver.findings));
   }
 
   /** One seam on today's pieces; empty when there is none or it cannot be. */
