@@ -69,6 +69,7 @@ public enum FindingCode {
   TURNED(Severity.ERROR, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
   NO_RIGHT_SIDE(Severity.ERROR, "Not every right side can be outside: {seam} closes a half twist.", "Untwist one of the pieces before joining."),
   HANDLE(Severity.ERROR, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
+  SPANS_TOO_FINE(Severity.ERROR, "{seam}: its sides have {a} and {b} stretches, more than the other side has stitches or rows to meet them.", "Put short stretches together, or count again."),
   SEWN_SHUT(Severity.ERROR, "{opening} is sewn shut by {seam}.", "Leave it open, or remove that seam."),
   OPENING_UNPLANNED(Severity.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
 

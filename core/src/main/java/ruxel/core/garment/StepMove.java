@@ -9,9 +9,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Contiguity;
-import ruxel.core.glue.GluedSeam;
+import ruxel.core.glue.Glued;
 import ruxel.core.glue.Gluing;
-import ruxel.core.glue.Meetings;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.order.Order;
 import ruxel.core.order.Step;
@@ -50,8 +49,8 @@ final class StepMove {
 
   private static Order order(Garment garment, Construct construct) {
     List<ResolvedSeam> seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
-    List<GluedSeam> glued = seams.stream().map(seam -> Meetings.of(SeamMatch.of(seam, garment.rules()))).toList();
-    Gluing gluing = Gluing.of(construct.pieces(), glued);
+    List<SeamMatch> matches = SeamMatch.all(seams, garment.rules());
+    Gluing gluing = Glued.of(construct.pieces(), matches).gluing();
     return Order.of(seams, Contiguity.of(gluing, seams), garment.settings().order());
   }
 

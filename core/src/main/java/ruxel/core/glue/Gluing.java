@@ -8,9 +8,11 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
+import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
 
@@ -30,7 +32,14 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
   }
 
   public static Gluing of(List<Piece> pieces, List<GluedSeam> seams) {
-    return new Builder(pieces, seams).build();
+    return of(pieces, seams, List.of());
+  }
+
+  /**
+   * @param unglued seams that are refused: their edges are cut where their spans end, and stay free
+   */
+  public static Gluing of(List<Piece> pieces, List<GluedSeam> seams, List<ResolvedSeam> unglued) {
+    return new Builder(pieces, seams, unglued.stream().map(seam -> new GluedSeam(seam, List.of())).toList()).build();
   }
 
   /**
@@ -78,12 +87,14 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
 
     private final List<Piece> pieces;
     private final List<GluedSeam> seams;
+    private final List<GluedSeam> unglued;
     private final Map<String, Integer> pieceIndex = new HashMap<>();
     private final List<List<TreeSet<Integer>>> cuts = new ArrayList<>();
     private final Map<Key, Integer> index = new HashMap<>();
     private final Map<Integer, Glue> glue = new HashMap<>();
 
-    Builder(List<Piece> pieces, List<GluedSeam> seams) {
+    Builder(List<Piece> pieces, List<GluedSeam> seams, List<GluedSeam> unglued) {
+      this.unglued = unglued;
       this.pieces = pieces;
       this.seams = seams;
       for (int p = 0; p < pieces.size(); p++) {
@@ -97,7 +108,7 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
     }
 
     Gluing build() {
-      for (GluedSeam seam : seams) {
+      for (GluedSeam seam : Stream.concat(seams.stream(), unglued.stream()).toList()) {
         stretches(seam, Side.A).forEach(this::cut);
         stretches(seam, Side.B).forEach(this::cut);
       }

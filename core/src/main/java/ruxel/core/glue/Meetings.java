@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
 import ruxel.core.glue.GluedSeam.Meeting;
 import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.PlacedAnchor;
@@ -12,52 +17,90 @@ import ruxel.core.match.SideLayout;
 import ruxel.core.seam.Side;
 
 /**
- * Finds what each break of a seam's side meets on the other side (model 4): the partner of its anchor;
- * else, when both sides have equally many spans, the break of the same number; else the border between
- * groups of the worked plan next to it; without a plan, the same share of the side.
+ * Finds what each break of a planned seam's side meets on the other side (model 4): the partner of its anchor; else,
+ * when both sides have equally many spans, the break of the same number; else the border between groups of the worked
+ * plan next to it, or the middle of the unit joined to its seam place. Images lie strictly inside the other side and
+ * increase strictly; one that would not moves to the nearest free half unit, forward where there is one.
  */
 public final class Meetings {
+  /** A break of A, of B, or one of each that meet; half units along each side. A position that may give way is a wish. */
+  private record Break(int a, boolean aIsFixed, int b, boolean bIsFixed) {
+    static Break of(Side side, int own, int wish) {
+      return side == Side.A ? new Break(own, true, wish, false) : new Break(wish, false, own, true);
+    }
+  }
+
   private final SeamMatch match;
-  private final List<Meeting> found = new ArrayList<>();
+  private final List<Break> breaks = new ArrayList<>();
 
   private Meetings(SeamMatch match) {
     this.match = match;
   }
 
-  public static GluedSeam of(SeamMatch match) {
+  /** The seam as it is glued; refused when its spans are finer than the other side's stitches can take. */
+  public static Outcome<GluedSeam> of(SeamMatch match) {
     Meetings meetings = new Meetings(match);
-    List<Integer> breaksA = match.a().breaks();
-    List<Integer> breaksB = match.b().breaks();
-    for (int i = 0; i < breaksA.size(); i++) {
-      meetings.add(Side.A, breaksA.get(i), breaksA.size() == breaksB.size() ? Optional.of(breaksB.get(i)) : Optional.empty());
-    }
-    for (int i = 0; i < breaksB.size(); i++) {
-      meetings.add(Side.B, breaksB.get(i), breaksA.size() == breaksB.size() ? Optional.of(breaksA.get(i)) : Optional.empty());
-    }
-    return new GluedSeam(match.seam(), meetings.increasing());
+    meetings.find();
+    return meetings
+        .increasing()
+        .map(found -> Outcome.of(new GluedSeam(match.seam(), found)))
+        .orElseGet(
+            () ->
+                Outcome.refused(
+                    Finding.of(
+                        FindingCode.SPANS_TOO_FINE, Where.seam(match.seam().seam().id()), Fact.text("seam", match.seam().seam().name()),
+                        Fact.count("a", match.a().spans().size()), Fact.count("b", match.b().spans().size()))));
   }
 
-  private void add(Side side, int placeCut, Optional<Integer> sameNumber) {
-    int image = anchored(side, 2 * placeCut).or(() -> sameNumber.map(cut -> 2 * cut)).orElseGet(() -> planned(side, placeCut));
-    int own = layout(side).unitHalfOf(2 * placeCut);
-    int other = layout(side == Side.A ? Side.B : Side.A).unitHalfOf(image);
-    found.add(side == Side.A ? new Meeting(own, other) : new Meeting(other, own));
+  private void find() {
+    List<Integer> onA = match.a().breaks();
+    List<Integer> onB = match.b().breaks();
+    boolean likeNumbered = onA.size() == onB.size();
+    for (int i = 0; i < Math.max(onA.size(), onB.size()); i++) {
+      Optional<Integer> fromA = i < onA.size() ? anchored(Side.A, onA.get(i)) : Optional.empty();
+      Optional<Integer> fromB = i < onB.size() ? anchored(Side.B, onB.get(i)) : Optional.empty();
+      if (likeNumbered && fromA.isEmpty() && fromB.isEmpty()) {
+        breaks.add(new Break(half(Side.A, 2 * onA.get(i)), true, half(Side.B, 2 * onB.get(i)), true));
+        continue;
+      }
+      if (i < onA.size()) {
+        int cut = onA.get(i);
+        breaks.add(Break.of(Side.A, half(Side.A, 2 * cut), half(Side.B, fromA.orElseGet(() -> planned(Side.A, cut)))));
+      }
+      if (i < onB.size()) {
+        int cut = onB.get(i);
+        breaks.add(Break.of(Side.B, half(Side.B, 2 * cut), half(Side.A, fromB.orElseGet(() -> planned(Side.B, cut)))));
+      }
+    }
   }
 
-  private Optional<Integer> anchored(Side side, int halfPlace) {
+  private int half(Side side, int halfPlace) {
+    return layout(side).unitHalfOf(halfPlace);
+  }
+
+  /** The half place on the other side of an anchor at a break. */
+  private Optional<Integer> anchored(Side side, int placeCut) {
     return match.anchors().stream()
-        .filter(anchor -> position(anchor, side) == halfPlace)
-        .map(anchor -> position(anchor, side == Side.A ? Side.B : Side.A))
+        .filter(anchor -> isAt(layout(side), position(anchor, side), placeCut))
+        .map(anchor -> position(anchor, other(side)))
         .findFirst();
+  }
+
+  /** At the cut itself, or at the seam place that is worked there. */
+  private static boolean isAt(SideLayout side, int halfPlace, int placeCut) {
+    return halfPlace == 2 * placeCut || halfPlace == 2 * placeCut - 1 && side.isSeamPlace(halfPlace);
   }
 
   private static int position(PlacedAnchor anchor, Side side) {
     return side == Side.A ? anchor.a() : anchor.b();
   }
 
+  private static Side other(Side side) {
+    return side == Side.A ? Side.B : Side.A;
+  }
+
+  /** The border between groups of the worked plan next before a break. */
   private int planned(Side side, int placeCut) {
-    SideLayout own = layout(side);
-    SideLayout other = layout(side == Side.A ? Side.B : Side.A);
     int border = 0;
     for (Joint joint : match.joints()) {
       int ownPlace = side == Side.A ? joint.a() : joint.b();
@@ -69,25 +112,71 @@ public final class Meetings {
         border = otherPlace + 1;
       }
     }
-    boolean inside = border > 0 && border < other.size();
-    return inside ? 2 * border : 2 * Math.max(1, Math.min(other.size() - 1, placeCut * other.size() / own.size()));
+    return 2 * border;
   }
 
   private SideLayout layout(Side side) {
     return side == Side.A ? match.a() : match.b();
   }
 
-  /** One meeting for each position; an image that falls on or behind an earlier one moves on by half a unit. */
-  private List<Meeting> increasing() {
-    found.sort(Comparator.comparingInt(Meeting::a).thenComparingInt(Meeting::b));
+  private int halves(Side side) {
+    return 2 * match.seam().units(side);
+  }
+
+  /** One meeting for each break, strictly inside and strictly increasing on both sides; none when there is no room. */
+  private Optional<List<Meeting>> increasing() {
+    List<Break> sorted = merged();
     List<Meeting> kept = new ArrayList<>();
-    for (Meeting meeting : found) {
-      Meeting last = kept.isEmpty() ? new Meeting(0, 0) : kept.get(kept.size() - 1);
-      if (meeting.equals(last)) {
-        continue;
+    Meeting last = new Meeting(0, 0);
+    for (int i = 0; i < sorted.size(); i++) {
+      Break here = sorted.get(i);
+      Optional<Integer> a = here.aIsFixed() ? fixed(here.a(), last.a()) : free(here.a(), last.a(), room(sorted, i, Side.A));
+      Optional<Integer> b = here.bIsFixed() ? fixed(here.b(), last.b()) : free(here.b(), last.b(), room(sorted, i, Side.B));
+      if (a.isEmpty() || b.isEmpty()) {
+        return Optional.empty();
       }
-      kept.add(new Meeting(Math.max(meeting.a(), last.a() + 1), Math.max(meeting.b(), last.b() + 1)));
+      last = new Meeting(a.get(), b.get());
+      kept.add(last);
     }
-    return kept;
+    return Optional.of(kept);
+  }
+
+  /** Along the seam; a break whose image is a break of the other side meets that one. */
+  private List<Break> merged() {
+    List<Break> sorted = new ArrayList<>(breaks);
+    for (Break one : breaks) {
+      for (Break two : breaks) {
+        boolean imageIsBreak = one.aIsFixed() && !one.bIsFixed() && two.bIsFixed() && !two.aIsFixed() && one.b() == two.b();
+        boolean breakIsImage = one.aIsFixed() && !one.bIsFixed() && two.bIsFixed() && !two.aIsFixed() && one.a() == two.a();
+        if ((imageIsBreak || breakIsImage) && sorted.contains(one) && sorted.contains(two)) {
+          sorted.remove(one);
+          sorted.remove(two);
+          sorted.add(new Break(one.a(), true, two.b(), true));
+        }
+      }
+    }
+    sorted.sort(Comparator.comparingInt(Break::a).thenComparingInt(Break::b));
+    return sorted;
+  }
+
+  private static Optional<Integer> fixed(int position, int before) {
+    return position > before ? Optional.of(position) : Optional.empty();
+  }
+
+  /** The first position behind this break that is taken on a side, less the images that must fit before it. */
+  private int room(List<Break> sorted, int index, Side side) {
+    int images = 0;
+    for (Break later : sorted.subList(index + 1, sorted.size())) {
+      if (side == Side.A ? later.aIsFixed() : later.bIsFixed()) {
+        return (side == Side.A ? later.a() : later.b()) - 1 - images;
+      }
+      images++;
+    }
+    return halves(side) - 1 - images;
+  }
+
+  private static Optional<Integer> free(int wish, int before, int last) {
+    int position = Math.min(Math.max(wish, before + 1), last);
+    return position > before ? Optional.of(position) : Optional.empty();
   }
 }

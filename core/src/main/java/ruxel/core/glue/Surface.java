@@ -2,6 +2,7 @@ package ruxel.core.glue;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -103,7 +104,10 @@ public record Surface(List<Part> parts, int points, List<Opening> openings) {
       }
     }
 
-    /** The seams from one piece back to where both came from, to the other, closed by the offending seam. */
+    /**
+     * A closed walk: from where both pieces came from to the one, over the offending seam to the other, and back; each
+     * step is the seam that is crossed.
+     */
     private List<String> cycle(int one, int other, Segment closing) {
       List<String> fromOne = wayBack(one);
       List<String> fromOther = wayBack(other);
@@ -111,8 +115,9 @@ public record Surface(List<Part> parts, int points, List<Opening> openings) {
         fromOne.remove(fromOne.size() - 1);
         fromOther.remove(fromOther.size() - 1);
       }
-      List<String> cycle = new ArrayList<>(List.of(closing.seam().orElseThrow()));
-      cycle.addAll(fromOne);
+      List<String> cycle = new ArrayList<>(fromOne);
+      Collections.reverse(cycle);
+      cycle.add(closing.seam().orElseThrow());
       cycle.addAll(fromOther);
       return List.copyOf(cycle);
     }

@@ -83,7 +83,8 @@ final class RhythmSearch {
   }
 
   private void repeatedBlocks() {
-    for (int w = plains / rareCount; w >= 0; w--) {
+    // Two X never stand side by side: a repeated block holds at least one P.
+    for (int w = plains / rareCount; w >= (rareCount > 1 ? 1 : 0); w--) {
       int ends = plains - rareCount * w;
       // A single X needs no repeat: its plain runs are those of the block alone.
       if (ends > 2 * longestEnd || (rareCount == 1 && ends > 0)) {
@@ -104,7 +105,7 @@ final class RhythmSearch {
       return;
     }
     for (int step = -1; step <= 1; step += 2) {
-      for (int run = (plains - step * otherTimes * rounds) / rareCount; run >= Math.max(0, -step); run--) {
+      for (int run = (plains - step * otherTimes * rounds) / rareCount; run >= 1 + Math.max(0, -step); run--) {
         int ends = plains - rounds * (run * times + (run + step) * otherTimes);
         if (ends > 2 * longestEnd) {
           break;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -76,6 +77,18 @@ public record SeamMatch(
     return planned(seam, a, b, cut, rules);
   }
 
+  /** All seams of a garment, in order, within what a garment may take together. */
+  public static List<SeamMatch> all(List<ResolvedSeam> seams, HouseRules rules) {
+    List<SeamMatch> matches = new ArrayList<>();
+    Left left = Left.ALL;
+    for (ResolvedSeam seam : seams) {
+      SeamMatch match = of(seam, rules, left);
+      left = left.less(match);
+      matches.add(match);
+    }
+    return List.copyOf(matches);
+  }
+
   /** The table cells the plans take; equal counts need none. */
   private static long cells(List<Interval> intervals, SideLayout a, SideLayout b) {
     return intervals.stream()
@@ -130,8 +143,8 @@ public record SeamMatch(
   private static Ease ease(Interval interval, SideLayout a, SideLayout b, Seam.Working working, HouseRules rules) {
     double lengthA = interval.lengthA(a);
     double lengthB = interval.lengthB(b);
-    Fabric onA = a.places().get(interval.aFromInclusive()).run().fabric();
-    Fabric onB = b.places().get(interval.bFromInclusive()).run().fabric();
+    List<Place> onA = a.places().subList(interval.aFromInclusive(), interval.aToExclusive());
+    List<Place> onB = b.places().subList(interval.bFromInclusive(), interval.bToExclusive());
     double wider = Math.max(widest(a, interval.aFromInclusive(), interval.aToExclusive()), widest(b, interval.bFromInclusive(), interval.bToExclusive()));
     return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), working.fullness(), rules);
   }
@@ -143,18 +156,21 @@ public record SeamMatch(
         .orElse(0);
   }
 
-  /** Lace and dense fabric halve the ladder's steps; ribbing doubles them when it is the shorter side. */
-  private static Ease.Give give(Fabric onA, Fabric onB, double lengthA, double lengthB) {
-    if (isStiff(onA) || isStiff(onB)) {
+  /** Any lace or dense stretch halves the ladder's steps; ribbing doubles them when it is the whole shorter side. */
+  private static Ease.Give give(List<Place> onA, List<Place> onB, double lengthA, double lengthB) {
+    if (Stream.concat(onA.stream(), onB.stream()).map(place -> place.run().fabric()).anyMatch(SeamMatch::isStiff)) {
       return Ease.Give.HALVED;
     }
-    Fabric shorter = lengthA <= lengthB ? onA : onB;
-    Fabric longer = lengthA <= lengthB ? onB : onA;
-    return shorter == Fabric.RIB && longer != Fabric.RIB ? Ease.Give.DOUBLED : Ease.Give.USUAL;
+    boolean ribIsShorter = lengthA <= lengthB ? isRib(onA) && !isRib(onB) : isRib(onB) && !isRib(onA);
+    return ribIsShorter ? Ease.Give.DOUBLED : Ease.Give.USUAL;
   }
 
   private static boolean isStiff(Fabric fabric) {
     return fabric == Fabric.LACE || fabric == Fabric.DENSE;
+  }
+
+  private static boolean isRib(List<Place> places) {
+    return places.stream().allMatch(place -> place.run().fabric() == Fabric.RIB);
   }
 
   /** The seam's own figures with the worst verdict of its intervals. */

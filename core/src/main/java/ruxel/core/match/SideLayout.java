@@ -1,8 +1,10 @@
 package ruxel.core.match;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
@@ -17,14 +19,10 @@ import ruxel.core.seam.Side;
 /**
  * The places of one side of a seam, 0 to n − 1 in the seam's direction. Positions are counted in half
  * places: 2k the cut before place k, 2k + 1 place k itself. Row ends give 1, 2 or 3 places (handbook
- * 5): as the seam says, else 1 when stitch tops face them or the row is low. A span that reaches a corner finds
+ * 5): as the seam says, else as {@link RowPlaces} finds. A span that reaches a corner finds
  * the corner's places at its end; where two spans meet there is one more if the seam works its seam places.
  */
 public final class SideLayout {
-  /** A seam place has no width unless measured; above 0, as positions need it. */
-  private static final double SEAM_PLACE_MM = 1e-3;
-  private static final Run SEAM_RUN = Run.plain("seam place", UnitKind.SEAM_PLACE, 1, new Advance(SEAM_PLACE_MM, 0));
-
   private final List<ResolvedSpan> spans;
   private final boolean seamPlaces;
   private final List<Place> places = new ArrayList<>();
@@ -32,7 +30,9 @@ public final class SideLayout {
   /** The first place on a unit of each span, and the first behind its last unit. */
   private final int[] unitStarts;
   private final int[] unitEnds;
-  private final int[] spanParts;
+  /** Places of each row end, by unit along the side. */
+  private final int[] rowPlaces;
+  private final int[] firstUnits;
   private final Seam.Spaces spaces;
   private final double[] lengths;
 
@@ -43,18 +43,19 @@ public final class SideLayout {
     spanStarts = new int[spans.size() + 1];
     unitStarts = new int[spans.size()];
     unitEnds = new int[spans.size()];
-    spanParts = new int[spans.size()];
-    boolean facesTops = hasTops(seam.side(side == Side.A ? Side.B : Side.A));
+    rowPlaces = rowPlaces(seam, side, rules);
+    firstUnits = new int[spans.size() + 1];
     for (int s = 0; s < spans.size(); s++) {
       spanStarts[s] = places.size();
-      spanParts[s] = partsOf(spans.get(s), seam.seam().side(side).placesPerRow(), facesTops, rules);
+      firstUnits[s + 1] = firstUnits[s] + spans.get(s).units();
       addCorner(s, true);
       unitStarts[s] = places.size();
       addUnits(s);
       unitEnds[s] = places.size();
       addCorner(s, false);
       if (seamPlaces && s < spans.size() - 1) {
-        add(s, false, SEAM_RUN, 0, 1);
+        // As wide as a stitch of the piece before it (house default).
+        add(s, false, Run.plain("seam place", UnitKind.SEAM_PLACE, 1, new Advance(spans.get(s).piece().cloth().stitchWidthMm(), 0)), 0, 1);
       }
     }
     spanStarts[spans.size()] = places.size();
@@ -68,12 +69,22 @@ public final class SideLayout {
     return new SideLayout(seam, side, rules);
   }
 
+  private static int[] rowPlaces(ResolvedSeam seam, Side side, HouseRules rules) {
+    Optional<Integer> asked = seam.seam().side(side).placesPerRow();
+    if (asked.isEmpty()) {
+      return RowPlaces.of(seam, side, rules);
+    }
+    int[] places = new int[seam.units(side)];
+    Arrays.fill(places, asked.get());
+    return places;
+  }
+
   private void addUnits(int spanIndex) {
     ResolvedSpan span = spans.get(spanIndex);
     for (int local = 0; local < span.units(); local++) {
       int unit = span.unitAt(local);
       Run run = span.edge().runOfUnit(unit);
-      int n = parts(run, spanParts[spanIndex], spaces);
+      int n = parts(run, rowPlaces[firstUnits[spanIndex] + local], spaces);
       double width = run.advance().lengthMm() * span.edge().measuredScale() / n;
       for (int part = 0; part < n; part++) {
         places.add(new Place(spanIndex, span, unit, run, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
@@ -108,37 +119,6 @@ public final class SideLayout {
       case CHAIN_SPACE -> spaces == Seam.Spaces.ROUND ? 1 : Math.max(1, run.notes().chains());
       case STITCH_TOP, FOUNDATION_LOOP, CORNER, SEAM_PLACE -> 1;
     };
-  }
-
-  private static boolean hasTops(List<ResolvedSpan> spans) {
-    return spans.stream()
-        .anyMatch(
-            span -> {
-              for (int unit = span.from(); unit < span.to(); unit++) {
-                if (!span.edge().runOfUnit(unit).kind().isRowEnd()) {
-                  return true;
-                }
-              }
-              return false;
-            });
-  }
-
-  private static int partsOf(
-      ResolvedSpan span, java.util.Optional<Integer> asked, boolean facesTops, HouseRules rules) {
-    if (asked.isPresent()) {
-      return asked.get();
-    }
-    double highest = 0;
-    for (int unit = span.from(); unit < span.to(); unit++) {
-      Run run = span.edge().runOfUnit(unit);
-      if (run.kind().isRowEnd()) {
-        highest = Math.max(highest, run.advance().lengthMm());
-      }
-    }
-    if (facesTops || highest <= rules.get(HouseRules.Rule.ONE_PLACE_ROW_MM)) {
-      return 1;
-    }
-    return highest <= rules.get(HouseRules.Rule.TWO_PLACES_ROW_MM) ? 2 : 3;
   }
 
   public List<ResolvedSpan> spans() {
@@ -225,7 +205,7 @@ public final class SideLayout {
   }
 
   private int partsAt(ResolvedSpan span, int spanIndex, int local) {
-    return parts(span.edge().runOfUnit(span.unitAt(local)), spanParts[spanIndex], spaces);
+    return parts(span.edge().runOfUnit(span.unitAt(local)), rowPlaces[firstUnits[spanIndex] + local], spaces);
   }
 
   /**

@@ -12,6 +12,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.ExpectedOpening;
+import ruxel.core.glue.Glued;
 import ruxel.core.glue.GluedSeam;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Opening;
@@ -33,11 +34,11 @@ final class Assembly {
   private final OpeningNames names;
   private final List<Finding> findings = new ArrayList<>();
 
-  Assembly(List<Piece> pieces, List<GluedSeam> seams, List<ExpectedOpening> expected) {
-    this.pieces = pieces;
-    this.seams = seams;
+  Assembly(Glued glued, List<ExpectedOpening> expected) {
+    pieces = glued.gluing().pieces();
+    seams = glued.seams();
     this.expected = expected;
-    gluing = Gluing.of(pieces, seams);
+    gluing = glued.gluing();
     surface = Surface.of(gluing);
     names = new OpeningNames(gluing, expected);
   }
@@ -52,7 +53,7 @@ final class Assembly {
 
   List<Finding> findings() {
     turned();
-    handle();
+    handles();
     shut();
     return List.copyOf(findings);
   }
@@ -76,15 +77,26 @@ final class Assembly {
     }
   }
 
-  /** Glues the seams in order; the first that adds a handle is the witness. */
-  private void handle() {
-    int handles = 0;
-    for (int count = 1; count <= seams.size() && handles < surface.handles(); count++) {
-      int now = Surface.of(Gluing.of(pieces, seams.subList(0, count))).handles();
-      if (now > handles) {
-        String seam = seams.get(count - 1).seam().seam().id();
-        refuse(FindingCode.HANDLE, Where.seam(seam), Fact.text("seam", seamName(seam)));
-        handles = now;
+  /** Glues the seams in order; the first that joins two openings of one part is the witness, as many as the part has handles. */
+  private void handles() {
+    for (Surface.Part part : surface.parts()) {
+      Set<Integer> own = new HashSet<>(part.pieces());
+      Set<String> joined = new HashSet<>();
+      int found = 0;
+      for (GluedSeam seam : seams) {
+        if (found == part.handles().orElse(0)) {
+          break;
+        }
+        joined.add(seam.seam().seam().id());
+        int now =
+            Surface.of(gluing.withOnly(joined::contains)).parts().stream()
+                .filter(partly -> own.containsAll(partly.pieces()))
+                .mapToInt(partly -> partly.handles().orElse(0))
+                .sum();
+        if (now > found) {
+          refuse(FindingCode.HANDLE, Where.seam(seam.seam().seam().id()), Fact.text("seam", seam.seam().seam().name()));
+          found = now;
+        }
       }
     }
   }

@@ -17,8 +17,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
 import ruxel.core.garment.Settings;
 import ruxel.core.glue.Contiguity;
-import ruxel.core.glue.GluedSeam;
-import ruxel.core.glue.Meetings;
+import ruxel.core.glue.Glued;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.Phase;
@@ -71,12 +70,13 @@ public final class Planner {
     findings.addAll(Twins.unlike(construct.pieces()));
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     findings.addAll(resolved.findings());
-    List<SeamMatch> matches = matched(resolved.seams());
+    List<SeamMatch> matches = SeamMatch.all(resolved.seams(), rules);
     matches.forEach(match -> findings.addAll(match.findings()));
     matches.forEach(this::offCentre);
     matches.forEach(this::outOfPhase);
-    List<GluedSeam> glued = matches.stream().map(Meetings::of).toList();
-    Assembly assembly = new Assembly(construct.pieces(), glued, construct.openings());
+    Glued glued = Glued.of(construct.pieces(), matches);
+    findings.addAll(glued.findings());
+    Assembly assembly = new Assembly(glued, construct.openings());
     findings.addAll(assembly.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
@@ -123,18 +123,6 @@ public final class Planner {
         .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
         .anyMatch(finding -> finding.code().severity() != FindingCode.Severity.NOTE);
   }
-
-  private List<SeamMatch> matched(List<ResolvedSeam> seams) {
-    List<SeamMatch> matches = new ArrayList<>();
-    SeamMatch.Left left = SeamMatch.Left.ALL;
-    for (ResolvedSeam seam : seams) {
-      SeamMatch match = SeamMatch.of(seam, rules, left);
-      left = left.less(match);
-      matches.add(match);
-    }
-    return List.copyOf(matches);
-  }
-
 
   private Placement placement(Piece piece) {
     return construct.placements().stream().filter(p -> p.piece().equals(piece.id())).findFirst().orElseThrow();

@@ -87,7 +87,7 @@ class GluingLawsTest {
     }
     List<ResolvedSeam> resolved = SeamResolver.resolve(pieces, seams).seams();
     assertThat(resolved).hasSameSizeAs(seams);
-    return Gluing.of(pieces, resolved.stream().map(seam -> Meetings.of(SeamMatch.of(seam, HouseRules.USUAL))).toList());
+    return Glued.of(pieces, SeamMatch.all(resolved, HouseRules.USUAL)).gluing();
   }
 
   private static Span span(String[] edge, Random random) {

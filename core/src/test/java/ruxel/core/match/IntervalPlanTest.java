@@ -149,7 +149,8 @@ class IntervalPlanTest {
           boolean atAnEnd = a + u == 0 || b + v == 0;
           List<Group> groups = rhythm.sizes().stream().map(size -> new Group(size, 1)).toList();
           boolean admissible = Offsets.cost(Stretch.even(n), Stretch.even(m), groups).worst() <= limit + 1e-9;
-          if (admissible && (rare < plain || pure || !atAnEnd)) {
+          boolean apart = s < 2 || u + v >= 1;
+          if (admissible && apart && (rare < plain || pure || !atAnEnd)) {
             fewest = Math.min(fewest, rhythm.numbers());
           }
         }
