@@ -134,7 +134,7 @@ public record SeamMatch(
     Optional<Ease> whole = whole(eases, a, b, working, rules);
     findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), rules));
     List<LocalSurplus> stretches = LocalSurplus.of(seam, line, checkpoints, rules);
-    findings.addAll(LocalSurplus.named(seam.seam(), stretches, whole.orElseThrow(), rules));
+    whole.ifPresent(ease -> findings.addAll(LocalSurplus.named(seam.seam(), stretches, ease, rules)));
     return new SeamMatch(
         seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), whole, joints, checkpoints,
         stretches, List.copyOf(findings));
