@@ -165,12 +165,14 @@ record GarmentFile(
       List<OwedOf> owed,
       List<ToldCornerOf> corners,
       List<LeaningOf> leans,
-      List<EdgingOf> edgings) {
+      List<EdgingOf> edgings,
+      List<LeftOf> left) {
     SettingsOf {
       corners = list(corners);
       leans = list(leans);
       edgings = list(edgings);
       owed = list(owed);
+      left = list(left);
       counts = list(counts);
       anchors = list(anchors);
       methods = list(methods);
@@ -183,6 +185,8 @@ record GarmentFile(
       pins = list(pins);
     }
   }
+
+  record LeftOf(String finding, String reason) {}
 
   record ToldCornerOf(String piece, String behind, Corner kind) {}
 

@@ -35,7 +35,8 @@ final class SettingsMapper {
         new PieceSettings(
             s.corners().stream().map(c -> new PieceSettings.ToldCorner(c.piece(), c.behind(), c.kind())).toList(),
             s.leans().stream().map(l -> new PieceSettings.LeaningPiece(l.piece(), new Lean(l.mm(), l.expected()))).toList(),
-            s.edgings().stream().map(e -> new PieceSettings.EdgingRows(e.piece(), e.edge(), e.rows(), e.rowMm(), e.stitches())).toList()));
+            s.edgings().stream().map(e -> new PieceSettings.EdgingRows(e.piece(), e.edge(), e.rows(), e.rowMm(), e.stitches())).toList()),
+        s.left().stream().map(l -> new Settings.LeftFinding(l.finding(), l.reason())).toList());
   }
 
   private static EdgeSettings.Part part(GarmentFile.PartOf p) {
@@ -71,7 +72,8 @@ final class SettingsMapper {
         s.owed().stream().map(o -> new GarmentFile.OwedOf(o.id(), o.piece(), o.what(), o.before())).toList(),
         s.pieces().corners().stream().map(c -> new GarmentFile.ToldCornerOf(c.piece(), c.behind(), c.corner())).toList(),
         s.pieces().leans().stream().map(l -> new GarmentFile.LeaningOf(l.piece(), l.lean().mm(), l.lean().expected())).toList(),
-        s.pieces().edgings().stream().map(e -> new GarmentFile.EdgingOf(e.piece(), e.edge(), e.rows(), e.rowMm(), e.stitches())).toList());
+        s.pieces().edgings().stream().map(e -> new GarmentFile.EdgingOf(e.piece(), e.edge(), e.rows(), e.rowMm(), e.stitches())).toList(),
+        s.left().stream().map(l -> new GarmentFile.LeftOf(l.finding(), l.reason())).toList());
   }
 
   private static GarmentFile.PartOf part(EdgeSettings.Part p) {

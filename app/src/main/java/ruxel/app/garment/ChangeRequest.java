@@ -14,6 +14,7 @@ import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.HandleDragged;
 import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.PieceChange;
@@ -66,7 +67,8 @@ public record ChangeRequest(
     Optional<Counts.Source> when,
     Optional<Boolean> expected,
     Optional<Corner> corner,
-    Optional<EdgingRequest> edging) {
+    Optional<EdgingRequest> edging,
+    Optional<String> finding) {
   /** How many lie over 10 cm or 4 in. */
   public record PartGauge(double count, Gauge.Over over) {
     double widthMm() {
@@ -144,6 +146,8 @@ public record ChangeRequest(
     EDGING_WORKED,
     OWED_NOTED,
     OWED_DONE,
+    FINDING_LEFT,
+    FINDING_TAKEN_BACK,
     GONE_SETTINGS_DROPPED
   }
 
@@ -167,6 +171,8 @@ public record ChangeRequest(
           case HANDLE_DRAGGED -> handle.flatMap(h -> steps.map(n -> new HandleDragged(h, n)));
           case OWED_NOTED -> owed.flatMap(o -> piece.flatMap(p -> what.map(w -> new OwedChange.Noted(o, p, w, before))));
           case OWED_DONE -> owed.map(OwedChange.Done::new);
+          case FINDING_LEFT -> finding.flatMap(f -> what.map(w -> new FindingChange.LeftSo(f, w)));
+          case FINDING_TAKEN_BACK -> finding.map(FindingChange.TakenBack::new);
           case GONE_SETTINGS_DROPPED -> Optional.of(new Change.GoneSettingsDropped());
         };
     return change
@@ -236,6 +242,8 @@ public record ChangeRequest(
       case EDGING_WORKED -> "piece, edge and edging";
       case OWED_NOTED -> "owed, piece and what";
       case OWED_DONE -> "owed";
+      case FINDING_LEFT -> "finding and what";
+      case FINDING_TAKEN_BACK -> "finding";
       case ANSWERS_CHANGED, ORDER_LEFT, GONE_SETTINGS_DROPPED -> "nothing";
     };
   }

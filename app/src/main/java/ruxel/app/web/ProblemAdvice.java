@@ -33,6 +33,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ResponseEntity<ProblemDetail> undecided(Problems.Undecided e) {
+    ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
+    problem.setProperty("findings", e.findings());
+    return answer(problem);
+  }
+
+  @ExceptionHandler
   ResponseEntity<ProblemDetail> stale(Problems.Stale e) {
     ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
     problem.setProperty("currentVersion", e.currentVersion());

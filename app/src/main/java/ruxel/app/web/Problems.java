@@ -4,6 +4,7 @@ import java.util.List;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.Outcome;
 import ruxel.core.measure.Wording;
+import ruxel.core.plan.FindingView;
 
 /** What a request can be refused for; one advice turns each into application/problem+json. */
 public final class Problems {
@@ -32,6 +33,21 @@ public final class Problems {
 
     Wording wording() {
       return wording;
+    }
+  }
+
+  /** Something is to be decided first: mended, or left so with a reason. */
+  public static final class Undecided extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+    private final transient List<FindingView> findings;
+
+    public Undecided(List<FindingView> findings) {
+      super("Decide first: " + findings.get(0).sentence());
+      this.findings = findings;
+    }
+
+    List<FindingView> findings() {
+      return findings;
     }
   }
 

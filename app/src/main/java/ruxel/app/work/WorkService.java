@@ -12,6 +12,7 @@ import ruxel.core.bench.Directions;
 import ruxel.core.bench.Pace;
 import ruxel.core.bench.Work;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.plan.FindingView;
 
 /** Takes seams to the bench and keeps what is done there. */
 @Service
@@ -63,6 +64,7 @@ public class WorkService {
    * The seam's work in hand, or a new one by today's plan. Asked for twice at once, there is one work.
    *
    * @throws Problems.Refused when other seams come first
+   * @throws Problems.Undecided when something about the seam is to be decided first
    */
   public View take(UUID garment, String seam) {
     for (int tries = 0; tries < MOST_TRIES; tries++) {
@@ -71,6 +73,10 @@ public class WorkService {
         return view(inHand.get());
       }
       GarmentReader.Versioned today = garments.versioned(garment);
+      List<FindingView> toDecide = today.plan().toDecide(seam);
+      if (!toDecide.isEmpty()) {
+        throw new Problems.Undecided(toDecide);
+      }
       BenchPlan plan =
           Directions.of(today.garment(), today.plan(), seam)
               .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));

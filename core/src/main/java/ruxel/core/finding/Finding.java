@@ -2,6 +2,7 @@ package ruxel.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import ruxel.core.measure.Wording;
 
 /** Something the maker should know: a code, its place and its facts; equal by these (model 6). */
@@ -16,8 +17,16 @@ public record Finding(FindingCode code, Where where, List<Fact> facts) {
     return new Finding(code, where, List.of(facts));
   }
 
-  public boolean isError() {
-    return code.severity() == FindingCode.Severity.ERROR;
+  /**
+   * Names this finding as long as its place, its numbers and its names stay: what the maker left so is asked anew once
+   * the figures change. Lengths count only where there are no numbers.
+   */
+  public String key() {
+    boolean counted = facts.stream().anyMatch(Fact.Count.class::isInstance);
+    String figures =
+        facts.stream().filter(fact -> !counted || fact instanceof Fact.Count || fact instanceof Fact.Text).map(Fact::toString).collect(Collectors.joining());
+    String said = where.piece() + "|" + where.edge() + "|" + where.seam() + "|" + figures;
+    return code + "." + Integer.toHexString(said.hashCode());
   }
 
   public String sentence(Wording wording) {

@@ -1,134 +1,154 @@
 package ruxel.core.finding;
 
 /**
- * The one catalogue of findings (model 6): severity, sentence and remedy. Words in braces are facts
+ * The one catalogue of findings (model 6): level, sentence and remedy. Words in braces are facts
  * of the finding.
  */
 public enum FindingCode {
   // Files
-  NOT_JSON(Severity.ERROR, "This is not JSON: {detail}.", "Choose a garment file that was saved by Ruxel, or mend the text there."),
-  TOO_BIG(Severity.ERROR, "The file has {bytes} bytes; at most {most} are read.", "Split the garment or leave out long notes."),
-  WRONG_FORMAT(Severity.ERROR, "This is not a garment file: format is ({value}).", "The format must be \"ruxel-garment\"."),
-  LATER_VERSION(Severity.ERROR, "The file is of version {value}; this program reads up to version {most}.", "Open it with a newer Ruxel."),
-  SCHEMA(Severity.ERROR, "{detail}.", "Compare the place with docs/garment-file.md."),
-  TEXT_CONTROL(Severity.ERROR, "A text holds a character that cannot be kept (U+0000, or half of a pair).", "Take it out."),
-  REPEATED_ID(Severity.ERROR, "The id ({value}) stands twice.", "Give each its own id."),
-  MORE(Severity.ERROR, "And {more} more.", "Mend these first, then read the file again."),
+  NOT_JSON(Level.DECIDE_FIRST, "This is not JSON: {detail}.", "Choose a garment file that was saved by Ruxel, or mend the text there."),
+  TOO_BIG(Level.DECIDE_FIRST, "The file has {bytes} bytes; at most {most} are read.", "Split the garment or leave out long notes."),
+  WRONG_FORMAT(Level.DECIDE_FIRST, "This is not a garment file: format is ({value}).", "The format must be \"ruxel-garment\"."),
+  LATER_VERSION(Level.DECIDE_FIRST, "The file is of version {value}; this program reads up to version {most}.", "Open it with a newer Ruxel."),
+  SCHEMA(Level.DECIDE_FIRST, "{detail}.", "Compare the place with docs/garment-file.md."),
+  TEXT_CONTROL(Level.DECIDE_FIRST, "A text holds a character that cannot be kept (U+0000, or half of a pair).", "Take it out."),
+  REPEATED_ID(Level.DECIDE_FIRST, "The id ({value}) stands twice.", "Give each its own id."),
+  MORE(Level.DECIDE_FIRST, "And {more} more.", "Mend these first, then read the file again."),
 
   // Answers
-  ANSWER_UNKNOWN(Severity.ERROR, "There is no question ({value}) in this construction.", "Remove the answer."),
-  ANSWER_NOT_NUMBER(Severity.ERROR, "{question}: a number is expected, got ({value}).", "Type a number."),
-  ANSWER_NOT_WHOLE(Severity.ERROR, "{question}: stitches and rows are whole, got ({value}).", "Type a whole number."),
-  ANSWER_OUT_OF_RANGE(Severity.ERROR, "{question}: {value} is outside {least} to {most}.", "Count again and type a number in between."),
-  ANSWER_NOT_CHOICE(Severity.ERROR, "{question}: ({value}) is none of {choices}.", "Choose one of them."),
-  SHOULDERS_TOO_WIDE(Severity.ERROR, "Two shoulders of {shoulder} take {both} of the back's {back} stitches; no neck is left.", "Make each shoulder at most {most} stitches, or the back wider."),
-  SHOULDER_WIDER_THAN_FRONT(Severity.ERROR, "The shoulder has {shoulder} stitches, the front only {front}.", "Make the shoulder at most {front} stitches, or the front wider."),
-  ARMHOLE_TOO_LONG(Severity.ERROR, "The armhole has {armhole} rows, the body only {body} above its ribbing.", "Make the armhole at most {most} rows, or the body longer."),
-  NECK_TOO_DEEP(Severity.ERROR, "The neck is {neck} rows deep, the body only {body} above its ribbing.", "Make the neck at most {most} rows deep."),
-  NECK_CENTRE_TOO_WIDE(Severity.ERROR, "{centre} stitches are left at the centre, but the neck has only {neck}.", "Leave at most {neck}."),
-  NECK_LOPSIDED(Severity.ERROR, "The neck has {neck} stitches with {centre} left at the centre: {rest} cannot be shared between two sides.", "Leave {lower} or {higher} at the centre."),
+  ANSWER_UNKNOWN(Level.DECIDE_FIRST, "There is no question ({value}) in this construction.", "Remove the answer."),
+  ANSWER_NOT_NUMBER(Level.DECIDE_FIRST, "{question}: a number is expected, got ({value}).", "Type a number."),
+  ANSWER_NOT_WHOLE(Level.DECIDE_FIRST, "{question}: stitches and rows are whole, got ({value}).", "Type a whole number."),
+  ANSWER_OUT_OF_RANGE(Level.DECIDE_FIRST, "{question}: {value} is outside {least} to {most}.", "Count again and type a number in between."),
+  ANSWER_NOT_CHOICE(Level.DECIDE_FIRST, "{question}: ({value}) is none of {choices}.", "Choose one of them."),
+  SHOULDERS_TOO_WIDE(Level.DECIDE_FIRST, "Two shoulders of {shoulder} take {both} of the back's {back} stitches; no neck is left.", "Make each shoulder at most {most} stitches, or the back wider."),
+  SHOULDER_WIDER_THAN_FRONT(Level.DECIDE_FIRST, "The shoulder has {shoulder} stitches, the front only {front}.", "Make the shoulder at most {front} stitches, or the front wider."),
+  ARMHOLE_TOO_LONG(Level.DECIDE_FIRST, "The armhole has {armhole} rows, the body only {body} above its ribbing.", "Make the armhole at most {most} rows, or the body longer."),
+  NECK_TOO_DEEP(Level.DECIDE_FIRST, "The neck is {neck} rows deep, the body only {body} above its ribbing.", "Make the neck at most {most} rows deep."),
+  NECK_CENTRE_TOO_WIDE(Level.DECIDE_FIRST, "{centre} stitches are left at the centre, but the neck has only {neck}.", "Leave at most {neck}."),
+  NECK_LOPSIDED(Level.DECIDE_FIRST, "The neck has {neck} stitches with {centre} left at the centre: {rest} cannot be shared between two sides.", "Leave {lower} or {higher} at the centre."),
 
   // Pieces and edges
-  UNKNOWN_PIECE(Severity.ERROR, "There is no piece ({value}).", "Name one of {choices}."),
-  UNKNOWN_EDGE(Severity.ERROR, "The piece {piece} has no edge ({value}).", "Name one of {choices}."),
-  UNKNOWN_RUN(Severity.ERROR, "The edge {edge} of {piece} has no run ({value}).", "Name one of {choices}."),
-  CUT_GONE(Severity.ERROR, "The place {offset} from the run's {end} no longer exists: {run} has only {count}.", "Set it anew."),
-  OUTLINE_OPEN(Severity.WARNING, "The outline of {piece} does not close: {gap} are missing between its last edge and its first.", "Opposite edges have different counts: count them again."),
-  LENGTHS_DIFFER(Severity.WARNING, "The edge {edge} of {piece} measures {measured}, its count and gauge say {gauge}.", "Count, gauge or tape is wrong: check all three."),
-  TOO_MANY(Severity.ERROR, "The garment has {count} {what}; at most {most} are worked with.", "Part it into two garments."),
-  TOO_MANY_RUNS(Severity.ERROR, "The edge {edge} of {piece} is told in {count} parts; at most {most} are worked with.", "Put like parts together."),
-  TOO_MANY_UNITS(Severity.ERROR, "The edge {edge} of {piece} has {count} stitches or rows; at most {most} are worked with.", "Count again."),
+  UNKNOWN_PIECE(Level.DECIDE_FIRST, "There is no piece ({value}).", "Name one of {choices}."),
+  UNKNOWN_EDGE(Level.DECIDE_FIRST, "The piece {piece} has no edge ({value}).", "Name one of {choices}."),
+  UNKNOWN_RUN(Level.DECIDE_FIRST, "The edge {edge} of {piece} has no run ({value}).", "Name one of {choices}."),
+  CUT_GONE(Level.DECIDE_FIRST, "The place {offset} from the run's {end} no longer exists: {run} has only {count}.", "Set it anew."),
+  OUTLINE_OPEN(Level.LOOK_FIRST, "The outline of {piece} does not close: {gap} are missing between its last edge and its first.", "Opposite edges have different counts: count them again."),
+  LENGTHS_DIFFER(Level.LOOK_FIRST, "The edge {edge} of {piece} measures {measured}, its count and gauge say {gauge}.", "Count, gauge or tape is wrong: check all three."),
+  TOO_MANY(Level.DECIDE_FIRST, "The garment has {count} {what}; at most {most} are worked with.", "Part it into two garments."),
+  TOO_MANY_RUNS(Level.DECIDE_FIRST, "The edge {edge} of {piece} is told in {count} parts; at most {most} are worked with.", "Put like parts together."),
+  TOO_MANY_UNITS(Level.DECIDE_FIRST, "The edge {edge} of {piece} has {count} stitches or rows; at most {most} are worked with.", "Count again."),
 
   // Seams
-  SPAN_EMPTY(Severity.ERROR, "A span of {seam} on {piece}, {edge} holds nothing: it starts at {from} and ends at {to}.", "Let it end after its start."),
-  SPANS_OVERLAP(Severity.ERROR, "{first} and {second} both take {count} of the same stitches or row ends on {piece}, {edge}.", "Let one end where the other begins."),
-  SIDE_BROKEN(Severity.ERROR, "In {seam}, {first} and {second} do not meet: no other seam brings them together.", "Add the seam between them, or part the side in two."),
-  SETTING_GONE(Severity.WARNING, "A decision about {what} no longer has its place.", "Put the answer back, or remove the decision."),
-  UNKNOWN_METHOD(Severity.ERROR, "There is no joining method ({value}).", "Name one of {choices}."),
-  METHOD_NEVER(Severity.ERROR, "{method} is not for this seam: {reason}", "{instead}"),
-  ANCHOR_OFF_SEAM(Severity.ERROR, "The anchor {anchor} does not lie on {seam}.", "Put it on a place of the seam."),
-  ANCHOR_HALF(Severity.ERROR, "The anchor {anchor} would join a place to the border between two places.", "Put it on {before} or {after}."),
-  ANCHORS_CROSS(Severity.ERROR, "The anchors {first} and {second} cross or fall together.", "Move one of them to the other side."),
-  EMPTY_INTERVAL(Severity.ERROR, "Between {first} and {second} one side has {count} places and the other none.", "Move one of the two anchors."),
-  TOO_LARGE(Severity.ERROR, "{seam} has {a} places on {b}: too many to plan at once.", "Put an anchor in its middle."),
-  SHOULDER_UNEQUAL(Severity.WARNING, "{seam}: {a} stitches meet {b}. Shoulders are made equal.", "Count both again; more than one stitch is not eased here."),
-  ROWS_DIFFER(Severity.WARNING, "{seam}: from {start} to {end} {a} row ends meet {b}. Rows on rows are joined one to one; the difference is {gap}.", "Count the rows of both again before you join; a row too few is found or worked sooner than it is eased."),
-  TWINS_DIFFER(Severity.WARNING, "{piece} and {twin} are not alike: {count} {units} and {other} at the {edge}; that is {gap}.", "Count both again; left and right should be worked alike."),
-  COUNTS_DIFFER(Severity.ERROR, "{seam}: from {start} to {end} {a} places meet {b}, and its surplus may go nowhere.", "Make the counts equal, or let the surplus go somewhere: the repairs show how."),
-  SKIP_STITCHES(Severity.ERROR, "{seam}: from {start} to {end} {a} places meet {b}; stitches are never passed over.", "Take two into one instead: let the surplus go evenly or to one end."),
-  SKIP_TOO_MANY(Severity.ERROR, "{seam}: from {start} to {end} {a} places meet {b}; too many would have to be passed over in a row.", "Take several into one instead, or join less of the longer side."),
-  LOCAL_SURPLUS(Severity.NOTE, "{seam}: between {start} and {end} the {longer} is {gap} longer, far more than elsewhere.", "Pin this stretch first, or move the anchor beside it."),
-  HELD_BACK(Severity.NOTE, "{seam}: from {start} to {end} {rows} rows are still held back; the counts meet once they are worked.", "Nothing to do now."),
-  PHASE_OFF(Severity.WARNING, "{seam}: {met} of {count} {marks} meet; the worst misses by {places} ({gap}).", "See the repairs of this seam: begin elsewhere, or pin them together."),
-  LANDMARK_GONE(Severity.WARNING, "{mark} lies outside {edge} of {piece}: it starts at {at}, the edge has {count}.", "Move it onto the edge, or remove it."),
-  LANDMARK_TOO_LONG(Severity.WARNING, "{mark} on {edge} of {piece} comes back every {every}, {times} times: that is {length}, the edge has {count}.", "Let it come back fewer times, or count again."),
-  GAP(Severity.NOTE, "In {seam} the joints lie {gap} apart and could leave gaps.", "Take two places of each row."),
-  OFF_CENTRE(Severity.WARNING, "In {seam} the middle of {piece} lies {gap} from the shoulder.", "Move the anchor at the shoulder, or check that the piece is not upside down."),
+  SPAN_EMPTY(Level.DECIDE_FIRST, "A span of {seam} on {piece}, {edge} holds nothing: it starts at {from} and ends at {to}.", "Let it end after its start."),
+  SPANS_OVERLAP(Level.DECIDE_FIRST, "{first} and {second} both take {count} of the same stitches or row ends on {piece}, {edge}.", "Let one end where the other begins."),
+  SIDE_BROKEN(Level.DECIDE_FIRST, "In {seam}, {first} and {second} do not meet: no other seam brings them together.", "Add the seam between them, or part the side in two."),
+  SETTING_GONE(Level.LOOK_FIRST, "A decision about {what} no longer has its place.", "Put the answer back, or remove the decision."),
+  LEFT_GONE(Level.NOTE, "What was left so no longer stands as it did: {reason}.", "Nothing to do; it is asked again where the figures have changed."),
+  UNKNOWN_METHOD(Level.DECIDE_FIRST, "There is no joining method ({value}).", "Name one of {choices}."),
+  METHOD_NEVER(Level.DECIDE_FIRST, "{method} is not for this seam: {reason}", "{instead}"),
+  ANCHOR_OFF_SEAM(Level.DECIDE_FIRST, "The anchor {anchor} does not lie on {seam}.", "Put it on a place of the seam."),
+  ANCHOR_HALF(Level.DECIDE_FIRST, "The anchor {anchor} would join a place to the border between two places.", "Put it on {before} or {after}."),
+  ANCHORS_CROSS(Level.DECIDE_FIRST, "The anchors {first} and {second} cross or fall together.", "Move one of them to the other side."),
+  EMPTY_INTERVAL(Level.DECIDE_FIRST, "Between {first} and {second} one side has {count} places and the other none.", "Move one of the two anchors."),
+  TOO_LARGE(Level.DECIDE_FIRST, "{seam} has {a} places on {b}: too many to plan at once.", "Put an anchor in its middle."),
+  SHOULDER_UNEQUAL(Level.DECIDE_FIRST, "{seam}: {a} stitches meet {b}. Shoulders are made equal.", "Count both again; more than one stitch is not eased here."),
+  ROWS_DIFFER(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} row ends meet {b}. Rows on rows are joined one to one; the difference is {gap}.", "Count the rows of both again before you join; a row too few is found or worked sooner than it is eased."),
+  TOPS_DIFFER(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} stitches meet {b}. Stitch tops are joined one to one; one or two apart is most often a miscount.", "Count both again before you join."),
+  EASE_TOO_MUCH(Level.DECIDE_FIRST, "{seam}: its sides are {share} apart, {gap} from {start} to {end}; that is more than can be eased.", "See the repairs of this seam, or make one side anew."),
+  BAND_LONGER(Level.DECIDE_FIRST, "{seam}: {longer} is {gap} longer than the edge it goes on; a band is as long or a little shorter.", "Work fewer rows or stitches on it, or swap which side is meant to be fuller."),
+  TWIN_RUN_MISSING(Level.DECIDE_FIRST, "{piece} has {label} at the {edge}; {twin} has nothing like it.", "Look whether it was left out there; left and right should be worked alike."),
+  SIDES_DIFFER(Level.DECIDE_FIRST, "{piece} is not alike left and right: {count} {units} at the {edge} and {other} at the {opposite}; that is {gap}.", "Count both again; its two sides should be worked alike."),
+  SEAMS_DIFFER(Level.DECIDE_FIRST, "{seam} and {twin} are not alike: {count} {units} on {side} and {other} there.", "Count both again; left and right should be joined alike."),
+  TWINS_DIFFER(Level.DECIDE_FIRST, "{piece} and {twin} are not alike: {count} {units} and {other} at the {edge}; that is {gap}.", "Count both again; left and right should be worked alike."),
+  COUNTS_DIFFER(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} places meet {b}, and its surplus may go nowhere.", "Make the counts equal, or let the surplus go somewhere: the repairs show how."),
+  SKIP_STITCHES(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} places meet {b}; stitches are never passed over.", "Take two into one instead: let the surplus go evenly or to one end."),
+  SKIP_TOO_MANY(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} places meet {b}; too many would have to be passed over in a row.", "Take several into one instead, or join less of the longer side."),
+  LOCAL_SURPLUS(Level.NOTE, "{seam}: between {start} and {end} the {longer} is {gap} longer, far more than elsewhere.", "Pin this stretch first, or move the anchor beside it."),
+  HELD_BACK(Level.NOTE, "{seam}: from {start} to {end} {rows} rows are still held back; the counts meet once they are worked.", "Nothing to do now."),
+  PHASE_OFF(Level.LOOK_FIRST, "{seam}: {met} of {count} {marks} meet; the worst misses by {places} ({gap}).", "See the repairs of this seam: begin elsewhere, or pin them together."),
+  LANDMARK_GONE(Level.LOOK_FIRST, "{mark} lies outside {edge} of {piece}: it starts at {at}, the edge has {count}.", "Move it onto the edge, or remove it."),
+  LANDMARK_TOO_LONG(Level.LOOK_FIRST, "{mark} on {edge} of {piece} comes back every {every}, {times} times: that is {length}, the edge has {count}.", "Let it come back fewer times, or count again."),
+  GAP(Level.NOTE, "In {seam} the joints lie {gap} apart and could leave gaps.", "Take two places of each row."),
+  OFF_CENTRE(Level.LOOK_FIRST, "In {seam} the middle of {piece} lies {gap} from the shoulder.", "Move the anchor at the shoulder, or check that the piece is not upside down."),
 
   // The garment as a whole
-  TURNED(Severity.ERROR, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
-  NO_RIGHT_SIDE(Severity.ERROR, "Not every right side can be outside: {seam} closes a half twist.", "Untwist one of the pieces before joining."),
-  HANDLE(Severity.ERROR, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
-  SPANS_TOO_FINE(Severity.ERROR, "{seam}: its sides have {a} and {b} stretches, more than the other side has stitches or rows to meet them.", "Put short stretches together, or count again."),
-  SEWN_SHUT(Severity.ERROR, "{opening} is sewn shut by {seam}.", "Leave it open, or remove that seam."),
-  OPENING_UNPLANNED(Severity.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
+  TURNED(Level.DECIDE_FIRST, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
+  NO_RIGHT_SIDE(Level.DECIDE_FIRST, "Not every right side can be outside: {seam} closes a half twist.", "Untwist one of the pieces before joining."),
+  HANDLE(Level.DECIDE_FIRST, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
+  SPANS_TOO_FINE(Level.DECIDE_FIRST, "{seam}: its sides have {a} and {b} stretches, more than the other side has stitches or rows to meet them.", "Put short stretches together, or count again."),
+  SEWN_SHUT(Level.DECIDE_FIRST, "{opening} is sewn shut by {seam}.", "Leave it open, or remove that seam."),
+  OPENING_SPLIT(Level.DECIDE_FIRST, "{opening} is parted into {count} openings by {seam}.", "Leave it open all the way, or remove that seam."),
+  ORDER_BROKEN(Level.LOOK_FIRST, "The order asks for the {seam} before the {first}, which must come first; the house's order is kept there. {why}", "Move the step behind it, or put the order back."),
+  OPENING_UNPLANNED(Level.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
 
   // Changes
-  ID_FORM(Severity.ERROR, "An id is a letter or digit and then letters, digits, dots, dashes, underlines and ~, 100 characters at most; ({value}) is not.", "Choose another."),
-  ID_TAKEN(Severity.ERROR, "The id ({value}) stands for something else already.", "Choose another."),
-  LABEL_LENGTH(Severity.ERROR, "{edge} of {piece}, part {part}: a label has at most {most} characters, this one {count}.", "Shorten it."),
-  PLACES_PER_ROW(Severity.ERROR, "A row end gives 1 to 3 places, got ({value}).", "Choose 1, 2 or 3, or leave it to the height of the row."),
-  KEY_USED(Severity.ERROR, "A request with this key was carried out already, and it asked for something else.", "Send each request with a key of its own."),
-  KEY_LENGTH(Severity.ERROR, "A key has at most {most} characters, this one {count}.", "Shorten it."),
-  TOO_MANY_CHANGES(Severity.ERROR, "At most {most} changes are made at once, these are {count}.", "Send them in several requests."),
-  NO_RECIPE(Severity.ERROR, "This garment is given piece by piece; it has no answers to change.", "Change its pieces themselves."),
-  NAME_LENGTH(Severity.ERROR, "A name has 1 to {most} characters, this one {count}.", "Shorten it."),
-  COUNT_OUT_OF_RANGE(Severity.ERROR, "A count is a whole number from {least} to {most}, got ({value}).", "Count again."),
-  LENGTH_OUT_OF_RANGE(Severity.ERROR, "{edge} of {piece}: a length of {value} mm is outside {least} to {most} mm.", "Measure again, or leave the field empty."),
-  RUN_PARTS(Severity.ERROR, "{edge} of {piece}: a run is told in 1 to {most} parts, got {count}.", "Put like parts together."),
-  PART_WIDTH(Severity.ERROR, "{edge} of {piece}, part {part}: a unit is {least} to {most} mm wide, got {value} mm.", "Type the width of one stitch, row or space."),
-  PART_KIND(Severity.ERROR, "{edge} of {piece}, part {part}: ({value}) belongs to a corner or a seam, not to an edge.", "Choose stitches, foundation loops, row ends or chain spaces."),
-  LEAN_RANGE(Severity.ERROR, "A lean is at most {most} mm to either side, got ({value}).", "Measure again, with the piece lying flat."),
-  EDGING_RANGE(Severity.ERROR, "{edge} of {piece}: edging takes 1 to {rows} rows, each {least} to {most} mm high, in {runs} to {count} stitches.", "Type numbers in between."),
-  LANDMARK_OUTSIDE(Severity.ERROR, "{edge} of {piece} has {count} stitches or rows; {mark} would lie at {at}.", "Choose a place from 0 to {count}."),
-  LANDMARK_OVERLONG(Severity.ERROR, "{mark} comes back every {every} and would need {length}; {edge} of {piece} has only {count}.", "Let it come back at most {most} times."),
-  MARKER_LENGTH(Severity.ERROR, "A marker's colour has at most {colour} characters, when to take it out at most {count}.", "Shorten it."),
-  FULLNESS_RANGE(Severity.ERROR, "A fullness is 0 to {most} percent, got {value} percent.", "Type how much longer the gathered side is."),
-  NOTE_LENGTH(Severity.ERROR, "A note has 1 to {most} characters, this one {count}.", "Shorten it."),
-  DEPTH_OUT_OF_RANGE(Severity.ERROR, "A depth of {value} mm is outside {least} to {most} mm.", "Measure again."),
-  HANDLE_UNKNOWN(Severity.ERROR, "There is nothing to drag called ({value}).", "Name one of {choices}."),
-  UNKNOWN_SEAM(Severity.ERROR, "There is no seam ({value}).", "Name one of {choices}."),
-  UNKNOWN_ANCHOR(Severity.ERROR, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),
-  CHANGE_INCOMPLETE(Severity.ERROR, "The change {kind} needs {missing}.", "Send it with the change."),
-  STEP_TOO_EARLY(Severity.ERROR, "{seam} comes after {first}: that brings its ends together.", "Join {first} first."),
-  STEP_FORBIDDEN(Severity.ERROR, "The {seam} cannot come before the {first}. {why}", "Leave it behind the {first}."),
-  STEP_FINISHED(Severity.ERROR, "{seam} is joined already; finished steps keep their place.", "Move only steps that are still to come."),
-  PIECE_TOO_FAR(Severity.ERROR, "A piece is moved at most {most}.", "Move it less far, or put it back in its place."),
-  BEGUN_WITHOUT_PIECES(Severity.ERROR, "{seam} is begun at the bench; this would take it away.", "Undo that seam at the bench first."),
-  ARCHIVED(Severity.ERROR, "{name} is in the archive.", "Put it back on the shelf, then change it."),
-  NOTHING_TO_UNDO(Severity.ERROR, "There is nothing to undo.", "Go on from here."),
-  NOTHING_TO_REDO(Severity.ERROR, "There is nothing to do again.", "Go on from here."),
-  ORDER_CIRCLE(Severity.ERROR, "{seams} each wait for the other.", "Part one of the seams in two.");
+  ID_FORM(Level.DECIDE_FIRST, "An id is a letter or digit and then letters, digits, dots, dashes, underlines and ~, 100 characters at most; ({value}) is not.", "Choose another."),
+  ID_TAKEN(Level.DECIDE_FIRST, "The id ({value}) stands for something else already.", "Choose another."),
+  LABEL_LENGTH(Level.DECIDE_FIRST, "{edge} of {piece}, part {part}: a label has at most {most} characters, this one {count}.", "Shorten it."),
+  PLACES_PER_ROW(Level.DECIDE_FIRST, "A row end gives 1 to 3 places, got ({value}).", "Choose 1, 2 or 3, or leave it to the height of the row."),
+  KEY_USED(Level.DECIDE_FIRST, "A request with this key was carried out already, and it asked for something else.", "Send each request with a key of its own."),
+  KEY_LENGTH(Level.DECIDE_FIRST, "A key has at most {most} characters, this one {count}.", "Shorten it."),
+  TOO_MANY_CHANGES(Level.DECIDE_FIRST, "At most {most} changes are made at once, these are {count}.", "Send them in several requests."),
+  NO_RECIPE(Level.DECIDE_FIRST, "This garment is given piece by piece; it has no answers to change.", "Change its pieces themselves."),
+  NAME_LENGTH(Level.DECIDE_FIRST, "A name has 1 to {most} characters, this one {count}.", "Shorten it."),
+  COUNT_OUT_OF_RANGE(Level.DECIDE_FIRST, "A count is a whole number from {least} to {most}, got ({value}).", "Count again."),
+  LENGTH_OUT_OF_RANGE(Level.DECIDE_FIRST, "{edge} of {piece}: a length of {value} mm is outside {least} to {most} mm.", "Measure again, or leave the field empty."),
+  RUN_PARTS(Level.DECIDE_FIRST, "{edge} of {piece}: a run is told in 1 to {most} parts, got {count}.", "Put like parts together."),
+  PART_WIDTH(Level.DECIDE_FIRST, "{edge} of {piece}, part {part}: a unit is {least} to {most} mm wide, got {value} mm.", "Type the width of one stitch, row or space."),
+  PART_KIND(Level.DECIDE_FIRST, "{edge} of {piece}, part {part}: ({value}) belongs to a corner or a seam, not to an edge.", "Choose stitches, foundation loops, row ends or chain spaces."),
+  LEAN_RANGE(Level.DECIDE_FIRST, "A lean is at most {most} mm to either side, got ({value}).", "Measure again, with the piece lying flat."),
+  EDGING_RANGE(Level.DECIDE_FIRST, "{edge} of {piece}: edging takes 1 to {rows} rows, each {least} to {most} mm high, in {runs} to {count} stitches.", "Type numbers in between."),
+  LANDMARK_OUTSIDE(Level.DECIDE_FIRST, "{edge} of {piece} has {count} stitches or rows; {mark} would lie at {at}.", "Choose a place from 0 to {count}."),
+  LANDMARK_OVERLONG(Level.DECIDE_FIRST, "{mark} comes back every {every} and would need {length}; {edge} of {piece} has only {count}.", "Let it come back at most {most} times."),
+  FINDING_UNKNOWN(Level.DECIDE_FIRST, "There is no such finding to leave ({value}).", "Open the garment again and look whether it still stands."),
+  MARKER_LENGTH(Level.DECIDE_FIRST, "A marker's colour has at most {colour} characters, when to take it out at most {count}.", "Shorten it."),
+  FULLNESS_RANGE(Level.DECIDE_FIRST, "A fullness is 0 to {most} percent, got {value} percent.", "Type how much longer the gathered side is."),
+  NOTE_LENGTH(Level.DECIDE_FIRST, "A note has 1 to {most} characters, this one {count}.", "Shorten it."),
+  DEPTH_OUT_OF_RANGE(Level.DECIDE_FIRST, "A depth of {value} mm is outside {least} to {most} mm.", "Measure again."),
+  HANDLE_UNKNOWN(Level.DECIDE_FIRST, "There is nothing to drag called ({value}).", "Name one of {choices}."),
+  UNKNOWN_SEAM(Level.DECIDE_FIRST, "There is no seam ({value}).", "Name one of {choices}."),
+  UNKNOWN_ANCHOR(Level.DECIDE_FIRST, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),
+  CHANGE_INCOMPLETE(Level.DECIDE_FIRST, "The change {kind} needs {missing}.", "Send it with the change."),
+  STEP_TOO_EARLY(Level.DECIDE_FIRST, "{seam} comes after {first}: that brings its ends together.", "Join {first} first."),
+  STEP_FORBIDDEN(Level.DECIDE_FIRST, "The {seam} cannot come before the {first}. {why}", "Leave it behind the {first}."),
+  STEP_FINISHED(Level.DECIDE_FIRST, "{seam} is joined already; finished steps keep their place.", "Move only steps that are still to come."),
+  PIECE_TOO_FAR(Level.DECIDE_FIRST, "A piece is moved at most {most}.", "Move it less far, or put it back in its place."),
+  BEGUN_WITHOUT_PIECES(Level.DECIDE_FIRST, "{seam} is begun at the bench; this would take it away.", "Undo that seam at the bench first."),
+  ARCHIVED(Level.DECIDE_FIRST, "{name} is in the archive.", "Put it back on the shelf, then change it."),
+  NOTHING_TO_UNDO(Level.DECIDE_FIRST, "There is nothing to undo.", "Go on from here."),
+  NOTHING_TO_REDO(Level.DECIDE_FIRST, "There is nothing to do again.", "Go on from here."),
+  ORDER_CIRCLE(Level.DECIDE_FIRST, "{seams} each wait for the other.", "Part one of the seams in two.");
 
-  /** What a finding does to the garment. */
-  public enum Severity {
-    ERROR,
-    WARNING,
-    NOTE
+  /** How much a finding stands in the way (model 6). What is refused outright is to be decided first as well. */
+  public enum Level {
+    NOTE,
+    LOOK_FIRST,
+    /** The step is not taken to the bench before it is mended, or left so with a reason. */
+    DECIDE_FIRST
   }
 
-  private final Severity severity;
+  private final Level level;
   private final String sentence;
   private final String remedy;
 
-  FindingCode(Severity severity, String sentence, String remedy) {
-    this.severity = severity;
+  FindingCode(Level level, String sentence, String remedy) {
+    this.level = level;
     this.sentence = sentence;
     this.remedy = remedy;
   }
 
-  public Severity severity() {
-    return severity;
+  public Level level() {
+    return level;
+  }
+
+  /** Whether the maker may leave it so: the work can be done all the same. */
+  public boolean mayBeLeft() {
+    return switch (this) {
+      case METHOD_NEVER, SHOULDER_UNEQUAL, ROWS_DIFFER, TOPS_DIFFER, EASE_TOO_MUCH, BAND_LONGER, TWINS_DIFFER, TWIN_RUN_MISSING, SIDES_DIFFER,
+          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN -> true;
+      default -> false;
+    };
   }
 
   String sentence() {

@@ -35,7 +35,8 @@ public sealed interface Change
         EdgeChange,
         PieceChange.LeanFound,
         SeamChange,
-        OwedChange {
+        OwedChange,
+        FindingChange {
   Outcome<Garment> apply(Garment garment);
 
   /** What the history calls it. */

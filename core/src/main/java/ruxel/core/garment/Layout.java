@@ -88,7 +88,8 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
             new EdgeSettings(goneOfEdges.told(), goneOfEdges.measured(), onEdgings.marksElsewhere()),
             new SeamSettings(settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(), own.gonePins()),
             settings.owed().stream().filter(owed -> construct.pieces().stream().noneMatch(p -> p.id().equals(owed.piece()))).toList(),
-            wholes.gone(edgings.gone()));
+            wholes.gone(edgings.gone()),
+            List.of());
     return new Layout(laid, gone, findings(gone));
   }
 

@@ -20,9 +20,13 @@ public record Settings(
     EdgeSettings edges,
     SeamSettings seams,
     List<OwedItem> owed,
-    PieceSettings pieces) {
+    PieceSettings pieces,
+    List<LeftFinding> left) {
   public static final Settings NONE =
-      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE, List.of(), PieceSettings.NONE);
+      new Settings(List.of(), List.of(), List.of(), List.of(), List.of(), EdgeSettings.NONE, SeamSettings.NONE, List.of(), PieceSettings.NONE, List.of());
+
+  /** A finding the maker left as it is, and why (model 6). */
+  public record LeftFinding(String finding, String reason) {}
 
   /** Something to mend later on a piece, and the seam that must not be joined before it is done (handbook 3). */
   public record OwedItem(String id, String piece, String what, Optional<String> before) {}
@@ -58,6 +62,7 @@ public record Settings(
 
   public Settings {
     owed = List.copyOf(owed);
+    left = List.copyOf(left);
     laid = List.copyOf(laid);
     order = List.copyOf(order);
     counts = List.copyOf(counts);
@@ -68,11 +73,11 @@ public record Settings(
   Settings withCount(MadeCount target, Optional<Integer> count) {
     List<MadeCount> changed = EdgeSettings.without(counts, target::sameTarget);
     count.ifPresent(n -> changed.add(new MadeCount(target.piece(), target.edge(), target.run(), n, target.when())));
-    return new Settings(changed, anchors, methods, laid, order, edges, seams, owed, pieces);
+    return new Settings(changed, anchors, methods, laid, order, edges, seams, owed, pieces, left);
   }
 
   Settings withAnchors(List<MovedAnchor> changed) {
-    return new Settings(counts, changed, methods, laid, order, edges, seams, owed, pieces);
+    return new Settings(counts, changed, methods, laid, order, edges, seams, owed, pieces, left);
   }
 
   /** Without where an anchor was moved to. */
@@ -83,19 +88,19 @@ public record Settings(
   Settings withAnchor(MovedAnchor moved) {
     List<MovedAnchor> changed = EdgeSettings.without(anchors, moved::sameTarget);
     changed.add(moved);
-    return new Settings(counts, changed, methods, laid, order, edges, seams, owed, pieces);
+    return new Settings(counts, changed, methods, laid, order, edges, seams, owed, pieces, left);
   }
 
   Settings withMethod(ChosenMethod chosen) {
     List<ChosenMethod> changed = EdgeSettings.without(methods, other -> other.seam().equals(chosen.seam()));
     changed.add(chosen);
-    return new Settings(counts, anchors, changed, laid, order, edges, seams, owed, pieces);
+    return new Settings(counts, anchors, changed, laid, order, edges, seams, owed, pieces, left);
   }
 
   Settings withLaid(String piece, Optional<LaidPiece> where) {
     List<LaidPiece> changed = EdgeSettings.without(laid, other -> other.piece().equals(piece));
     where.ifPresent(changed::add);
-    return new Settings(counts, anchors, methods, changed, order, edges, seams, owed, pieces);
+    return new Settings(counts, anchors, methods, changed, order, edges, seams, owed, pieces, left);
   }
 
   /** Where the maker has laid a piece. */
@@ -105,7 +110,7 @@ public record Settings(
 
   /** The seams in the order the maker wants; the empty list leaves it to the house. */
   Settings withOrder(List<String> wanted) {
-    return new Settings(counts, anchors, methods, laid, wanted, edges, seams, owed, pieces);
+    return new Settings(counts, anchors, methods, laid, wanted, edges, seams, owed, pieces, left);
   }
 
   /** Without the decisions whose targets are gone. */
@@ -119,30 +124,47 @@ public record Settings(
         edges.without(gone.edges),
         seams.without(gone.seams),
         EdgeSettings.without(owed, gone.owed::contains),
-        pieces.without(gone.pieces));
+        pieces.without(gone.pieces),
+        EdgeSettings.without(left, gone.left::contains));
   }
 
   Settings withEdges(EdgeSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, changed, seams, owed, pieces);
+    return new Settings(counts, anchors, methods, laid, order, changed, seams, owed, pieces, left);
   }
 
   Settings withOwed(OwedItem item) {
     List<OwedItem> changed = EdgeSettings.without(owed, other -> other.id().equals(item.id()));
     changed.add(item);
-    return new Settings(counts, anchors, methods, laid, order, edges, seams, changed, pieces);
+    return new Settings(counts, anchors, methods, laid, order, edges, seams, changed, pieces, left);
   }
 
   Settings withoutOwed(String id) {
     return new Settings(
-        counts, anchors, methods, laid, order, edges, seams, EdgeSettings.without(owed, other -> other.id().equals(id)), pieces);
+        counts, anchors, methods, laid, order, edges, seams, EdgeSettings.without(owed, other -> other.id().equals(id)), pieces, left);
+  }
+
+  Settings withLeft(LeftFinding item) {
+    List<LeftFinding> changed = EdgeSettings.without(left, other -> other.finding().equals(item.finding()));
+    changed.add(item);
+    return new Settings(counts, anchors, methods, laid, order, edges, seams, owed, pieces, changed);
+  }
+
+  Settings withoutLeft(String finding) {
+    return new Settings(
+        counts, anchors, methods, laid, order, edges, seams, owed, pieces, EdgeSettings.without(left, other -> other.finding().equals(finding)));
+  }
+
+  /** Why the maker left a finding as it is. */
+  public Optional<String> leftBecause(String finding) {
+    return left.stream().filter(item -> item.finding().equals(finding)).map(LeftFinding::reason).findFirst();
   }
 
   Settings withSeams(SeamSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, edges, changed, owed, pieces);
+    return new Settings(counts, anchors, methods, laid, order, edges, changed, owed, pieces, left);
   }
 
   Settings withPieces(PieceSettings changed) {
-    return new Settings(counts, anchors, methods, laid, order, edges, seams, owed, changed);
+    return new Settings(counts, anchors, methods, laid, order, edges, seams, owed, changed, left);
   }
 
   /** Without the counts of runs of an edge: they are told anew. */
@@ -150,10 +172,10 @@ public record Settings(
     List<MadeCount> kept =
         EdgeSettings.without(
             counts, count -> count.piece().equals(piece) && count.edge().equals(edge) && runs.contains(count.run()));
-    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces);
+    return new Settings(kept, anchors, methods, laid, order, edges, seams, owed, pieces, left);
   }
 
   public boolean isEmpty() {
-    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty() && owed.isEmpty() && pieces.isEmpty();
+    return counts.isEmpty() && anchors.isEmpty() && methods.isEmpty() && laid.isEmpty() && order.isEmpty() && edges.isEmpty() && seams.isEmpty() && owed.isEmpty() && pieces.isEmpty() && left.isEmpty();
   }
 }

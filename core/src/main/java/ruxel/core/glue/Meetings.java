@@ -82,7 +82,7 @@ public final class Meetings {
   private Optional<Integer> anchored(Side side, int placeCut) {
     return match.anchors().stream()
         .filter(anchor -> isAt(layout(side), position(anchor, side), placeCut))
-        .map(anchor -> position(anchor, other(side)))
+        .map(anchor -> position(anchor, side.other()))
         .findFirst();
   }
 
@@ -95,9 +95,6 @@ public final class Meetings {
     return side == Side.A ? anchor.a() : anchor.b();
   }
 
-  private static Side other(Side side) {
-    return side == Side.A ? Side.B : Side.A;
-  }
 
   /** The border between groups of the worked plan next before a break. */
   private int planned(Side side, int placeCut) {

@@ -1,7 +1,9 @@
 package ruxel.core.match;
 
+import java.util.Optional;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.seam.Side;
 
 /**
  * Ease of an interval or a seam (handbook 6): lengths of both sides in mm, the difference as a share of
@@ -31,23 +33,28 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
     }
   }
 
+  /** How much longer a side is meant to be, a share of the other; without a side, whichever is longer. */
+  public record Full(double share, Optional<Side> side) {
+    static final Full NONE = new Full(0, Optional.empty());
+  }
+
   /**
    * @param widerStitchMm the wider stitch or row of the two sides: half of it, or the house's 5 mm,
    *     counts as matched
    */
   public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, HouseRules rules) {
-    return of(aMm, bMm, widerStitchMm, give, 0, rules);
+    return of(aMm, bMm, widerStitchMm, give, Full.NONE, rules);
   }
 
   /**
-   * @param fullness how much longer the longer side is meant to be, a share of the shorter: it is judged
-   *     against that (handbook 6, bands with a planned ratio)
+   * @param full what fullness is meant: the sides are judged against that (handbook 6, bands with a planned ratio)
    */
-  public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, double fullness, HouseRules rules) {
-    double longer = Math.max(aMm, bMm) / (1 + fullness);
-    double shorter = Math.min(aMm, bMm);
-    double difference = Math.abs(longer - shorter);
-    double share = longer > 0 ? difference / Math.max(longer, shorter) : 0;
+  public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, Full full, HouseRules rules) {
+    boolean fullIsA = full.side().map(side -> side == Side.A).orElse(aMm > bMm);
+    double gathered = (fullIsA ? aMm : bMm) / (1 + full.share());
+    double plain = fullIsA ? bMm : aMm;
+    double difference = Math.abs(gathered - plain);
+    double share = difference > 0 ? difference / Math.max(gathered, plain) : 0;
     double ripple = rules.get(Rule.RIPPLE_WAVE_MM) / Math.PI * Math.sqrt(share);
     boolean tiny = difference < Math.max(widerStitchMm / 2, rules.get(Rule.MATCHED_MM)) - SLACK;
     Verdict verdict = tiny ? Verdict.MATCHED : ladder(share, give.factor, rules);

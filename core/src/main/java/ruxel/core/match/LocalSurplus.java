@@ -27,7 +27,7 @@ public record LocalSurplus(String start, String end, double aFromMm, double aToM
       boolean last = i == checkpoints.size();
       double aTo = last ? line.lengthMm(true) : line.mm(true, checkpoints.get(i).joint());
       double bTo = last ? line.lengthMm(false) : line.mm(false, checkpoints.get(i).joint());
-      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, seam.seam().working().fullness(), rules);
+      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, BandSide.full(seam), rules);
       stretches.add(
           new LocalSurplus(
               i == 0 ? seam.ends().start() : "marker " + i, last ? seam.ends().end() : "marker " + (i + 1), aFrom, aTo, bFrom, bTo, own));

@@ -107,6 +107,8 @@ public record SeamMatch(
     List<Interval> intervals = new ArrayList<>();
     List<IntervalPlan> plans = new ArrayList<>();
     List<Ease> eases = new ArrayList<>();
+    List<Ease> uncut = new ArrayList<>();
+    Ease.Full full = BandSide.full(seam);
     List<Finding> findings = new ArrayList<>();
     for (Interval interval : cut.intervals()) {
       Optional<Finding> refused = PolicyCheck.of(seam.seam(), interval, a, b);
@@ -117,7 +119,8 @@ public record SeamMatch(
       if (parts.isEmpty()) {
         findings.add(refused.orElseGet(() -> PolicyCheck.tooFew(seam.seam(), interval)));
       }
-      Ease ease = ease(interval, a, b, working, rules);
+      Ease ease = ease(interval, a, b, full, rules);
+      uncut.add(ease);
       for (Interval part : interval.parted(parts)) {
         intervals.add(part);
         eases.add(ease);
@@ -131,22 +134,22 @@ public record SeamMatch(
     List<Joints.Joint> joints = Joints.of(cut.anchors(), intervals, plans, working.together());
     JointLine line = new JointLine(joints, a, b);
     List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, line, a, b, rules);
-    Optional<Ease> whole = whole(eases, a, b, working, rules);
-    findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), rules));
+    Ease whole = whole(eases, a, b, full, rules);
+    findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), uncut, rules));
     List<LocalSurplus> stretches = LocalSurplus.of(seam, line, checkpoints, rules);
-    whole.ifPresent(ease -> findings.addAll(LocalSurplus.named(seam.seam(), stretches, ease, rules)));
+    findings.addAll(LocalSurplus.named(seam.seam(), stretches, whole, rules));
     return new SeamMatch(
-        seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), whole, joints, checkpoints,
+        seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), Optional.of(whole), joints, checkpoints,
         stretches, List.copyOf(findings));
   }
 
-  private static Ease ease(Interval interval, SideLayout a, SideLayout b, Seam.Working working, HouseRules rules) {
+  private static Ease ease(Interval interval, SideLayout a, SideLayout b, Ease.Full full, HouseRules rules) {
     double lengthA = interval.lengthA(a);
     double lengthB = interval.lengthB(b);
     List<Place> onA = a.places().subList(interval.aFromInclusive(), interval.aToExclusive());
     List<Place> onB = b.places().subList(interval.bFromInclusive(), interval.bToExclusive());
     double wider = Math.max(widest(a, interval.aFromInclusive(), interval.aToExclusive()), widest(b, interval.bFromInclusive(), interval.bToExclusive()));
-    return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), working.fullness(), rules);
+    return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), full, rules);
   }
 
   private static double widest(SideLayout side, int from, int to) {
@@ -174,11 +177,11 @@ public record SeamMatch(
   }
 
   /** The seam's own figures with the worst verdict of its intervals. */
-  private static Optional<Ease> whole(List<Ease> eases, SideLayout a, SideLayout b, Seam.Working working, HouseRules rules) {
-    Optional<Ease.Verdict> worst = eases.stream().map(Ease::verdict).max(Comparator.naturalOrder());
-    double ripple = eases.stream().mapToDouble(Ease::rippleMm).max().orElse(0);
-    Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, working.fullness(), rules);
-    return worst.map(verdict -> new Ease(own.aMm(), own.bMm(), own.share(), verdict, ripple));
+  private static Ease whole(List<Ease> eases, SideLayout a, SideLayout b, Ease.Full full, HouseRules rules) {
+    Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, full, rules);
+    Ease.Verdict worst = eases.stream().map(Ease::verdict).max(Comparator.naturalOrder()).orElse(own.verdict());
+    double ripple = eases.stream().mapToDouble(Ease::rippleMm).max().orElse(own.rippleMm());
+    return new Ease(own.aMm(), own.bMm(), own.share(), worst, ripple);
   }
 
   /** Whether the seam has a plan that can be taken to the bench. */

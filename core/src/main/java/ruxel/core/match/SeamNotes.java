@@ -1,19 +1,28 @@
 package ruxel.core.match;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
 import ruxel.core.seam.Surplus;
 
 /** What is to be looked at in a seam that can be planned: unequal shoulders and rows, wide gaps. */
 final class SeamNotes {
+  /** More apart than this is made so; fewer stitches than this are not miscounted. */
+  private static final int MOST_SLIP = 2;
+  private static final int FEWEST_COUNTED = 8;
+
   private final ResolvedSeam seam;
   private final SideLayout a;
   private final SideLayout b;
@@ -25,11 +34,15 @@ final class SeamNotes {
     this.b = b;
   }
 
-  static List<Finding> of(ResolvedSeam seam, SideLayout a, SideLayout b, List<Interval> intervals, HouseRules rules) {
+  /** @param eases of each interval */
+  static List<Finding> of(ResolvedSeam seam, SideLayout a, SideLayout b, List<Interval> intervals, List<Ease> eases, HouseRules rules) {
     SeamNotes notes = new SeamNotes(seam, a, b);
     notes.shoulders();
     intervals.forEach(notes::rows);
-    notes.gaps(rules);
+    intervals.forEach(notes::tops);
+    notes.tooMuch(intervals, eases);
+    notes.band(rules);
+    notes.gaps(intervals, rules);
     return List.copyOf(notes.notes);
   }
 
@@ -41,8 +54,8 @@ final class SeamNotes {
 
   /** Row ends on row ends go row i to row i (handbook 5), so a difference is a count to look at. */
   private void rows(Interval interval) {
-    List<Place> onA = a.places().subList(interval.aFromInclusive(), interval.aToExclusive());
-    List<Place> onB = b.places().subList(interval.bFromInclusive(), interval.bToExclusive());
+    List<Place> onA = on(a, interval, Side.A);
+    List<Place> onB = on(b, interval, Side.B);
     boolean allRows = onA.stream().allMatch(SeamNotes::isRow) && onB.stream().allMatch(SeamNotes::isRow);
     long rowsA = onA.stream().filter(place -> place.part() == 0).count();
     long rowsB = onB.stream().filter(place -> place.part() == 0).count();
@@ -64,6 +77,48 @@ final class SeamNotes {
     }
   }
 
+  /** Stitches on stitches go one to one; one or two apart among many is a count to look at. */
+  private void tops(Interval interval) {
+    boolean decided = seam.seam().working().surplus() != Surplus.EVEN || seam.seam().working().fullness() > 0;
+    int difference = Math.abs(interval.placesA() - interval.placesB());
+    boolean slip = difference >= 1 && difference <= MOST_SLIP && Math.min(interval.placesA(), interval.placesB()) >= FEWEST_COUNTED;
+    if (slip && !decided && seam.seam().role() != SeamRole.SHOULDER && BandSide.of(seam).isEmpty() && tops(a, interval, Side.A) && tops(b, interval, Side.B)) {
+      note(
+          FindingCode.TOPS_DIFFER, Fact.text("start", interval.start().theName()), Fact.text("end", interval.end().theName()),
+          Fact.count("a", interval.placesA()), Fact.count("b", interval.placesB()));
+    }
+  }
+
+  private static boolean tops(SideLayout side, Interval interval, Side which) {
+    return on(side, interval, which).stream()
+        .allMatch(place -> place.run().kind() == UnitKind.STITCH_TOP || place.run().kind() == UnitKind.FOUNDATION_LOOP);
+  }
+
+  private void tooMuch(List<Interval> intervals, List<Ease> eases) {
+    IntStream.range(0, intervals.size())
+        .filter(i -> eases.get(i).verdict() == Ease.Verdict.STOP)
+        .boxed()
+        .max(Comparator.comparingDouble(i -> eases.get(i).share()))
+        .ifPresent(
+            worst ->
+                note(
+                    FindingCode.EASE_TOO_MUCH, Fact.share("share", eases.get(worst).share()), Fact.difference("gap", eases.get(worst).differenceMm()),
+                    Fact.text("start", intervals.get(worst).start().theName()), Fact.text("end", intervals.get(worst).end().theName())));
+  }
+
+  /** A band is never longer than what it goes on, whatever fullness was meant. */
+  private void band(HouseRules rules) {
+    BandSide.of(seam)
+        .ifPresent(
+            band -> {
+              double on = a.lengthMm(0, a.size()) - b.lengthMm(0, b.size());
+              double longer = band == Side.A ? on : -on;
+              if (longer >= rules.get(Rule.MATCHED_MM)) {
+                note(FindingCode.BAND_LONGER, Fact.text("longer", seam.seam().side(band).name()), Fact.difference("gap", longer));
+              }
+            });
+  }
+
   private static long heldBack(List<Place> places) {
     long heldBack = 0;
     for (int i = 0; i < places.size(); i++) {
@@ -77,15 +132,27 @@ final class SeamNotes {
     return place.run().kind().isRowEnd();
   }
 
-  private void gaps(HouseRules rules) {
-    double widest = Math.min(widest(a), widest(b));
+  /** Only where row ends meet row ends: stitch tops cannot lie closer than they are (handbook 5). */
+  private void gaps(List<Interval> intervals, HouseRules rules) {
+    double widest =
+        intervals.stream()
+            .filter(interval -> Stream.concat(on(a, interval, Side.A).stream(), on(b, interval, Side.B).stream()).allMatch(SeamNotes::isRow))
+            .mapToDouble(interval -> Math.min(widest(on(a, interval, Side.A)), widest(on(b, interval, Side.B))))
+            .max()
+            .orElse(0);
     if (widest > rules.get(Rule.GAP_MM)) {
       note(FindingCode.GAP, Fact.length("gap", widest));
     }
   }
 
-  private static double widest(SideLayout side) {
-    return side.places().stream().mapToDouble(Place::widthMm).max().orElse(0);
+  private static double widest(List<Place> places) {
+    return places.stream().mapToDouble(Place::widthMm).max().orElse(0);
+  }
+
+  private static List<Place> on(SideLayout side, Interval interval, Side which) {
+    return which == Side.A
+        ? side.places().subList(interval.aFromInclusive(), interval.aToExclusive())
+        : side.places().subList(interval.bFromInclusive(), interval.bToExclusive());
   }
 
   private void note(FindingCode code, Fact... facts) {

@@ -7,10 +7,13 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Fact;
 import ruxel.core.measure.Wording;
 
-/** A finding with its sentence, as the API and the command line give it. */
+/**
+ * A finding with its sentence, as the API and the command line give it. {@code key} names one that may be left so,
+ * {@code left} is the maker's reason where it was.
+ */
 public record FindingView(
     FindingCode code,
-    FindingCode.Severity severity,
+    FindingCode.Level level,
     Optional<String> answer,
     Optional<String> piece,
     Optional<String> edge,
@@ -18,15 +21,22 @@ public record FindingView(
     Optional<String> path,
     List<FactView> facts,
     String sentence,
-    String remedy) {
+    String remedy,
+    Optional<String> key,
+    Optional<String> left) {
 
   /** A fact's name and its value in words. */
   public record FactView(String name, String value) {}
 
   public static FindingView of(Finding finding, Wording wording) {
+    return of(finding, wording, Optional.empty());
+  }
+
+  /** One the maker left so, with the reason, is a note. */
+  static FindingView of(Finding finding, Wording wording, Optional<String> left) {
     return new FindingView(
         finding.code(),
-        finding.code().severity(),
+        left.isPresent() ? FindingCode.Level.NOTE : finding.code().level(),
         finding.where().answer(),
         finding.where().piece(),
         finding.where().edge(),
@@ -34,7 +44,15 @@ public record FindingView(
         finding.where().path(),
         finding.facts().stream().map((Fact fact) -> new FactView(fact.name(), fact.worded(wording))).toList(),
         finding.sentence(wording),
-        finding.remedy(wording));
+        finding.remedy(wording),
+        Optional.of(finding.key()).filter(key -> finding.code().mayBeLeft()),
+        left);
+  }
+
+  /** In one line, as it is printed. */
+  public String printed() {
+    String first = level == FindingCode.Level.DECIDE_FIRST ? "Decide first: " : level == FindingCode.Level.LOOK_FIRST ? "Look first: " : "";
+    return first + sentence + " " + left.map(reason -> "Left so: " + reason).orElse(remedy);
   }
 
   public static List<FindingView> all(List<Finding> findings, Wording wording) {

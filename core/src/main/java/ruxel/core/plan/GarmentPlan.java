@@ -28,6 +28,11 @@ public record GarmentPlan(
     List<Owed> owed,
     List<FindingView> findings) {
 
+  /** What must be mended or left so before a seam is taken to the bench. */
+  public List<FindingView> toDecide(String seam) {
+    return steps.stream().filter(step -> step.seam().equals(seam)).findFirst().map(StepPlan::toDecide).orElse(List.of());
+  }
+
   /** The steps of the ladder of ease (handbook 6) as shares, and the wavelength of a ripple, for this garment. */
   public record Ladder(double matched, double evenly, double withMarkers, double waveMm) {
     static Ladder of(HouseRules rules) {
@@ -56,7 +61,7 @@ public record GarmentPlan(
   /** A free stretch of an edge in half units of the edge. */
   public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}
 
-  /** A step of the order: what comes first, the markers on its edges, its reasons, and the stitch that closes its points. */
+  /** A step of the order: what comes first, the markers on its edges, its reasons, the stitch that closes its points, and what is to be decided first. */
   public record StepPlan(
       String seam,
       int number,
@@ -67,7 +72,8 @@ public record GarmentPlan(
       List<String> first,
       List<String> markers,
       List<String> closing,
-      List<OpenNow> openAfter) {}
+      List<OpenNow> openAfter,
+      List<FindingView> toDecide) {}
 
   /** Why a step stands where it does. */
   public record ReasonView(Reason.Code code, Reason.Weight weight, List<String> seams, String sentence) {}

@@ -181,7 +181,7 @@ final class Inspections {
     List<Check> checks = new ArrayList<>();
     for (SeamMatch match : matches) {
       boolean mine = touches(match.a(), piece) || touches(match.b(), piece);
-      boolean stopped = !match.isPlanned() || match.ease().orElseThrow().verdict() == Ease.Verdict.STOP;
+      boolean stopped = !match.isPlanned() || match.ease().filter(ease -> ease.verdict() == Ease.Verdict.STOP).isPresent();
       if (mine && stopped) {
         String name = match.seam().seam().name();
         String words =

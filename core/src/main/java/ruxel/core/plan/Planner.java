@@ -80,23 +80,39 @@ public final class Planner {
     findings.addAll(assembly.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
+    List<FindingView> views = views();
+    List<SeamPlan> seams = matches.stream().map(this::seamPlan).toList();
     Sizes sizes = new Sizes(matches, wording);
     Inspections inspections = new Inspections(construct.pieces(), garment.settings().pieces(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
-        matches.stream().map(this::seamPlan).toList(),
+        seams,
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        steps(order, assembly, resolved.seams()),
+        steps(order, assembly, resolved.seams(), seams, views),
         construct.consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
             .toList(),
         construct.assumed().entrySet().stream().map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue())).toList(),
         construct.handles(),
         owed(),
-        FindingView.all(findings, wording));
+        views);
+  }
+
+  /** The findings, those left so as notes; what was left and no longer stands is told. */
+  private List<FindingView> views() {
+    Settings settings = garment.settings();
+    Set<String> keys = findings.stream().map(Finding::key).collect(Collectors.toSet());
+    settings.left().stream()
+        .filter(left -> !keys.contains(left.finding()))
+        .forEach(left -> findings.add(Finding.of(FindingCode.LEFT_GONE, Where.path("$.settings.left"), Fact.text("reason", left.reason()))));
+    return Finding.capped(findings).stream().map(finding -> FindingView.of(finding, wording, leftBecause(finding))).toList();
+  }
+
+  private Optional<String> leftBecause(Finding finding) {
+    return finding.code().mayBeLeft() ? garment.settings().leftBecause(finding.key()) : Optional.empty();
   }
 
   private SeamPlan seamPlan(SeamMatch match) {
@@ -121,7 +137,7 @@ public final class Planner {
   private boolean toLookAt(String seam) {
     return findings.stream()
         .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
-        .anyMatch(finding -> finding.code().severity() != FindingCode.Severity.NOTE);
+        .anyMatch(finding -> finding.code().level() != FindingCode.Level.NOTE && leftBecause(finding).isEmpty());
   }
 
   private Placement placement(Piece piece) {
@@ -200,7 +216,8 @@ public final class Planner {
     }
   }
 
-  private List<GarmentPlan.StepPlan> steps(Order order, Assembly assembly, List<ResolvedSeam> seams) {
+  private List<GarmentPlan.StepPlan> steps(
+      Order order, Assembly assembly, List<ResolvedSeam> seams, List<SeamPlan> plans, List<FindingView> views) {
     Map<String, String> names = new HashMap<>();
     seams.forEach(seam -> names.put(seam.seam().id(), seam.seam().name()));
     List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
@@ -215,9 +232,22 @@ public final class Planner {
               step.reasons().stream().map(reason -> reason(reason, names)).toList(),
               first.todo(), first.markers(),
               closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),
-              open.get(step.number() - 1)));
+              open.get(step.number() - 1),
+              plans.stream().filter(plan -> plan.id().equals(step.seam())).flatMap(plan -> toDecide(plan, views).stream()).toList()));
     }
     return List.copyOf(steps);
+  }
+
+  /** At the seam itself, and at the edges it joins. */
+  private static List<FindingView> toDecide(SeamPlan seam, List<FindingView> views) {
+    return views.stream()
+        .filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST)
+        .filter(finding -> finding.seam().filter(seam.id()::equals).isPresent() || seam.rails().anyMatch(rail -> concerns(finding, rail)))
+        .toList();
+  }
+
+  private static boolean concerns(FindingView finding, SeamPlan.Rail rail) {
+    return finding.piece().filter(rail.piece()::equals).isPresent() && finding.edge().map(rail.edge()::equals).orElse(true);
   }
 
   private static GarmentPlan.ReasonView reason(Reason reason, Map<String, String> names) {

@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Cost;
 import ruxel.core.match.Ease;
@@ -42,6 +43,10 @@ public record SeamPlan(
     List<PhaseView> phases,
     TakeUpView takeUp,
     Optional<String> twin) {
+
+  Stream<Rail> rails() {
+    return Stream.concat(a.rails().stream(), b.rails().stream());
+  }
 
   /** How the sides are brought together now, and what else could be chosen. */
   public record WorkingView(

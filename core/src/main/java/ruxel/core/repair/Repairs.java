@@ -66,7 +66,7 @@ public final class Repairs {
       return false;
     }
     boolean countsMeet = !Situation.says(after, FindingCode.ROWS_DIFFER, id) && !Situation.says(after, FindingCode.SHOULDER_UNEQUAL, id);
-    Ease.Verdict verdict = seam.get().ease().orElseThrow().verdict();
+    Ease.Verdict verdict = seam.get().ease().map(SeamPlan.EaseView::verdict).orElse(Ease.Verdict.MATCHED);
     Ease.Verdict was = before.seamPlan().ease().map(ease -> ease.verdict()).orElse(Ease.Verdict.STOP);
     return switch (promise) {
       case COUNTS_MEET -> countsMeet;

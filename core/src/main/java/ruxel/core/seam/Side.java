@@ -3,5 +3,9 @@ package ruxel.core.seam;
 /** The two sides of a seam. */
 public enum Side {
   A,
-  B
+  B;
+
+  public Side other() {
+    return this == A ? B : A;
+  }
 }

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.SeamPlan;
@@ -65,7 +66,7 @@ public record AssemblySheet(
         plan.pieces().stream().map(piece -> piece(piece, wording)).toList(),
         plan.steps().stream().map(step -> step(plan, step, wording)).toList(),
         plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),
-        plan.findings().stream().map(finding -> finding.sentence() + " " + finding.remedy()).toList(),
+        plan.findings().stream().map(FindingView::printed).toList(),
         List.of(
             "Count needles, clips and markers in and out; for children's things use locking markers, no loose needles or pins.",
             "Steam scalds and can flatten yarn for good: test it on a swatch, and never steam on a person.",

@@ -51,7 +51,7 @@ class SeamNotesTest {
     Map<String, Answers.Answer> answers = Wardrobe.cardiganAnswers();
     Wardrobe.number(answers, "gaugeRows", 3);
     GarmentPlan plan = Wardrobe.plan(Wardrobe.garment(answers));
-    assertThat(finding(plan, FindingCode.GAP).severity()).isEqualTo(FindingCode.Severity.NOTE);
+    assertThat(finding(plan, FindingCode.GAP).level()).isEqualTo(FindingCode.Level.NOTE);
   }
 
   @Test

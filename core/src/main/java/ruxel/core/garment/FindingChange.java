@@ -1,0 +1,47 @@
+package ruxel.core.garment;
+
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+
+/** What the maker decides of a finding: to leave it so, and to take that back (model 6). */
+public sealed interface FindingChange extends Change {
+  /** A finding left as it is, with the reason in the maker's words; {@code finding} is its key. */
+  record LeftSo(String finding, String reason) implements FindingChange {
+    static final int MOST = 400;
+    static final int MOST_KEY = 100;
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      String trimmed = reason.strip();
+      if (finding.isBlank() || finding.length() > MOST_KEY) {
+        return Outcome.refused(Finding.of(FindingCode.FINDING_UNKNOWN, Where.path("$.changes"), Fact.text("value", finding.substring(0, Math.min(finding.length(), MOST_KEY)))));
+      }
+      if (trimmed.isEmpty() || trimmed.length() > MOST) {
+        return Outcome.refused(
+            Finding.of(FindingCode.NOTE_LENGTH, Where.path("$.changes"), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
+      }
+      return Outcome.of(garment.withSettings(garment.settings().withLeft(new Settings.LeftFinding(finding, trimmed))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Left as it is: " + reason.strip();
+    }
+  }
+
+  /** A finding that stands again. */
+  record TakenBack(String finding) implements FindingChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withSettings(garment.settings().withoutLeft(finding)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took back that something is left so";
+    }
+  }
+}
