@@ -520,11 +520,12 @@ export interface components {
             edge?: string;
             edging?: components["schemas"]["EdgingRequest"];
             expected?: boolean;
+            finding?: string;
             /** @enum {string} */
             hand?: "RIGHT" | "LEFT";
             handle?: string;
             /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "LEAN_FOUND" | "CORNER_TOLD" | "EDGING_WORKED" | "OWED_NOTED" | "OWED_DONE" | "GONE_SETTINGS_DROPPED";
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "LEAN_FOUND" | "CORNER_TOLD" | "EDGING_WORKED" | "OWED_NOTED" | "OWED_DONE" | "FINDING_LEFT" | "FINDING_TAKEN_BACK" | "GONE_SETTINGS_DROPPED";
             laid?: components["schemas"]["Laid"];
             landmark?: components["schemas"]["LandmarkRequest"];
             landmarkId?: string;
@@ -704,16 +705,18 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
+            key?: string;
+            left?: string;
+            /** @enum {string} */
+            level: "NOTE" | "LOOK_FIRST" | "DECIDE_FIRST";
             path?: string;
             piece?: string;
             remedy: string;
             seam?: string;
             sentence: string;
-            /** @enum {string} */
-            severity: "ERROR" | "WARNING" | "NOTE";
         };
         GarmentPlan: {
             assumed: components["schemas"]["Assumed"][];
@@ -1383,6 +1386,7 @@ export interface components {
             reasons: components["schemas"]["ReasonView"][];
             seam: string;
             title: string;
+            toDecide: components["schemas"]["FindingView"][];
         };
         StopChoice: {
             answer: string;

@@ -1,15 +1,17 @@
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import type { Opened } from '../api/types';
+import type { Change, Opened } from '../api/types';
+import { Findings } from '../shell/Findings';
 
 interface Props {
   garment: Opened;
   seamId: string;
   onTake: () => void;
+  onDecide: (change: Change) => void;
 }
 
 /** What to have ready; the plan is frozen when the seam is taken. */
-export function BeforeStart({ garment, seamId, onTake }: Props) {
+export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
   const { plan, progress } = garment;
   const seam = plan.seams.find((candidate) => candidate.id === seamId);
   const step = plan.steps.find((candidate) => candidate.seam === seamId);
@@ -57,13 +59,14 @@ export function BeforeStart({ garment, seamId, onTake }: Props) {
           ))}
         </ul>
       )}
+      <Findings findings={step.toDecide} title="Decide this first" onDecide={onDecide} />
       {first.length > 0 ? (
         <p className="waiting" role="alert">
           <strong>First join the {firstNames.join(' and the ')}:</strong>{' '}
           {step.reasons.find((reason) => reason.weight === 'MUST')?.sentence}
         </p>
       ) : (
-        <Button size="lg" disabled={!seam.planned || !method} onClick={onTake}>
+        <Button size="lg" disabled={!seam.planned || !method || step.toDecide.length > 0} onClick={onTake}>
           Take it to the bench
         </Button>
       )}

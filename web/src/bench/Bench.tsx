@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
-import { garmentQuery } from '../api/garments';
+import { garmentQuery, sendChanges } from '../api/garments';
+import type { Change } from '../api/types';
 import { takeWork, workQuery } from '../api/work';
 import { Header } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
@@ -18,6 +19,10 @@ export function Bench() {
   const take = useMutation({
     mutationFn: () => takeWork(id, seam),
     onSuccess: (view) => queries.setQueryData(workQuery(view.id).queryKey, view),
+  });
+  const decide = useMutation({
+    mutationFn: (change: Change) => sendChanges(id, garment.data!.version, [change], crypto.randomUUID()),
+    onSettled: () => queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey }),
   });
   const workId = take.data?.id ?? begun;
   const work = useQuery({ ...workQuery(workId ?? ''), enabled: workId !== undefined });
@@ -47,10 +52,16 @@ export function Bench() {
       <main id="main" className="view">
         {garment.isPending && <Loading what="Clearing the bench…" />}
         {garment.isError && <Failed error={garment.error} again={() => void garment.refetch()} />}
+        {decide.isError && <Failed error={decide.error} again={() => decide.reset()} />}
         {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
         {work.isError && <Failed error={work.error} again={() => void work.refetch()} />}
         {garment.data && workId === undefined && (
-          <BeforeStart garment={garment.data} seamId={seam} onTake={() => take.mutate()} />
+          <BeforeStart
+            garment={garment.data}
+            seamId={seam}
+            onTake={() => take.mutate()}
+            onDecide={(change) => decide.mutate(change)}
+          />
         )}
         {work.isFetching && !work.data && <Loading what="Finding your place…" />}
         {garment.data && work.data && (

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import type { AnswerMap, Construction, FindingView } from '../api/types';
-import { Findings } from '../shell/Messages';
+import { Findings } from '../shell/Findings';
 import { GrowingDrawing } from './GrowingDrawing';
 import { QuestionField } from './QuestionField';
 import { useAnswers } from './useAnswers';
@@ -70,7 +70,10 @@ export function Answering({ construction, given, title, about, action, refused, 
         ))}
         <Findings findings={refused} title="It cannot be laid out yet" />
         <div className="make-go">
-          <Button type="submit" disabled={busy || findings.some((finding) => finding.severity === 'ERROR')}>
+          <Button
+            type="submit"
+            disabled={busy || findings.some((finding) => finding.level === 'DECIDE_FIRST')}
+          >
             {action}
           </Button>
           {findings.length > 0 && <span className="soft">Mend the marked numbers first.</span>}
@@ -80,7 +83,7 @@ export function Answering({ construction, given, title, about, action, refused, 
         plan={drawn}
         assumed={drawn?.assumed.map((a) => a.answer) ?? []}
         questions={asked}
-        stale={findings.some((f) => f.severity === 'ERROR')}
+        stale={findings.some((f) => f.level === 'DECIDE_FIRST')}
       />
     </div>
   );

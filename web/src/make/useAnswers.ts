@@ -42,7 +42,7 @@ export function useAnswers(construction: Construction, given: AnswerMap) {
       const asked = wanted.current;
       try {
         const preview = await previewAnswers(construction.id, asked);
-        setFindings(preview.findings.filter((finding) => finding.severity === 'ERROR'));
+        setFindings(preview.findings.filter((finding) => finding.level === 'DECIDE_FIRST'));
         setDrawn((last) => preview.plan ?? last);
       } finally {
         inFlight.current = false;

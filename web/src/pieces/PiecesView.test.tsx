@@ -36,7 +36,7 @@ function view() {
   opened.plan.findings = [
     {
       code: 'TWINS_DIFFER',
-      severity: 'WARNING',
+      level: 'DECIDE_FIRST',
       piece: 'sleeve',
       edge: 'right',
       facts: [],

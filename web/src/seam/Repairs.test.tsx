@@ -74,7 +74,7 @@ test('one that turns out impossible says why and cannot be kept', async () => {
     findings: [
       {
         code: 'ARMHOLE_TOO_LONG',
-        severity: 'ERROR',
+        level: 'DECIDE_FIRST',
         facts: [],
         sentence: 'The armhole has 99 rows.',
         remedy: 'Make it shorter.',

@@ -2,9 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import { repairsQuery } from '../api/garments';
+import type { FindingView, GarmentPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
-import { Findings } from '../shell/Messages';
+import { Findings } from '../shell/Findings';
 import { EasePanel } from './EasePanel';
 import { Methods } from './Methods';
 import { PhasePanel } from './PhasePanel';
@@ -98,8 +99,9 @@ function OpenSeam({ seamId }: { seamId: string }) {
       </div>
       <Findings findings={moves.findings} title="The anchor cannot lie there" />
       <Findings
-        findings={garment.plan.findings.filter((finding) => finding.seam === seamId)}
-        title="Look at this first"
+        findings={seamFindings(garment.plan, seamId)}
+        title="What stands out here"
+        onDecide={(change) => void editor.change([change])}
       />
       <div className="seam-words" aria-live="polite">
         <div>
@@ -127,6 +129,13 @@ function OpenSeam({ seamId }: { seamId: string }) {
       </div>
     </div>
   );
+}
+
+/** What is said of the seam, and what is to be decided of the edges it joins. */
+function seamFindings(plan: GarmentPlan, seamId: string): FindingView[] {
+  const own = plan.findings.filter((finding) => finding.seam === seamId);
+  const toDecide = plan.steps.find((step) => step.seam === seamId)?.toDecide ?? [];
+  return [...own, ...toDecide.filter((finding) => finding.seam !== seamId)];
 }
 
 function SeamPicker({

@@ -6,7 +6,8 @@ import { GarmentDrawing } from '../drawing/GarmentDrawing';
 import { corners, tableBox } from '../drawing/geometry';
 import { Sign, stateWords } from '../drawing/Signs';
 import type { GarmentEditor } from '../shell/useGarment';
-import { Findings, Loading } from '../shell/Messages';
+import { Findings } from '../shell/Findings';
+import { Loading } from '../shell/Messages';
 import { Rails } from './Rails';
 
 interface Props {

@@ -7,7 +7,8 @@ import { archiveQuery, importFile, type ShelfState, setShelfState, shelfQuery } 
 import type { FindingView, Summary } from '../api/types';
 import { counted, plural } from '../format';
 import { Header } from '../shell/Header';
-import { Failed, Findings, Loading } from '../shell/Messages';
+import { Findings } from '../shell/Findings';
+import { Failed, Loading } from '../shell/Messages';
 import { Archive } from './Archive';
 import { Newcomer } from './Newcomer';
 import { ShelfGarment } from './ShelfGarment';
@@ -33,7 +34,7 @@ export function Shelf() {
       setRefused(
         problem.findings.length > 0
           ? problem.findings
-          : [{ code: 'NOT_JSON', severity: 'ERROR', facts: [], sentence: problem.detail, remedy: '' }],
+          : [{ code: 'NOT_JSON', level: 'DECIDE_FIRST', facts: [], sentence: problem.detail, remedy: '' }],
       );
     }
   };

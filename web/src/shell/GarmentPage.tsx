@@ -6,7 +6,8 @@ import { garmentQuery } from '../api/garments';
 import type { Opened } from '../api/types';
 import { Header } from './Header';
 import type { Saving } from './changeQueue';
-import { Failed, Findings, Loading } from './Messages';
+import { Findings } from './Findings';
+import { Failed, Loading } from './Messages';
 import { type GarmentEditor, useGarmentEditor } from './useGarment';
 
 export function useEditor(): GarmentEditor {

@@ -1,7 +1,6 @@
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { problemIn } from '../api/client';
-import type { FindingView } from '../api/types';
 import { Header } from './Header';
 
 export function Loading({ what }: { what: string }) {
@@ -35,25 +34,5 @@ export function NotFound() {
         <Link to="/">Go to the shelf</Link>
       </main>
     </>
-  );
-}
-
-/** Findings with what to do about each. */
-export function Findings({ findings, title }: { findings: FindingView[]; title: string }) {
-  if (findings.length === 0) {
-    return null;
-  }
-  return (
-    <section className="findings" role="alert" aria-label={title}>
-      <h3>{title}</h3>
-      <ul>
-        {findings.map((finding, index) => (
-          <li key={index}>
-            {finding.path && !finding.answer && <code>{finding.path}</code>}{' '}
-            <strong>{finding.sentence}</strong> {finding.remedy}
-          </li>
-        ))}
-      </ul>
-    </section>
   );
 }

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { counted, length, plural } from '../format';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
-import { Findings } from '../shell/Messages';
+import { Findings } from '../shell/Findings';
 import { Facts } from './Facts';
 import type { Lit } from './lit';
 import { Nudges } from './Nudges';
@@ -24,8 +24,8 @@ export function TableStrip({ editor, joined, onLit }: Props) {
   return (
     <aside className="strip" aria-label="Seams and openings">
       <h1>
-        {counted(joined.size)} of {counted(plan.seams.length).toLowerCase()}{' '}
-        {plural(plan.seams.length, 'seam', 'seams')} joined
+        {joined.size === 0 ? 'None' : counted(joined.size)} of {counted(plan.seams.length).toLowerCase()}{' '}
+        {plural(plan.seams.length, 'seam', 'seams')} joined{joined.size === 0 && ' yet'}
       </h1>
       <p className="soft">
         Opened flat round the shoulder line, right sides up, fronts towards you. Left and right as worn.
@@ -66,7 +66,11 @@ export function TableStrip({ editor, joined, onLit }: Props) {
           </li>
         ))}
       </ul>
-      <Findings findings={plan.findings} title="Look at this first" />
+      <Findings
+        findings={plan.findings}
+        title="Look at this first"
+        onDecide={(change) => void editor.change([change])}
+      />
       {hasGone && (
         <Button
           variant="outline-dark"

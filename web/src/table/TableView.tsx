@@ -47,7 +47,7 @@ export function TableView() {
   );
   const explore = useExplore(editor);
   const exploring = explore.on && !worn;
-  const warning = garment.plan.findings.find((finding) => finding.seam && finding.severity !== 'NOTE');
+  const warning = garment.plan.findings.find((finding) => finding.seam && finding.level !== 'NOTE');
   return (
     <div className="table-view">
       <div

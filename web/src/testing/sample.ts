@@ -238,6 +238,7 @@ export function step(seamId: string, number: number, over: Partial<StepPlan> = {
     markers: [],
     closing: [],
     openAfter: [],
+    toDecide: [],
     ...over,
   };
 }

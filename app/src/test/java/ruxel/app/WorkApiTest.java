@@ -6,6 +6,7 @@ import java.net.http.HttpResponse;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -78,6 +79,22 @@ class WorkApiTest {
     assertThat(opened.path("next").path("seam").asString()).isEqualTo("armhole.right");
   }
 
+  /** Armhole stitches far too many: refused with the finding, opened once it is left so. */
+  @Test
+  void whatIsToBeDecidedFirstIsAskedBeforeTheBench() {
+    change(1, "{\"kind\":\"COUNT_MADE\",\"piece\":\"sleeve.left\",\"edge\":\"top\",\"run\":\"top\",\"count\":70}");
+    HttpResponse<String> refused = server.post("/api/garments/" + garment + "/work", "{\"seam\":\"armhole.left\"}");
+    assertThat(refused.statusCode()).isEqualTo(409);
+    JsonNode findings = TestServer.json(refused).path("findings");
+    assertThat(findings).isNotEmpty().allMatch(finding -> finding.path("level").asString().equals("DECIDE_FIRST"));
+    String left =
+        StreamSupport.stream(findings.spliterator(), false)
+            .map(finding -> "{\"kind\":\"FINDING_LEFT\",\"finding\":\"%s\",\"what\":\"Gathered on purpose.\"}".formatted(finding.path("key").asString()))
+            .collect(Collectors.joining(","));
+    change(2, left);
+    assertThat(take("armhole.left").path("position").asInt()).isZero();
+  }
+
   @Test
   void aSeamWaitsForThoseThatBringItsEndsTogether() {
     HttpResponse<String> early = server.post("/api/garments/" + garment + "/work", "{\"seam\":\"side.left\"}");
@@ -124,6 +141,10 @@ class WorkApiTest {
   @Test
   void aSeamThatIsNotThereIsSaid() {
     assertThat(server.post("/api/garments/" + garment + "/work", "{\"seam\":\"hood\"}").statusCode()).isEqualTo(404);
+  }
+
+  private void change(int version, String changes) {
+    assertThat(server.post("/api/garments/" + garment + "/changes", "{\"changes\":[" + changes + "]}", "If-Match", "\"" + version + "\"").statusCode()).isEqualTo(200);
   }
 
   private void join(String seam) {

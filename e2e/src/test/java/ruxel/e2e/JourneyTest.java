@@ -33,7 +33,7 @@ class JourneyTest {
     type("Stitches at the sleeve top", "50");
     assertThat(page.getByText("51 stitches, 36.4 cm, on an armhole of 35 cm: 3.9 % longer.")).isVisible();
     button("Lay it on the table").click();
-    assertThat(heading("No of six seams joined")).isVisible();
+    assertThat(heading("None of six seams joined yet")).isVisible();
     assertThat(page.getByText("Fronts, neck and hem")).isVisible();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look at this seam")).click();
     assertThat(heading("Left shoulder")).isVisible();

@@ -24,7 +24,7 @@ class RepairTest {
     repair("side.left", "Begin the repeats of the back");
     repair("side.right", "Begin the repeats of the back");
     page.navigate(garment);
-    assertThat(page.getByText("No of six seams joined")).isVisible();
+    assertThat(page.getByText("None of six seams joined yet")).isVisible();
     assertThat(page.getByText("Look first")).hasCount(0);
     Product.assertAccessible(page);
   }

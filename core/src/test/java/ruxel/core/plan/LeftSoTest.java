@@ -1,0 +1,70 @@
+package ruxel.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.FindingCode.Level;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Change;
+import ruxel.core.garment.FindingChange;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+
+/** What is to be decided first, and what the maker leaves as it is (model 6). */
+class LeftSoTest {
+  private static final Change ONE_FEWER = new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22));
+
+  @Test
+  void anUnequalShoulderIsToBeDecidedBeforeItsStep() {
+    GarmentPlan plan = Wardrobe.plan(applied(ONE_FEWER));
+    assertThat(plan.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
+    assertThat(plan.toDecide("shoulder.right")).isEmpty();
+  }
+
+  @Test
+  void leftSoItIsANoteWithItsReasonAndTheStepOpens() {
+    GarmentPlan before = Wardrobe.plan(applied(ONE_FEWER));
+    Change[] left = before.toDecide("shoulder.left").stream().map(finding -> new FindingChange.LeftSo(finding.key().orElseThrow(), "One is hidden in the band.")).toArray(Change[]::new);
+    GarmentPlan after = Wardrobe.plan(applied(concat(ONE_FEWER, left)));
+    assertThat(after.toDecide("shoulder.left")).isEmpty();
+    FindingView shoulder = after.findings().stream().filter(f -> f.code() == FindingCode.SHOULDER_UNEQUAL).findFirst().orElseThrow();
+    assertThat(shoulder.level()).isEqualTo(Level.NOTE);
+    assertThat(shoulder.left()).contains("One is hidden in the band.");
+    assertThat(after.seams()).hasSameSizeAs(before.seams());
+    GarmentPlan taken = Wardrobe.plan(applied(concat(concat(ONE_FEWER, left), new FindingChange.TakenBack(shoulder.key().orElseThrow()))));
+    assertThat(taken.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
+  }
+
+  @Test
+  void otherFiguresAreAskedAnew() {
+    FindingView shoulder = Wardrobe.plan(applied(ONE_FEWER)).toDecide("shoulder.left").get(0);
+    Change left = new FindingChange.LeftSo(shoulder.key().orElseThrow(), "It is so.");
+    Change two = new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(21));
+    GarmentPlan plan = Wardrobe.plan(applied(left, two));
+    assertThat(plan.toDecide("shoulder.left")).isNotEmpty();
+    assertThat(plan.findings()).extracting(FindingView::code).contains(FindingCode.LEFT_GONE);
+  }
+
+  @Test
+  void withoutAReasonNothingIsLeft() {
+    Outcome<Garment> outcome = new FindingChange.LeftSo("SHOULDER_UNEQUAL.1", "  ").apply(Wardrobe.cardigan());
+    assertThat(outcome.findings()).singleElement().extracting(f -> f.code()).isEqualTo(FindingCode.NOTE_LENGTH);
+  }
+
+  private static Change[] concat(Change first, Change... more) {
+    return concat(new Change[] {first}, more);
+  }
+
+  private static Change[] concat(Change[] first, Change... more) {
+    List<Change> all = new java.util.ArrayList<>(List.of(first));
+    all.addAll(List.of(more));
+    return all.toArray(Change[]::new);
+  }
+
+  private static Garment applied(Change... changes) {
+    return ((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), List.of(changes))).value();
+  }
+}

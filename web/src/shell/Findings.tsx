@@ -1,0 +1,108 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { Change, FindingView } from '../api/types';
+
+interface Props {
+  findings: FindingView[];
+  title: string;
+  /** Where given, what may be left as it is can be, and taken back. */
+  onDecide?: (change: Change) => void;
+}
+
+const RANK: Record<FindingView['level'], number> = { DECIDE_FIRST: 0, LOOK_FIRST: 1, NOTE: 2 };
+const LEVEL_WORDS: Record<FindingView['level'], string> = {
+  DECIDE_FIRST: 'Decide first',
+  LOOK_FIRST: 'Look first',
+  NOTE: 'Note',
+};
+
+/** Findings with what to do about each, the gravest first. */
+export function Findings({ findings, title, onDecide }: Props) {
+  if (findings.length === 0) {
+    return null;
+  }
+  const sorted = [...findings].sort((a, b) => RANK[a.level] - RANK[b.level]);
+  const decide = sorted[0]!.level === 'DECIDE_FIRST';
+  return (
+    <section
+      className={decide ? 'findings' : 'findings mild'}
+      role={decide ? 'alert' : 'note'}
+      aria-label={title}
+    >
+      <h3>{title}</h3>
+      <ul>
+        {sorted.map((finding, index) => (
+          <li key={finding.key ?? index} className={finding.level.toLowerCase().replace('_', '-')}>
+            {onDecide && <span className="level">{LEVEL_WORDS[finding.level]}</span>}{' '}
+            {finding.path && !finding.answer && <code>{finding.path}</code>}{' '}
+            <strong>{finding.sentence}</strong>{' '}
+            {finding.left ? <LeftSo finding={finding} onDecide={onDecide} /> : finding.remedy}
+            {onDecide && finding.key && !finding.left && <LeaveSo finding={finding} onDecide={onDecide} />}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+interface OneProps {
+  finding: FindingView;
+  onDecide?: ((change: Change) => void) | undefined;
+}
+
+function LeftSo({ finding, onDecide }: OneProps) {
+  return (
+    <>
+      Left so: {finding.left}{' '}
+      {onDecide && (
+        <Button
+          variant="link"
+          size="sm"
+          onClick={() => onDecide({ kind: 'FINDING_TAKEN_BACK', finding: finding.key! })}
+        >
+          Take that back
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** Asks for the reason before something is left as it is. */
+function LeaveSo({ finding, onDecide }: OneProps) {
+  const [open, setOpen] = useState(false);
+  const [reason, setReason] = useState('');
+  if (!open) {
+    return (
+      <Button variant="link" size="sm" onClick={() => setOpen(true)}>
+        Leave it so…
+      </Button>
+    );
+  }
+  return (
+    <Form
+      className="leave-so"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (reason.trim() !== '') {
+          onDecide?.({ kind: 'FINDING_LEFT', finding: finding.key!, what: reason.trim() });
+        }
+      }}
+    >
+      <Form.Control
+        size="sm"
+        autoFocus
+        maxLength={400}
+        placeholder="Why it is right as it is"
+        aria-label="Why it is right as it is"
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+      />
+      <Button size="sm" type="submit" disabled={reason.trim() === ''}>
+        Leave it so
+      </Button>
+      <Button size="sm" variant="outline-dark" onClick={() => setOpen(false)}>
+        Not now
+      </Button>
+    </Form>
+  );
+}
