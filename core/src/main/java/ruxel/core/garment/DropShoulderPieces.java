@@ -17,6 +17,10 @@ import ruxel.core.piece.UnitKind;
  */
 final class DropShoulderPieces {
   private final DropShoulderMeasures m;
+  /** A piece over both sides of the wearer is its own mirror image. */
+  private static final Map<String, String> SIDES =
+      Map.of("left", "right", "right", "left", "shoulder.left", "shoulder.right", "shoulder.right", "shoulder.left", "hem", "hem", "neck", "neck");
+
   private final double w;
   private final double h;
 
@@ -46,7 +50,7 @@ final class DropShoulderPieces {
         shoulder("shoulder.right", "right shoulder"),
         Edge.of("neck", "neck", List.of(tops("neck", m.backNeck()))),
         shoulder("shoulder.left", "left shoulder"),
-        sideDown("left", "left side"));
+        sideDown("left", "left side")).ownTwin(SIDES);
   }
 
   /** Right side up the front shows the wearer's left on its right. */
@@ -58,7 +62,7 @@ final class DropShoulderPieces {
         shoulder("shoulder.left", "left shoulder"),
         Edge.of("neck", "neck", neckRuns((m.frontNeck() - m.neckCentre()) / 2, true)),
         shoulder("shoulder.right", "right shoulder"),
-        sideDown("right", "right side"));
+        sideDown("right", "right side")).ownTwin(SIDES);
   }
 
   private Piece leftFront() {

@@ -61,6 +61,11 @@ public record Piece(
     return mirrorOf.filter(mirror -> mirror.piece().equals(other.id)).isPresent();
   }
 
+  /** This piece as its own mirror image; each edge, by id, mirrors another or itself. */
+  public Piece ownTwin(Map<String, String> mirrored) {
+    return new Piece(id, name, part, edges, Optional.of(new Mirror(id, mirrored)), cloth, corners, lean);
+  }
+
   public Piece withEdges(List<Edge> changed) {
     return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean);
   }

@@ -102,6 +102,7 @@ final class Inspections {
   /** The name of a twin on whose edge other rows are told, or none. */
   private Optional<String> unlikeRows(Piece piece, EdgingRows rows) {
     return piece.twinAmong(pieces)
+        .filter(twin -> !twin.id().equals(piece.id()))
         .filter(
             twin ->
                 told.edging(twin.id(), Twins.mirrored(piece, twin, rows.edge()))
@@ -122,9 +123,9 @@ final class Inspections {
                                 Verdict.REMIND,
                                 "%s: %d %s here, %d on the %s."
                                     .formatted(
-                                        capital(pair.edge().name()), pair.mine().finishedCount(), PlaceNames.words(pair.mine().kind()),
+                                        capital(pair.mine().edge().name()), pair.mine().finishedCount(), PlaceNames.words(pair.mine().kind()),
                                         pair.other().finishedCount(), pair.twin().name().toLowerCase(Locale.ROOT)),
-                                "Work both alike, or let one seam take the difference.", seamsOf(piece, pair.edge())))
+                                "Work both alike, or let one seam take the difference.", seamsOf(piece, pair.mine().edge())))
                     .toList());
   }
 
@@ -139,7 +140,7 @@ final class Inspections {
                         .map(
                             pair ->
                                 new PiecePlan.TwinRow(
-                                    pair.edge().name() + ", " + PlaceNames.words(pair.mine().kind()) + (pair.mine().fabric() == Fabric.RIB ? " of rib" : ""),
+                                    pair.mine().edge().name() + ", " + PlaceNames.words(pair.mine().kind()) + (pair.mine().first().fabric() == Fabric.RIB ? " of rib" : ""),
                                     pair.mine().finishedCount(), pair.other().finishedCount(), pair.alike()))
                         .toList()));
   }

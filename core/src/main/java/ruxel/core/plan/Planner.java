@@ -67,11 +67,13 @@ public final class Planner {
   private GarmentPlan plan() {
     findings.addAll(layout.findings());
     construct.pieces().forEach(this::inspect);
-    findings.addAll(Twins.unlike(construct.pieces()));
+    List<Finding> unlike = Twins.unlike(construct.pieces());
+    findings.addAll(unlike);
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     findings.addAll(resolved.findings());
     List<SeamMatch> matches = SeamMatch.all(resolved.seams(), rules);
     matches.forEach(match -> findings.addAll(match.findings()));
+    findings.addAll(SeamTwins.unlike(matches, construct.pieces(), unlike));
     matches.forEach(this::offCentre);
     matches.forEach(this::outOfPhase);
     Glued glued = Glued.of(construct.pieces(), matches);
@@ -119,7 +121,7 @@ public final class Planner {
     String id = match.seam().seam().id();
     Set<String> own =
         garment.settings().seams().pins().stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
-    return SeamPlans.of(match, toLookAt(id), Seam.twin(id, construct.seams()).map(Seam::id), own, wording);
+    return SeamPlans.of(match, toLookAt(id), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, wording);
   }
 
   private List<GarmentPlan.Owed> owed() {

@@ -1,10 +1,14 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -12,29 +16,55 @@ import ruxel.core.finding.Where;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Mirror;
+import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
-/** Compares twins run by run (model 2; handbook 14: left = right). */
-final class Twins {
+/**
+ * Compares twins run by run (model 2; handbook 14: left = right). What was told of a run in parts counts as that run; a
+ * piece that is its own mirror image is compared side with side.
+ */
+public final class Twins {
   private Twins() {}
 
-  /** A run and its like on the twin. */
-  record Pair(Edge edge, Run mine, Piece twin, Run other) {
+  /** All that stands for one run of an edge: the run itself, or its parts. */
+  record Told(Edge edge, Run first, int finishedCount, int count, double lengthMm) {
+    private static Told of(Edge edge, List<Run> runs) {
+      return new Told(
+          edge, runs.get(0), runs.stream().mapToInt(Run::finishedCount).sum(), runs.stream().mapToInt(Run::count).sum(),
+          runs.stream().mapToDouble(Run::lengthMm).sum());
+    }
+
+    private String key() {
+      return first.origin().kind() == Origin.Kind.ROWS ? "rows " + first.origin().base() : first.origin().base();
+    }
+
+    UnitKind kind() {
+      return first.kind();
+    }
+  }
+
+  /** What stands for a run on a piece, and what stands for its like on the twin. */
+  record Pair(Told mine, Piece twin, Told other) {
     /** By finished counts: rows held back will be there. */
     boolean alike() {
       return mine.finishedCount() == other.finishedCount();
     }
   }
 
-  /** Every run of a piece with its like on the twin it is the mirror of, or that is the mirror of it. */
+  /** The pairs of two edges that mirror each other, and what only one of them has. */
+  private record Compared(List<Pair> pairs, List<Told> onlyMine, List<Told> onlyOther) {}
+
+  /** Every run of a piece with its like on the other piece it is the mirror of, or that is the mirror of it. */
   static Optional<List<Pair>> of(Piece piece, List<Piece> pieces) {
-    return piece.twinAmong(pieces).map(twin -> pairs(piece, twin, edges(piece, twin)));
+    return piece.twinAmong(pieces)
+        .filter(twin -> !twin.id().equals(piece.id()))
+        .map(twin -> piece.edges().stream().flatMap(edge -> compared(piece, twin, edge).stream()).flatMap(c -> c.pairs().stream()).toList());
   }
 
   /** The edge of a twin that mirrors one of the piece's. */
-  static String mirrored(Piece piece, Piece twin, String edge) {
+  public static String mirrored(Piece piece, Piece twin, String edge) {
     return edges(piece, twin).getOrDefault(edge, edge);
   }
 
@@ -51,39 +81,107 @@ final class Twins {
     return turned;
   }
 
-  private static List<Pair> pairs(Piece piece, Piece twin, Map<String, String> edges) {
-    List<Pair> pairs = new ArrayList<>();
-    for (Edge edge : piece.edges()) {
-      Optional<Edge> like = twin.edge(edges.getOrDefault(edge.id(), edge.id()));
-      for (Run run : edge.runs()) {
-        like.flatMap(found -> found.run(run.id())).ifPresent(other -> pairs.add(new Pair(edge, run, twin, other)));
-      }
-    }
-    return List.copyOf(pairs);
+  private static Optional<Compared> compared(Piece piece, Piece twin, Edge edge) {
+    return twin.edge(mirrored(piece, twin, edge.id())).map(like -> compared(twin, told(edge), mirrored(told(like))));
   }
 
-  /** One finding for each mirrored piece and kind of unit: the first run of that kind that has another count. */
+  private static Compared compared(Piece twin, List<Told> mine, List<Told> other) {
+    List<Told> unpaired = new ArrayList<>(other);
+    Map<Told, Told> likes = new LinkedHashMap<>();
+    for (Told own : mine) {
+      take(unpaired, like -> like.key().equals(own.key()) && like.kind() == own.kind()).ifPresent(like -> likes.put(own, like));
+    }
+    // Runs of other names are alike by where they lie.
+    for (Told own : mine) {
+      if (!likes.containsKey(own)) {
+        take(unpaired, like -> like.kind() == own.kind()).ifPresent(like -> likes.put(own, like));
+      }
+    }
+    List<Pair> pairs = mine.stream().filter(likes::containsKey).map(own -> new Pair(own, twin, likes.get(own))).toList();
+    return new Compared(pairs, mine.stream().filter(own -> !likes.containsKey(own)).toList(), List.copyOf(unpaired));
+  }
+
+  private static Optional<Told> take(List<Told> from, Predicate<Told> wanted) {
+    Optional<Told> found = from.stream().filter(wanted).findFirst();
+    found.ifPresent(from::remove);
+    return found;
+  }
+
+  /** The runs of an edge in its order, parts of one run together. */
+  private static List<Told> told(Edge edge) {
+    Map<String, List<Run>> byRun = new LinkedHashMap<>();
+    edge.runs().forEach(run -> byRun.computeIfAbsent(run.origin().kind() == Origin.Kind.ROWS ? "rows " + run.id() : run.origin().base(), key -> new ArrayList<>()).add(run));
+    return byRun.values().stream().map(runs -> Told.of(edge, runs)).toList();
+  }
+
+  private static List<Told> mirrored(List<Told> told) {
+    List<Told> reversed = new ArrayList<>(told);
+    Collections.reverse(reversed);
+    return reversed;
+  }
+
+  /** One finding for each mirrored piece and kind of unit: the first run of that kind that has another count, or no like. */
   static List<Finding> unlike(List<Piece> pieces) {
     List<Finding> findings = new ArrayList<>();
     for (Piece piece : pieces) {
-      List<UnitKind> told = new ArrayList<>();
-      List<Pair> pairs = piece.mirrorOf().isPresent() ? of(piece, pieces).orElse(List.of()) : List.of();
-      for (Pair pair : pairs) {
-        if (!pair.alike() && !told.contains(pair.mine().kind())) {
-          told.add(pair.mine().kind());
-          findings.add(finding(piece, pair.twin(), pair.edge(), pair.mine(), pair.other()));
-        }
-      }
+      piece.mirrorOf()
+          .flatMap(mirror -> pieces.stream().filter(twin -> twin.id().equals(mirror.piece())).findFirst())
+          .ifPresent(twin -> findings.addAll(unlike(piece, twin)));
     }
     return List.copyOf(findings);
   }
 
-  private static Finding finding(Piece piece, Piece twin, Edge edge, Run run, Run other) {
+  private static List<Finding> unlike(Piece piece, Piece twin) {
+    boolean own = piece.id().equals(twin.id());
+    List<Finding> findings = new ArrayList<>();
+    List<UnitKind> told = new ArrayList<>();
+    List<String> done = new ArrayList<>();
+    for (Edge edge : piece.edges()) {
+      Optional<Compared> compared = own && done.contains(mirrored(piece, twin, edge.id())) ? Optional.empty() : compared(piece, twin, edge);
+      done.add(edge.id());
+      compared.ifPresent(
+          c -> {
+            for (Pair pair : c.pairs()) {
+              if (!pair.alike() && !told.contains(pair.mine().kind())) {
+                told.add(pair.mine().kind());
+                findings.add(own ? sides(piece, pair) : twins(piece, pair));
+              }
+            }
+            c.onlyMine().forEach(run -> findings.add(missing(piece, twin, run)));
+            c.onlyOther().forEach(run -> findings.add(missing(twin, piece, run)));
+          });
+    }
+    return findings;
+  }
+
+  private static Finding twins(Piece piece, Pair pair) {
     return Finding.of(
-        FindingCode.TWINS_DIFFER, Where.edge(piece.id(), edge.id()),
-        Fact.text("piece", piece.name()), Fact.text("twin", twin.name().toLowerCase(java.util.Locale.ROOT)),
-        Fact.count("count", run.count()), Fact.count("other", other.count()),
-        Fact.text("units", PlaceNames.words(run.kind())), Fact.text("edge", edge.name()),
-        Fact.difference("gap", Math.abs(run.lengthMm() - other.lengthMm())));
+        FindingCode.TWINS_DIFFER, Where.edge(piece.id(), pair.mine().edge().id()),
+        Fact.text("piece", piece.name()), Fact.text("twin", low(pair.twin().name())),
+        Fact.count("count", pair.mine().count()), Fact.count("other", pair.other().count()),
+        Fact.text("units", PlaceNames.words(pair.mine().kind())), Fact.text("edge", pair.mine().edge().name()),
+        Fact.difference("gap", Math.abs(pair.mine().lengthMm() - pair.other().lengthMm())));
+  }
+
+  private static Finding sides(Piece piece, Pair pair) {
+    return Finding.of(
+        FindingCode.SIDES_DIFFER, Where.edge(piece.id(), pair.mine().edge().id()),
+        Fact.text("piece", piece.name()), Fact.count("count", pair.mine().count()), Fact.count("other", pair.other().count()),
+        Fact.text("units", PlaceNames.words(pair.mine().kind())),
+        Fact.text("edge", pair.mine().edge().name()), Fact.text("opposite", pair.other().edge().name()),
+        Fact.difference("gap", Math.abs(pair.mine().lengthMm() - pair.other().lengthMm())));
+  }
+
+  private static Finding missing(Piece piece, Piece twin, Told run) {
+    String counted = PlaceNames.counted(run.count(), run.kind());
+    return Finding.of(
+        FindingCode.TWIN_RUN_MISSING, Where.edge(piece.id(), run.edge().id()), Fact.text("piece", piece.name()),
+        Fact.text("label", run.first().notes().label().isEmpty() ? counted : counted + " (" + run.first().notes().label() + ")"),
+        Fact.text("edge", run.edge().name()),
+        Fact.text("twin", piece.id().equals(twin.id()) ? "its other side" : "the " + low(twin.name())));
+  }
+
+  private static String low(String name) {
+    return name.toLowerCase(Locale.ROOT);
   }
 }

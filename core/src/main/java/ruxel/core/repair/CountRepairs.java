@@ -19,6 +19,7 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
+import ruxel.core.plan.Twins;
 import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
@@ -27,6 +28,9 @@ import ruxel.core.seam.ResolvedSpan;
 /** Where like meets like and the counts differ: count again, or add and take out on one piece (handbook 7.1, 7.5). */
 final class CountRepairs {
   private final Situation situation;
+  /** Fewer stitches or rows than this are not miscounted by one. */
+  private static final int FEWEST_COUNTED = 8;
+
   private final List<Candidate> candidates = new ArrayList<>();
 
   /** A run of a side that could have another count. */
@@ -67,7 +71,8 @@ final class CountRepairs {
     spots.addAll(spots(b, interval.bFromInclusive(), interval.bToExclusive(), difference));
     List<Spot> suspicious = spots.stream().filter(this::isSuspicious).toList();
     (suspicious.isEmpty() ? spots : suspicious).stream().limit(2).forEach(spot -> {
-      if (Math.abs(difference) == 1 || isSuspicious(spot)) {
+      boolean slip = Math.abs(difference) == 1 && spot.run().count() >= FEWEST_COUNTED;
+      if (slip || isSuspicious(spot)) {
         recount(spot);
       }
       work(spot);
@@ -102,10 +107,8 @@ final class CountRepairs {
   }
 
   private OptionalInt onTwin(Spot spot) {
-    Optional<Piece> twin = situation.twin(spot.piece());
-    return twin.stream()
-        .flatMap(piece -> piece.edges().stream())
-        .filter(edge -> edge.id().equals(spot.edge().id()))
+    return spot.piece().twinAmong(situation.construct().pieces()).stream()
+        .flatMap(twin -> twin.edge(Twins.mirrored(spot.piece(), twin, spot.edge().id())).stream())
         .flatMap(edge -> edge.runs().stream())
         .filter(run -> run.id().equals(spot.run().id()))
         .mapToInt(Run::count)

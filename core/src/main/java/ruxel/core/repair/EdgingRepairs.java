@@ -15,6 +15,7 @@ import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.plan.SeamTwins;
 import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
@@ -77,7 +78,7 @@ final class EdgingRepairs {
   /** The same side of the seam on the other side of the wearer, where it has the same counts. */
   private List<ResolvedSpan> onTwin(SideLayout side) {
     Side which = side == situation.match().a() ? Side.A : Side.B;
-    return Seam.twin(situation.seam().id(), situation.construct().seams())
+    return SeamTwins.of(situation.seam(), situation.construct().seams(), situation.construct().pieces())
         .flatMap(twin -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), twin.id()))
         .filter(twin -> twin.units(which) == side.spans().stream().mapToInt(ResolvedSpan::units).sum())
         .map(twin -> twin.side(which))

@@ -53,6 +53,6 @@ record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPla
 
   /** The piece that is its mirror image. */
   Optional<Piece> twin(Piece piece) {
-    return piece.twinAmong(construct.pieces());
+    return piece.twinAmong(construct.pieces()).filter(twin -> !twin.id().equals(piece.id()));
   }
 }

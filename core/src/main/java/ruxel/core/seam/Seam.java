@@ -102,10 +102,4 @@ public record Seam(
   public Seam withWorking(Working changed) {
     return new Seam(id, name, role, a, b, anchors, hidden, changed, method);
   }
-
-  /** The seam on the other side of the wearer, by the ids constructions give; empty for a seam in the middle. */
-  public static Optional<Seam> twin(String id, List<Seam> seams) {
-    String other = id.endsWith(".left") ? id.replaceFirst("left$", "right") : id.replaceFirst("right$", "left");
-    return seams.stream().filter(seam -> seam.id().equals(other) && !other.equals(id)).findFirst();
-  }
 }

@@ -21,7 +21,7 @@ class LeftSoTest {
   void anUnequalShoulderIsToBeDecidedBeforeItsStep() {
     GarmentPlan plan = Wardrobe.plan(applied(ONE_FEWER));
     assertThat(plan.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
-    assertThat(plan.toDecide("shoulder.right")).isEmpty();
+    assertThat(plan.toDecide("armhole.right")).isEmpty();
   }
 
   @Test

@@ -1,0 +1,116 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.Span;
+
+/** Seams on the two sides of the wearer: one joins the mirror images of the edges the other joins. */
+public final class SeamTwins {
+  private SeamTwins() {}
+
+  /** The seam whose spans are the mirror images of this one's; empty for a seam that is its own, and where pieces have no twin. */
+  public static Optional<Seam> of(Seam seam, List<Seam> seams, List<Piece> pieces) {
+    boolean hasTwins = Stream.of(seam.a(), seam.b()).flatMap(side -> side.spans().stream()).anyMatch(span -> twin(span, pieces).isPresent());
+    List<String> a = mirrored(seam.a(), pieces);
+    List<String> b = mirrored(seam.b(), pieces);
+    return seams.stream()
+        .filter(other -> hasTwins && !other.id().equals(seam.id()) && other.role() == seam.role())
+        .filter(other -> a.equals(given(other.a())) && b.equals(given(other.b())) || a.equals(given(other.b())) && b.equals(given(other.a())))
+        .findFirst();
+  }
+
+  private static List<String> mirrored(Seam.SideOf side, List<Piece> pieces) {
+    return side.spans().stream().map(span -> mirrored(span, pieces)).sorted().toList();
+  }
+
+  private static String mirrored(Span span, List<Piece> pieces) {
+    return twin(span, pieces)
+        .map(twin -> told(twin.id(), Twins.mirrored(piece(span, pieces).orElseThrow(), twin, span.edge()), span.toExclusive().run(), span.fromInclusive().run()))
+        .orElseGet(() -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()));
+  }
+
+  private static Optional<Piece> twin(Span span, List<Piece> pieces) {
+    return piece(span, pieces).flatMap(piece -> piece.twinAmong(pieces));
+  }
+
+  private static Optional<Piece> piece(Span span, List<Piece> pieces) {
+    return pieces.stream().filter(piece -> piece.id().equals(span.piece())).findFirst();
+  }
+
+  private static List<String> given(Seam.SideOf side) {
+    return side.spans().stream()
+        .map(span -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()))
+        .sorted()
+        .toList();
+  }
+
+  private static String told(String piece, String edge, String firstRun, String lastRun) {
+    return String.join("\u0001", piece, edge, firstRun, lastRun);
+  }
+
+  /** Twin seams that join other numbers, where no piece was told of for it. */
+  static List<Finding> unlike(List<SeamMatch> matches, List<Piece> pieces, List<Finding> ofPieces) {
+    List<Seam> seams = matches.stream().map(match -> match.seam().seam()).toList();
+    List<Finding> findings = new ArrayList<>();
+    List<String> done = new ArrayList<>();
+    for (SeamMatch match : matches) {
+      Seam seam = match.seam().seam();
+      done.add(seam.id());
+      of(seam, seams, pieces)
+          .filter(twin -> !done.contains(twin.id()))
+          .ifPresent(
+              twin -> {
+                ResolvedSeam other = matches.stream().map(SeamMatch::seam).filter(s -> s.seam().id().equals(twin.id())).findFirst().orElseThrow();
+                if (!told(match.seam(), other, ofPieces)) {
+                  findings.addAll(unlike(match.seam(), other, pieces));
+                }
+              });
+    }
+    return findings;
+  }
+
+  private static boolean told(ResolvedSeam seam, ResolvedSeam twin, List<Finding> ofPieces) {
+    return ofPieces.stream()
+        .map(Finding::where)
+        .anyMatch(where -> touches(seam, where) || touches(twin, where));
+  }
+
+  private static boolean touches(ResolvedSeam seam, Where where) {
+    return Stream.concat(seam.a().stream(), seam.b().stream())
+        .anyMatch(span -> where.piece().filter(span.piece().id()::equals).isPresent() && where.edge().filter(span.edge().id()::equals).isPresent());
+  }
+
+  private static List<Finding> unlike(ResolvedSeam seam, ResolvedSeam twin, List<Piece> pieces) {
+    boolean crossed = !mirrored(seam.seam().a(), pieces).equals(given(twin.seam().a()));
+    List<Finding> findings = new ArrayList<>();
+    for (Side side : Side.values()) {
+      int here = units(seam.side(side));
+      int there = units(twin.side(crossed ? side.other() : side));
+      if (here != there) {
+        findings.add(
+            Finding.of(
+                FindingCode.SEAMS_DIFFER, Where.seam(seam.seam().id()), Fact.text("seam", seam.seam().name()),
+                Fact.text("twin", twin.seam().name().toLowerCase(Locale.ROOT)), Fact.count("count", here), Fact.count("other", there),
+                Fact.text("units", "stitches and rows"), Fact.text("side", "the " + seam.seam().side(side).name().toLowerCase(Locale.ROOT))));
+      }
+    }
+    return findings;
+  }
+
+  private static int units(List<ResolvedSpan> spans) {
+    return spans.stream().mapToInt(ResolvedSpan::units).sum();
+  }
+}
