@@ -78,9 +78,9 @@ public enum FindingCode {
   HANDLE(Level.DECIDE_FIRST, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
   SPANS_TOO_FINE(Level.DECIDE_FIRST, "{seam}: its sides have {a} and {b} stretches, more than the other side has stitches or rows to meet them.", "Put short stretches together, or count again."),
   SEWN_SHUT(Level.DECIDE_FIRST, "{opening} is sewn shut by {seam}.", "Leave it open, or remove that seam."),
-  OPENING_SPLIT(Level.DECIDE_FIRST, "{opening} is parted into {count} openings by {seam}.", "Leave it open all the way, or remove that seam."),
-  ORDER_BROKEN(Level.LOOK_FIRST, "The order asks for the {seam} before the {first}, which must come first; the house's order is kept there. {why}", "Move the step behind it, or put the order back."),
-  OPENING_UNPLANNED(Level.NOTE, "The garment has {count} openings; {expected} are usual for it.", "Look whether a seam is missing."),
+  OPENING_SPLIT(Level.DECIDE_FIRST, "{opening} is partly joined by {seam}; {count} openings are left of it.", "Leave it open all the way, or remove that seam."),
+  ORDER_BROKEN(Level.LOOK_FIRST, "The order asks for the {seam} before the {first}, which must come first; it is put behind it.", "Move the step behind it, or put the order back."),
+  OPENING_UNPLANNED(Level.NOTE, "The garment has {count} openings where {expected} are usual for it.", "Look whether a seam is missing."),
 
   // Changes
   ID_FORM(Level.DECIDE_FIRST, "An id is a letter or digit and then letters, digits, dots, dashes, underlines and ~, 100 characters at most; ({value}) is not.", "Choose another."),

@@ -57,7 +57,28 @@ public record Order(List<Step> steps, List<Finding> findings) {
     Comparator<String> byRank = Comparator.comparingInt(id -> RANK.getOrDefault(seams.get(id).role(), OTHER_RANK));
     List<String> usual = sorted(musts, byRank.thenComparingInt(ids::indexOf));
     List<String> sequence = sorted(musts, Comparator.comparingInt(merged(usual, wanted)::indexOf));
+    findings.addAll(unlawful(wanted, needs, seams));
     return new Order(steps(sequence, usual, needs, seams), List.copyOf(findings));
+  }
+
+  /** Where the maker's order asks for a seam before one it waits for. */
+  private static List<Finding> unlawful(List<String> wanted, List<Contiguity.Need> needs, Map<String, Seam> seams) {
+    Set<Finding> findings = new LinkedHashSet<>();
+    for (Contiguity.Need need : needs) {
+      for (String first : need.by().orElse(List.of())) {
+        boolean bothNamed = wanted.contains(first) && wanted.contains(need.seam());
+        if (bothNamed && wanted.indexOf(first) > wanted.indexOf(need.seam())) {
+          findings.add(
+              Finding.of(
+                  FindingCode.ORDER_BROKEN, Where.seam(need.seam()), Fact.text("seam", low(seams.get(need.seam()))), Fact.text("first", low(seams.get(first)))));
+        }
+      }
+    }
+    return List.copyOf(findings);
+  }
+
+  private static String low(Seam seam) {
+    return seam.name().toLowerCase(java.util.Locale.ROOT);
   }
 
   private static List<String> sorted(SimpleDirectedGraph<String, DefaultEdge> musts, Comparator<String> first) {

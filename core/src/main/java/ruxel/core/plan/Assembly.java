@@ -105,13 +105,21 @@ final class Assembly {
     boolean anyShut = false;
     for (ExpectedOpening opening : expected) {
       List<Segment> own = gluing.segments().stream().filter(segment -> names.isOf(segment.index(), opening)).toList();
-      if (!own.isEmpty() && own.stream().noneMatch(Segment::isFree)) {
-        String seam = own.get(0).seam().orElseThrow();
-        refuse(FindingCode.SEWN_SHUT, Where.seam(seam), Fact.text("opening", opening.name()), Fact.text("seam", seamName(seam)));
+      Optional<String> by = own.stream().flatMap(segment -> segment.seam().stream()).findFirst();
+      if (by.isPresent()) {
+        long left = surface.openings().stream().filter(open -> open.segments().stream().anyMatch(segment -> names.isOf(segment, opening))).count();
+        Where where = Where.seam(by.get());
+        if (left == 0) {
+          refuse(FindingCode.SEWN_SHUT, where, Fact.text("opening", opening.name()), Fact.text("seam", seamName(by.get())));
+        } else {
+          refuse(FindingCode.OPENING_SPLIT, where, Fact.text("opening", opening.name()), Fact.text("seam", seamName(by.get())), Fact.count("count", left));
+        }
         anyShut = true;
       }
     }
-    if (!expected.isEmpty() && !anyShut && surface.openings().size() != expected.size()) {
+    long unnamed = surface.openings().stream().filter(open -> expected.stream().noneMatch(opening -> open.segments().stream().anyMatch(s -> names.isOf(s, opening)))).count();
+    boolean merged = surface.openings().size() < expected.size();
+    if (!expected.isEmpty() && !anyShut && (unnamed > 0 || merged)) {
       findings.add(
           Finding.of(
               FindingCode.OPENING_UNPLANNED, Where.NOWHERE,

@@ -15,6 +15,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Construct;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
+import ruxel.core.garment.MethodCheck;
 import ruxel.core.garment.Settings;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
@@ -74,6 +75,7 @@ public final class Planner {
     List<SeamMatch> matches = SeamMatch.all(resolved.seams(), rules);
     matches.forEach(match -> findings.addAll(match.findings()));
     findings.addAll(SeamTwins.unlike(matches, construct.pieces(), unlike));
+    matches.forEach(match -> MethodCheck.of(match.seam().seam(), match.a(), match.b(), wording).ifPresent(findings::add));
     matches.forEach(this::offCentre);
     matches.forEach(this::outOfPhase);
     Glued glued = Glued.of(construct.pieces(), matches);
