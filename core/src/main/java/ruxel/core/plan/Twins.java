@@ -120,7 +120,7 @@ public final class Twins {
     return reversed;
   }
 
-  /** One finding for each mirrored piece and kind of unit: the first run of that kind that has another count, or no like. */
+  /** One finding for each run of a mirrored piece that has another count, or no like. */
   static List<Finding> unlike(List<Piece> pieces) {
     List<Finding> findings = new ArrayList<>();
     for (Piece piece : pieces) {
@@ -134,7 +134,6 @@ public final class Twins {
   private static List<Finding> unlike(Piece piece, Piece twin) {
     boolean own = piece.id().equals(twin.id());
     List<Finding> findings = new ArrayList<>();
-    List<UnitKind> told = new ArrayList<>();
     List<String> done = new ArrayList<>();
     for (Edge edge : piece.edges()) {
       Optional<Compared> compared = own && done.contains(mirrored(piece, twin, edge.id())) ? Optional.empty() : compared(piece, twin, edge);
@@ -142,8 +141,7 @@ public final class Twins {
       compared.ifPresent(
           c -> {
             for (Pair pair : c.pairs()) {
-              if (!pair.alike() && !told.contains(pair.mine().kind())) {
-                told.add(pair.mine().kind());
+              if (!pair.alike()) {
                 findings.add(own ? sides(piece, pair) : twins(piece, pair));
               }
             }

@@ -118,6 +118,11 @@ final class CountRepairs {
   private void recount(Spot spot) {
     String units = PlaceNames.words(spot.run().kind());
     OptionalInt onTwin = onTwin(spot);
+    List<Change> changes = new ArrayList<>(List.of(change(spot)));
+    // A row missed at one edge was missed at the other too, where that is as doubtful.
+    if (spot.run().kind().isRowEnd()) {
+      opposite(spot).filter(this::isSuspicious).ifPresent(other -> changes.add(change(other)));
+    }
     String why = onTwin.isPresent() && onTwin.getAsInt() == spot.wanted() ? "The other one has " + spot.wanted() + ". " : "";
     candidates.add(
         new Candidate(
@@ -125,7 +130,7 @@ final class CountRepairs {
             "%sIt is given as %d %s; should it be %d after all, the two meet. A turning chain or the first row is missed most often."
                 .formatted(why, spot.run().count(), units, spot.wanted()),
             Promise.COUNTS_MEET, Effort.LITTLE, "Count once more, in twos.",
-            "None, if the count is right.", List.of(change(spot))));
+            "None, if the count is right.", changes));
   }
 
   private void work(Spot spot) {
