@@ -121,7 +121,7 @@ final class CountRepairs {
     List<Change> changes = new ArrayList<>(List.of(change(spot)));
     // A row missed at one edge was missed at the other too, where that is as doubtful.
     if (spot.run().kind().isRowEnd()) {
-      opposite(spot).filter(this::isSuspicious).ifPresent(other -> changes.add(change(other)));
+      opposites(spot).stream().filter(this::isSuspicious).findFirst().ifPresent(other -> changes.add(change(other)));
     }
     String why = onTwin.isPresent() && onTwin.getAsInt() == spot.wanted() ? "The other one has " + spot.wanted() + ". " : "";
     candidates.add(
@@ -141,7 +141,7 @@ final class CountRepairs {
     boolean more = spot.by() > 0;
     List<Change> changes = new ArrayList<>(List.of(change(spot)));
     if (spot.run().kind().isRowEnd()) {
-      opposite(spot).ifPresent(other -> changes.add(change(other)));
+      opposites(spot).stream().findFirst().ifPresent(other -> changes.add(change(other)));
     }
     candidates.add(
         new Candidate(
@@ -154,21 +154,22 @@ final class CountRepairs {
   }
 
   /** A row has two ends: the run on another edge of the piece that must change with it to keep the outline closed. */
-  private Optional<Spot> opposite(Spot spot) {
+  private List<Spot> opposites(Spot spot) {
     Piece changed = with(spot.piece(), spot);
     if (new Outline(changed).closes(situation.garment().rules()) || !new Outline(spot.piece()).closes(situation.garment().rules())) {
-      return Optional.empty();
+      return List.of();
     }
+    List<Spot> found = new ArrayList<>();
     for (Edge edge : spot.piece().edges()) {
       for (Run run : edge.runs()) {
         Spot other = new Spot(spot.piece(), edge, run, run.count() + spot.by());
         boolean candidate = !edge.id().equals(spot.edge().id()) && run.kind().isRowEnd() && other.wanted() >= 1;
         if (candidate && new Outline(with(changed, other)).closes(situation.garment().rules())) {
-          return Optional.of(other);
+          found.add(other);
         }
       }
     }
-    return Optional.empty();
+    return List.copyOf(found);
   }
 
   private static Piece with(Piece piece, Spot spot) {
