@@ -11,6 +11,7 @@ import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.EdgeSettings;
+import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.HandleDragged;
 import ruxel.core.garment.Layout;
@@ -81,6 +82,8 @@ final class RandomChanges {
             () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
             () -> new OwedChange.Noted(word(), piece().id(), word(), maybe(this::seam)),
             () -> new OwedChange.Done(word()),
+            () -> new FindingChange.LeftSo(word(), word()),
+            () -> new FindingChange.TakenBack(word()),
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
   }

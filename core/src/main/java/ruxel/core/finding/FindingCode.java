@@ -59,7 +59,7 @@ public enum FindingCode {
   BAND_LONGER(Level.DECIDE_FIRST, "{seam}: {longer} is {gap} longer than the edge it goes on; a band is as long or a little shorter.", "Work fewer rows or stitches on it, or swap which side is meant to be fuller."),
   TWIN_RUN_MISSING(Level.DECIDE_FIRST, "{piece} has {label} at the {edge}; {twin} has nothing like it.", "Look whether it was left out there; left and right should be worked alike."),
   SIDES_DIFFER(Level.DECIDE_FIRST, "{piece} is not alike left and right: {count} {units} at the {edge} and {other} at the {opposite}; that is {gap}.", "Count both again; its two sides should be worked alike."),
-  SEAMS_DIFFER(Level.DECIDE_FIRST, "{seam} and {twin} are not alike: {count} {units} on {side} and {other} there.", "Count both again; left and right should be joined alike."),
+  SEAMS_DIFFER(Level.DECIDE_FIRST, "{seam} and {twin} are not alike: {count} stitches and rows on {side} and {other} there.", "Count both again; left and right should be joined alike."),
   TWINS_DIFFER(Level.DECIDE_FIRST, "{piece} and {twin} are not alike: {count} {units} and {other} at the {edge}; that is {gap}.", "Count both again; left and right should be worked alike."),
   COUNTS_DIFFER(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} places meet {b}, and its surplus may go nowhere.", "Make the counts equal, or let the surplus go somewhere: the repairs show how."),
   SKIP_STITCHES(Level.DECIDE_FIRST, "{seam}: from {start} to {end} {a} places meet {b}; stitches are never passed over.", "Take two into one instead: let the surplus go evenly or to one end."),

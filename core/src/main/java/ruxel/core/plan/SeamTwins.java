@@ -104,7 +104,7 @@ public final class SeamTwins {
             Finding.of(
                 FindingCode.SEAMS_DIFFER, Where.seam(seam.seam().id()), Fact.text("seam", seam.seam().name()),
                 Fact.text("twin", twin.seam().name().toLowerCase(Locale.ROOT)), Fact.count("count", here), Fact.count("other", there),
-                Fact.text("units", "stitches and rows"), Fact.text("side", "the " + seam.seam().side(side).name().toLowerCase(Locale.ROOT))));
+                Fact.text("side", "the " + seam.seam().side(side).name().toLowerCase(Locale.ROOT))));
       }
     }
     return findings;
