@@ -3,7 +3,6 @@ package ruxel.app.work;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -73,7 +72,7 @@ class WorkKeeper {
       Finding finding =
           Finding.of(
               FindingCode.STEP_TOO_EARLY, Where.seam(seam),
-              Fact.text("seam", names.get(seam)), Fact.text("first", String.join(" and ", missing).toLowerCase(Locale.ROOT)));
+              Fact.text("seam", names.get(seam)), Fact.text("first", Wording.low(String.join(" and ", missing))));
       throw new Problems.Refused(List.of(finding), today.garment().wording());
     }
   }

@@ -3,10 +3,10 @@ package ruxel.core.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.match.Ease;
+import ruxel.core.measure.Wording;
 import ruxel.core.plan.SeamPlan;
 
 /** When to stop and look along a seam, with what may look odd and is right (handbook 14, 6). */
@@ -61,7 +61,7 @@ final class Prompts {
     boolean eased = plan.ease().filter(ease -> ease.verdict() == Ease.Verdict.EASE_EVENLY || ease.verdict() == Ease.Verdict.EASE_WITH_MARKERS).isPresent();
     if (eased) {
       SeamPlan.EaseView ease = plan.ease().orElseThrow();
-      String longer = (ease.aMm() >= ease.bMm() ? plan.a() : plan.b()).name().toLowerCase(Locale.ROOT);
+      String longer = Wording.low((ease.aMm() >= ease.bMm() ? plan.a() : plan.b()).name());
       return "The %s looks a little full; that is the ease, and it is right.".formatted(longer);
     }
     return tugEvery.isPresent() ? "Gaps show until you tug." : "It should neither ripple nor pull.";

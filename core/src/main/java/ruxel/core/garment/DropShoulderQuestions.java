@@ -8,7 +8,6 @@ import static ruxel.core.garment.Question.Group.SLEEVES;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import ruxel.core.garment.Question.Choice;
 import ruxel.core.garment.Question.Group;
 import ruxel.core.measure.Stitch;
@@ -77,7 +76,7 @@ final class DropShoulderQuestions {
   private static Question dye(String key, String label) {
     Choice[] dyes =
         Arrays.stream(Dye.values())
-            .map(dye -> new Choice(dye.name(), Wording.capital(dye.name().toLowerCase(Locale.ROOT))))
+            .map(dye -> new Choice(dye.name(), Wording.capital(Wording.low(dye.name()))))
             .toArray(Choice[]::new);
     return Question.choice(key, GARMENT, label, "", dyes);
   }

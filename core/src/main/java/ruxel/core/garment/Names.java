@@ -1,6 +1,5 @@
 package ruxel.core.garment;
 
-import java.util.Locale;
 import java.util.Optional;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -34,7 +33,7 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Word
   }
 
   String method(String id) {
-    return Method.of(id).map(method -> method.title(wording).toLowerCase(Locale.ROOT)).orElse(id);
+    return Method.of(id).map(method -> Wording.low(method.title(wording))).orElse(id);
   }
 
   String question(String key) {
@@ -52,7 +51,7 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Word
   String handle(String id) {
     return construct
         .flatMap(c -> c.handles().stream().filter(handle -> handle.id().equals(id)).findFirst())
-        .map(handle -> handle.name().toLowerCase(Locale.ROOT))
+        .map(handle -> Wording.low(handle.name()))
         .orElse(id);
   }
 
@@ -65,6 +64,6 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Word
   }
 
   private static String the(String name) {
-    return "the " + name.toLowerCase(Locale.ROOT);
+    return "the " + Wording.low(name);
   }
 }

@@ -12,6 +12,7 @@ import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.Gluing;
 import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.Wording;
 import ruxel.core.order.Order;
 import ruxel.core.order.Step;
 import ruxel.core.seam.ResolvedSeam;
@@ -67,6 +68,6 @@ final class StepMove {
   }
 
   private static String name(String id, Construct construct) {
-    return construct.seams().stream().filter(seam -> seam.id().equals(id)).map(Seam::name).findFirst().orElse(id).toLowerCase(java.util.Locale.ROOT);
+    return Wording.low(construct.seams().stream().filter(seam -> seam.id().equals(id)).map(Seam::name).findFirst().orElse(id));
   }
 }

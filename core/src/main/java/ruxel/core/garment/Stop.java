@@ -3,7 +3,6 @@ package ruxel.core.garment;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
 import ruxel.core.finding.Fact;
@@ -11,6 +10,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Piece;
@@ -68,7 +68,7 @@ public record Stop(String answer, String name, String run, double unitMm) {
         boolean last = edge.runs().get(edge.runs().size() - 1).origin().standsFor(run);
         if (first || last) {
           for (Landmark landmark : edge.landmarks()) {
-            landmark.cuts(edge).forEach(cut -> byRows.putIfAbsent(first ? cut : edge.units() - cut, landmark.name() + " of the " + piece.name().toLowerCase(Locale.ROOT)));
+            landmark.cuts(edge).forEach(cut -> byRows.putIfAbsent(first ? cut : edge.units() - cut, landmark.name() + " of the " + Wording.low(piece.name())));
           }
         }
       }

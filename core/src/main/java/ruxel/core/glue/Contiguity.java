@@ -13,19 +13,39 @@ import ruxel.core.seam.Side;
 
 /**
  * Where two consecutive spans of a side meet, other seams must have made one point (model 4). These come
- * before the seam; that gives most of the order of work.
+ * before the seam; that gives most of the order of work. A side whose two ends other seams bring to one point is a ring.
  */
-public final class Contiguity {
+public record Contiguity(List<Need> needs, List<Ring> rings) {
   /**
    * A border between two spans of a seam's side and the seams that bring both ends together; {@code by}
    * is empty when none do.
    */
   public record Need(String seam, ResolvedSpan before, ResolvedSpan after, Optional<List<String>> by) {}
 
-  private Contiguity() {}
+  /** A side whose ends other seams bring to one point, and those seams. */
+  public record Ring(ResolvedSeam seam, Side side, ResolvedSpan last, ResolvedSpan first, List<String> by) {}
 
-  /** All needs of all seams. Quadratic in seams, linear in segments. */
-  public static List<Need> of(Gluing gluing, List<ResolvedSeam> seams) {
+  /** Of all seams. Quadratic in seams, linear in segments. */
+  public static Contiguity of(Gluing gluing, List<ResolvedSeam> seams) {
+    return new Contiguity(needs(gluing, seams), rings(gluing, seams));
+  }
+
+  private static List<Ring> rings(Gluing gluing, List<ResolvedSeam> seams) {
+    List<Ring> rings = new ArrayList<>();
+    for (ResolvedSeam seam : seams) {
+      for (Side side : Side.values()) {
+        List<ResolvedSpan> spans = seam.side(side);
+        ResolvedSpan last = spans.get(spans.size() - 1);
+        ResolvedSpan first = spans.get(0);
+        shortestWay(gluing, seam.seam().id(), endOf(gluing, last, false), endOf(gluing, first, true))
+            .filter(by -> !by.isEmpty())
+            .ifPresent(by -> rings.add(new Ring(seam, side, last, first, by)));
+      }
+    }
+    return List.copyOf(rings);
+  }
+
+  private static List<Need> needs(Gluing gluing, List<ResolvedSeam> seams) {
     List<Need> needs = new ArrayList<>();
     for (ResolvedSeam seam : seams) {
       for (Side side : Side.values()) {

@@ -3,6 +3,7 @@ package ruxel.core.match;
 import java.util.Optional;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Side;
 
 /**
@@ -36,6 +37,11 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
   /** How much longer a side is meant to be, a share of the other; without a side, whichever is longer. */
   public record Full(double share, Optional<Side> side) {
     static final Full NONE = new Full(0, Optional.empty());
+
+    /** As a seam's maker means it: what a band goes on is the fuller side, never the band (handbook 6, 11). */
+    static Full of(ResolvedSeam seam) {
+      return new Full(seam.seam().working().fullness(), seam.band().map(Side::other));
+    }
   }
 
   /**

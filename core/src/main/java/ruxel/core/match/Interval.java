@@ -5,7 +5,7 @@ import java.util.List;
 
 /**
  * What lies strictly between two neighbouring anchors (model 3): half-open ranges of places, and the
- * half places of fixed joints that count to its lengths.
+ * half places of fixed joints that count to its lengths. {@code gathers} where surplus is steered to.
  */
 public record Interval(
     PlacedAnchor start,
@@ -14,7 +14,8 @@ public record Interval(
     int aToExclusive,
     int bFromInclusive,
     int bToExclusive,
-    From from) {
+    From from,
+    boolean gathers) {
 
   public int placesA() {
     return aToExclusive - aFromInclusive;
@@ -73,7 +74,7 @@ public record Interval(
       int aTo = a + parts.get(i).placesA();
       int bTo = b + parts.get(i).placesB();
       PlacedAnchor after = i == parts.size() - 1 ? end : PlacedAnchor.split(aTo, bTo);
-      parted.add(new Interval(before, after, a, aTo, b, bTo, from));
+      parted.add(new Interval(before, after, a, aTo, b, bTo, from, parts.get(i).gathers()));
       before = after;
       a = aTo;
       b = bTo;

@@ -108,7 +108,8 @@ final class Intervals {
             start, end,
             (start.a() + 1) / 2, end.a() / 2,
             (start.b() + 1) / 2, end.b() / 2,
-            from(anchors, index));
+            from(anchors, index),
+            false);
     if (interval.placesA() == 0 && interval.placesB() == 0) {
       return java.util.Optional.empty();
     }

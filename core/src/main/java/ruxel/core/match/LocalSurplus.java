@@ -8,9 +8,9 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.Wording;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.Surplus;
 
 /**
  * What lies between two neighbouring markers, or a marker and an end (model 3): from where to where along each
@@ -27,7 +27,7 @@ public record LocalSurplus(String start, String end, double aFromMm, double aToM
       boolean last = i == checkpoints.size();
       double aTo = last ? line.lengthMm(true) : line.mm(true, checkpoints.get(i).joint());
       double bTo = last ? line.lengthMm(false) : line.mm(false, checkpoints.get(i).joint());
-      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, BandSide.full(seam), rules);
+      Ease own = Ease.of(aTo - aFrom, bTo - bFrom, 0, Ease.Give.USUAL, Ease.Full.of(seam), rules);
       stretches.add(
           new LocalSurplus(
               i == 0 ? seam.ends().start() : "marker " + i, last ? seam.ends().end() : "marker " + (i + 1), aFrom, aTo, bFrom, bTo, own));
@@ -39,24 +39,28 @@ public record LocalSurplus(String start, String end, double aFromMm, double aToM
 
   /**
    * Stretches that are much less alike than the seam as a whole: their own ease is more than one step of the ladder
-   * above the seam's verdict. Where surplus is steered it is meant to gather, and is not named.
+   * above the seam's verdict. Where surplus is steered to it is meant to gather, and is not named.
    */
-  static List<Finding> named(Seam seam, List<LocalSurplus> stretches, Ease whole, HouseRules rules) {
-    if (seam.working().surplus() != Surplus.EVEN) {
-      return List.of();
-    }
+  static List<Finding> named(Seam seam, List<LocalSurplus> stretches, List<Interval> intervals, SideLayout a, Ease whole, HouseRules rules) {
     List<Finding> findings = new ArrayList<>();
     for (LocalSurplus stretch : stretches) {
       boolean stepsAbove = stretch.ease.verdict().ordinal() > whole.verdict().ordinal() + 1;
-      if (stepsAbove && stretch.ease.differenceMm() > rules.get(Rule.LOCAL_MM)) {
+      if (stepsAbove && !stretch.isMeant(intervals, a) && stretch.ease.differenceMm() > rules.get(Rule.LOCAL_MM)) {
         findings.add(
             Finding.of(
                 FindingCode.LOCAL_SURPLUS, Where.seam(seam.id()), Fact.text("seam", seam.name()),
                 Fact.text("start", stretch.start), Fact.text("end", stretch.end),
-                Fact.text("longer", (stretch.ease.aMm() > stretch.ease.bMm() ? seam.a() : seam.b()).name()),
+                Fact.text("longer", Wording.low((stretch.ease.aMm() > stretch.ease.bMm() ? seam.a() : seam.b()).name())),
                 Fact.difference("gap", stretch.ease.differenceMm())));
       }
     }
     return List.copyOf(findings);
+  }
+
+  private boolean isMeant(List<Interval> intervals, SideLayout a) {
+    double middle = (aFromMm + aToMm) / 2;
+    return intervals.stream()
+        .filter(Interval::gathers)
+        .anyMatch(interval -> a.lengthMm(0, interval.aFromInclusive()) < middle && middle < a.lengthMm(0, interval.aToExclusive()));
   }
 }

@@ -13,29 +13,39 @@ import ruxel.core.seam.Surplus;
  * halves where no rhythm can be kept in the head. Each part is an interval of its own.
  */
 final class Parts {
-  /** A plan for the next {@code placesA} and {@code placesB} places. */
-  record Part(int placesA, int placesB, IntervalPlan plan) {}
+  /** A plan for the next {@code placesA} and {@code placesB} places; {@code gathers} where surplus is steered to. */
+  record Part(int placesA, int placesB, IntervalPlan plan, boolean gathers) {
+    private Part gathering() {
+      return new Part(placesA, placesB, plan, true);
+    }
+  }
+
+  /** Of how many parts one takes the fullness that is meant. */
+  private static final int THIRD = 3;
 
   private final HouseRules rules;
   private final From from;
+  private final boolean full;
   private final List<Part> parts = new ArrayList<>();
 
-  private Parts(From from, HouseRules rules) {
+  private Parts(From from, boolean full, HouseRules rules) {
     this.rules = rules;
     this.from = from;
+    this.full = full;
   }
 
   /**
+   * @param full whether surplus steered to the open end is fullness that is meant, as a cap's
    * @return the parts in the seam's direction; none where the policy allows no plan: unequal counts with {@link
    *     Surplus#NOWHERE}, or more to pass over than {@link Surplus#SKIP} may
    */
-  static List<Part> of(Stretch a, Stretch b, From from, Surplus surplus, HouseRules rules) {
+  static List<Part> of(Stretch a, Stretch b, From from, Surplus surplus, boolean full, HouseRules rules) {
     if (from == From.END) {
-      List<Part> turned = new ArrayList<>(new Parts(From.END, rules).from(a.reversed(), b.reversed(), surplus));
+      List<Part> turned = new ArrayList<>(new Parts(From.END, full, rules).from(a.reversed(), b.reversed(), surplus));
       Collections.reverse(turned);
       return List.copyOf(turned);
     }
-    return List.copyOf(new Parts(From.START, rules).from(a, b, surplus));
+    return List.copyOf(new Parts(From.START, full, rules).from(a, b, surplus));
   }
 
   /** All below runs from the end the surplus is reckoned from; plans are turned back where they are made. */
@@ -58,7 +68,7 @@ final class Parts {
   private Optional<Part> skipping(Stretch a, Stretch b) {
     Optional<IntervalPlan> plan =
         from == From.END ? IntervalPlan.skipping(a.reversed(), b.reversed(), From.END) : IntervalPlan.skipping(a, b, From.START);
-    return plan.map(found -> new Part(a.size(), b.size(), found));
+    return plan.map(found -> new Part(a.size(), b.size(), found, true));
   }
 
   private void even(Stretch a, Stretch b) {
@@ -69,7 +79,7 @@ final class Parts {
       even(a.part(0, half.a()), b.part(0, half.b()));
       even(a.part(half.a(), a.size()), b.part(half.b(), b.size()));
     } else {
-      parts.add(new Part(a.size(), b.size(), plan));
+      parts.add(new Part(a.size(), b.size(), plan, false));
     }
   }
 
@@ -98,19 +108,29 @@ final class Parts {
   }
 
   private void steered(Stretch a, Stretch b, boolean atFrom) {
-    int surplus = Math.abs(a.size() - b.size());
     Stretch finer = a.size() >= b.size() ? a : b;
-    int zone = Math.min(finer.size(), Math.max(2 * surplus, placesIn(atFrom ? finer : finer.reversed())));
+    int zone = Math.min(finer.size(), zone(atFrom ? finer : finer.reversed(), Math.abs(a.size() - b.size()), atFrom));
     int rest = finer.size() - zone;
     if (rest == 0 || Math.min(a.size(), b.size()) <= rest) {
-      even(a, b);
+      gathering(a, b);
     } else if (atFrom) {
-      even(a.part(0, a.size() - rest), b.part(0, b.size() - rest));
+      gathering(a.part(0, a.size() - rest), b.part(0, b.size() - rest));
       even(a.part(a.size() - rest, a.size()), b.part(b.size() - rest, b.size()));
     } else {
       even(a.part(0, rest), b.part(0, rest));
-      even(a.part(rest, a.size()), b.part(rest, b.size()));
+      gathering(a.part(rest, a.size()), b.part(rest, b.size()));
     }
+  }
+
+  private void gathering(Stretch a, Stretch b) {
+    int before = parts.size();
+    even(a, b);
+    parts.subList(before, parts.size()).replaceAll(Part::gathering);
+  }
+
+  /** Places of the finer side that take the surplus: the third beside the centre for fullness that is meant, else the house's zone. */
+  private int zone(Stretch finer, int surplus, boolean atFrom) {
+    return full && !atFrom ? Math.round(finer.size() / (float) THIRD) : Math.max(2 * surplus, placesIn(finer));
   }
 
   /** How many places of the finer side lie whole within the house's zone. */

@@ -41,7 +41,7 @@ public final class PlaceNames {
   /** "stitch 18", "front row end 10", "back row end 3, second of two". */
   public String name(int placeIndex) {
     Place place = side.places().get(placeIndex);
-    String piece = side.spans().size() > 1 ? place.span().piece().name().toLowerCase(java.util.Locale.ROOT) + " " : "";
+    String piece = side.spans().size() > 1 ? Wording.low(place.span().piece().name()) + " " : "";
     String part = place.parts() == 1 ? "" : ", " + part(place.part() + 1) + " of " + Wording.number(place.parts());
     return place.isOfEdge()
         ? piece + word(place.run().kind()) + " " + number(placeIndex) + part

@@ -108,14 +108,14 @@ public record SeamMatch(
     List<IntervalPlan> plans = new ArrayList<>();
     List<Ease> eases = new ArrayList<>();
     List<Ease> uncut = new ArrayList<>();
-    Ease.Full full = BandSide.full(seam);
+    Ease.Full full = Ease.Full.of(seam);
     List<Finding> findings = new ArrayList<>();
     for (Interval interval : cut.intervals()) {
       Optional<Finding> refused = PolicyCheck.of(seam.seam(), interval, a, b);
       List<Parts.Part> parts =
           refused.isPresent()
               ? List.of()
-              : Parts.of(interval.stretchA(a), interval.stretchB(b), interval.from(), working.surplus(), rules);
+              : Parts.of(interval.stretchA(a), interval.stretchB(b), interval.from(), working.surplus(), isFull(interval, working), rules);
       if (parts.isEmpty()) {
         findings.add(refused.orElseGet(() -> PolicyCheck.tooFew(seam.seam(), interval)));
       }
@@ -137,10 +137,16 @@ public record SeamMatch(
     Ease whole = whole(eases, a, b, full, rules);
     findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), uncut, rules));
     List<LocalSurplus> stretches = LocalSurplus.of(seam, line, checkpoints, rules);
-    findings.addAll(LocalSurplus.named(seam.seam(), stretches, whole, rules));
+    findings.addAll(LocalSurplus.named(seam.seam(), stretches, intervals, a, whole, rules));
     return new SeamMatch(
         seam, a, b, cut.anchors(), List.copyOf(intervals), List.copyOf(plans), List.copyOf(eases), Optional.of(whole), joints, checkpoints,
         stretches, List.copyOf(findings));
+  }
+
+  /** Whether surplus steered to the open end is a cap's fullness: meant, and the open end is a centre and no end of the seam. */
+  private static boolean isFull(Interval interval, Seam.Working working) {
+    PlacedAnchor open = interval.from() == From.START ? interval.end() : interval.start();
+    return working.fullness() > 0 && !open.id().equals(Seam.START) && !open.id().equals(Seam.END);
   }
 
   private static Ease ease(Interval interval, SideLayout a, SideLayout b, Ease.Full full, HouseRules rules) {

@@ -13,7 +13,6 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.ResolvedSeam;
-import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Surplus;
 
@@ -47,7 +46,7 @@ final class SeamNotes {
   }
 
   private void shoulders() {
-    if (seam.seam().role() == SeamRole.SHOULDER && a.size() != b.size()) {
+    if (seam.seam().role().isShoulder() && a.size() != b.size()) {
       note(FindingCode.SHOULDER_UNEQUAL, Fact.count("a", a.size()), Fact.count("b", b.size()));
     }
   }
@@ -82,7 +81,7 @@ final class SeamNotes {
     boolean decided = seam.seam().working().surplus() != Surplus.EVEN || seam.seam().working().fullness() > 0;
     int difference = Math.abs(interval.placesA() - interval.placesB());
     boolean slip = difference >= 1 && difference <= MOST_SLIP && Math.min(interval.placesA(), interval.placesB()) >= FEWEST_COUNTED;
-    if (slip && !decided && seam.seam().role() != SeamRole.SHOULDER && BandSide.of(seam).isEmpty() && tops(a, interval, Side.A) && tops(b, interval, Side.B)) {
+    if (slip && !decided && !seam.seam().role().isShoulder() && seam.band().isEmpty() && tops(a, interval, Side.A) && tops(b, interval, Side.B)) {
       note(
           FindingCode.TOPS_DIFFER, Fact.text("start", interval.start().theName()), Fact.text("end", interval.end().theName()),
           Fact.count("a", interval.placesA()), Fact.count("b", interval.placesB()));
@@ -108,7 +107,7 @@ final class SeamNotes {
 
   /** A band is never longer than what it goes on, whatever fullness was meant. */
   private void band(HouseRules rules) {
-    BandSide.of(seam)
+    seam.band()
         .ifPresent(
             band -> {
               double on = a.lengthMm(0, a.size()) - b.lengthMm(0, b.size());

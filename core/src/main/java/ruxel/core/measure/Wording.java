@@ -78,4 +78,14 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
   public static String capital(String text) {
     return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
   }
+
+  /** A name in the middle of a sentence. */
+  public static String low(String name) {
+    return name.toLowerCase(Locale.ROOT);
+  }
+
+  /** A sentence as a part of another. */
+  public static String uncapital(String words) {
+    return words.isEmpty() ? words : Character.toLowerCase(words.charAt(0)) + words.substring(1);
+  }
 }

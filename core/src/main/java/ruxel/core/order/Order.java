@@ -16,61 +16,53 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Contiguity;
+import ruxel.core.measure.Wording;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamRole;
 
 /**
  * The order of work (handbook 13): musts from contiguity, then the maker's own order where there is one, else
- * both shoulders, sleeves set in flat, side and sleeve last, left then right. A side no seam brings together,
+ * by the stage of each seam's role, left then right. A side no seam brings together,
  * and seams that wait for each other, are findings.
  */
 public record Order(List<Step> steps, List<Finding> findings) {
-  private static final Map<SeamRole, Integer> RANK =
-      Map.of(SeamRole.SHOULDER, 0, SeamRole.ARMHOLE, 1, SeamRole.SIDE, 2, SeamRole.SLEEVE, 2, SeamRole.SIDE_SLEEVE, 2);
-  private static final int OTHER_RANK = 3;
-
   /**
    * @param wanted seams in the maker's order; those it does not name keep their usual neighbours, those that
    *     are not there are passed over
    */
-  public static Order of(List<ResolvedSeam> resolved, List<Contiguity.Need> needs, List<String> wanted) {
+  public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted) {
     Map<String, Seam> seams = new HashMap<>();
     resolved.forEach(seam -> seams.put(seam.seam().id(), seam.seam()));
-    SimpleDirectedGraph<String, DefaultEdge> musts = new SimpleDirectedGraph<>(DefaultEdge.class);
-    resolved.forEach(seam -> musts.addVertex(seam.seam().id()));
     List<Finding> findings = new ArrayList<>();
-    for (Contiguity.Need need : needs) {
-      if (need.by().isEmpty()) {
-        findings.add(broken(seams.get(need.seam()), need));
-      }
-      need.by().orElse(List.of()).forEach(before -> musts.addEdge(before, need.seam()));
-    }
-    Set<String> circle = new CycleDetector<>(musts).findCycles();
+    contiguity.needs().stream().filter(need -> need.by().isEmpty()).forEach(need -> findings.add(broken(seams.get(need.seam()), need)));
+    SimpleDirectedGraph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+    resolved.forEach(seam -> graph.addVertex(seam.seam().id()));
+    List<Must> musts = Must.of(contiguity, graph);
+    Set<String> circle = new CycleDetector<>(graph).findCycles();
     if (!circle.isEmpty()) {
       String names = String.join(" and ", circle.stream().map(id -> seams.get(id).name()).sorted().toList());
       findings.add(Finding.of(FindingCode.ORDER_CIRCLE, Where.seam(circle.iterator().next()), Fact.text("seams", names)));
       return new Order(List.of(), List.copyOf(findings));
     }
     List<String> ids = resolved.stream().map(seam -> seam.seam().id()).toList();
-    Comparator<String> byRank = Comparator.comparingInt(id -> RANK.getOrDefault(seams.get(id).role(), OTHER_RANK));
-    List<String> usual = sorted(musts, byRank.thenComparingInt(ids::indexOf));
-    List<String> sequence = sorted(musts, Comparator.comparingInt(merged(usual, wanted)::indexOf));
-    findings.addAll(unlawful(wanted, needs, seams));
-    return new Order(steps(sequence, usual, needs, seams), List.copyOf(findings));
+    Comparator<String> byStage = Comparator.comparing(id -> seams.get(id).role().stage());
+    List<String> usual = sorted(graph, byStage.thenComparingInt(ids::indexOf));
+    List<String> sequence = sorted(graph, Comparator.comparingInt(merged(usual, wanted)::indexOf));
+    findings.addAll(unlawful(wanted, musts, seams));
+    return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams), musts), List.copyOf(findings));
   }
 
   /** Where the maker's order asks for a seam before one it waits for. */
-  private static List<Finding> unlawful(List<String> wanted, List<Contiguity.Need> needs, Map<String, Seam> seams) {
+  private static List<Finding> unlawful(List<String> wanted, List<Must> musts, Map<String, Seam> seams) {
     Set<Finding> findings = new LinkedHashSet<>();
-    for (Contiguity.Need need : needs) {
-      for (String first : need.by().orElse(List.of())) {
-        boolean bothNamed = wanted.contains(first) && wanted.contains(need.seam());
-        if (bothNamed && wanted.indexOf(first) > wanted.indexOf(need.seam())) {
+    for (Must must : musts) {
+      for (String first : must.before()) {
+        boolean bothNamed = wanted.contains(first) && wanted.contains(must.seam());
+        if (bothNamed && wanted.indexOf(first) > wanted.indexOf(must.seam())) {
           findings.add(
               Finding.of(
-                  FindingCode.ORDER_BROKEN, Where.seam(need.seam()), Fact.text("seam", low(seams.get(need.seam()))), Fact.text("first", low(seams.get(first)))));
+                  FindingCode.ORDER_BROKEN, Where.seam(must.seam()), Fact.text("seam", low(seams.get(must.seam()))), Fact.text("first", low(seams.get(first)))));
         }
       }
     }
@@ -78,12 +70,12 @@ public record Order(List<Step> steps, List<Finding> findings) {
   }
 
   private static String low(Seam seam) {
-    return seam.name().toLowerCase(java.util.Locale.ROOT);
+    return Wording.low(seam.name());
   }
 
-  private static List<String> sorted(SimpleDirectedGraph<String, DefaultEdge> musts, Comparator<String> first) {
+  private static List<String> sorted(SimpleDirectedGraph<String, DefaultEdge> graph, Comparator<String> first) {
     List<String> sequence = new ArrayList<>();
-    new TopologicalOrderIterator<>(musts, first).forEachRemaining(sequence::add);
+    new TopologicalOrderIterator<>(graph, first).forEachRemaining(sequence::add);
     return List.copyOf(sequence);
   }
 
@@ -98,15 +90,12 @@ public record Order(List<Step> steps, List<Finding> findings) {
     return merged;
   }
 
-  private static List<Step> steps(
-      List<String> sequence, List<String> usual, List<Contiguity.Need> needs, Map<String, Seam> seams) {
-    Reasons reasons = new Reasons(sequence, usual, needs, seams);
+  private static List<Step> steps(List<String> sequence, Reasons reasons, List<Must> musts) {
     List<Step> steps = new ArrayList<>();
     for (int i = 0; i < sequence.size(); i++) {
       String seam = sequence.get(i);
-      Set<String> after = new LinkedHashSet<>();
-      needs.stream().filter(need -> need.seam().equals(seam)).forEach(need -> after.addAll(need.by().orElse(List.of())));
-      steps.add(new Step(seam, i + 1, List.copyOf(after), reasons.of(i)));
+      List<String> after = musts.stream().filter(must -> must.seam().equals(seam)).flatMap(must -> must.before().stream()).distinct().toList();
+      steps.add(new Step(seam, i + 1, after, reasons.of(i)));
     }
     return List.copyOf(steps);
   }
@@ -119,6 +108,6 @@ public record Order(List<Step> steps, List<Finding> findings) {
 
   /** A span in words. */
   static String where(ResolvedSpan span) {
-    return "the %s of the %s".formatted(span.edge().name(), span.piece().name().toLowerCase(java.util.Locale.ROOT));
+    return "the %s of the %s".formatted(span.edge().name(), Wording.low(span.piece().name()));
   }
 }

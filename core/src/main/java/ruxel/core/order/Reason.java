@@ -16,6 +16,7 @@ public record Reason(Code code, List<String> seams, String first, String second)
   public enum Code {
     MAKES_POINT(Weight.MUST, "After the {seams}: it brings {first} and {second} to one point, and this seam runs across it."),
     SHOULDERS_FIRST(Weight.EASIER, "Both shoulders before both sleeves: the pieces hang together and still lie open."),
+    INTO_RING(Weight.WARNING, "After the {seams}: it is worked round a closed tube, so check that only the top layer is caught."),
     FLAT_FIRST(Weight.EASIER, "Set in flat, before side and sleeve close: both layers lie on the table and none is caught."),
     CLOSES_LAST(Weight.EASIER, "It closes the tube, so it comes when nothing flat is left."),
     LIKE_ITS_TWIN(Weight.EASIER, "Right after the {seams}, so that both sides are worked alike."),

@@ -7,38 +7,42 @@ import ruxel.core.glue.Contiguity;
 import ruxel.core.order.Reason.Code;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.SeamRole.Stage;
 
 /** Why each step of a sequence stands where it does: only what is true of this sequence is said. */
 final class Reasons {
   private final List<String> sequence;
   private final List<String> usual;
-  private final List<Contiguity.Need> needs;
+  private final List<Must> musts;
+  private final List<Contiguity.Ring> rings;
   private final Map<String, Seam> seams;
 
-  Reasons(List<String> sequence, List<String> usual, List<Contiguity.Need> needs, Map<String, Seam> seams) {
+  Reasons(List<String> sequence, List<String> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<String, Seam> seams) {
     this.sequence = sequence;
     this.usual = usual;
-    this.needs = needs;
+    this.musts = musts;
+    this.rings = rings;
     this.seams = seams;
   }
 
   List<Reason> of(int index) {
     List<Reason> reasons = new ArrayList<>(musts(sequence.get(index)));
-    switch (role(index)) {
-      case SHOULDER -> {
-        if (earlier(index, SeamRole.ARMHOLE).isEmpty()) {
+    switch (role(index).stage()) {
+      case HANGING -> {
+        if (earlier(index, Stage.SET_IN_FLAT).isEmpty()) {
           reasons.add(Reason.of(Code.SHOULDERS_FIRST));
         }
       }
-      case ARMHOLE -> {
-        warned(reasons, Code.SLEEVE_BEFORE_SHOULDERS, later(index, SeamRole.SHOULDER));
-        reasons.add(Reason.of(Code.FLAT_FIRST));
+      case SET_IN_FLAT -> {
+        warned(reasons, Code.SLEEVE_BEFORE_SHOULDERS, later(index, Stage.HANGING));
+        warned(reasons, Code.INTO_RING, closedBefore(index));
+        if (closedBefore(index).isEmpty()) {
+          reasons.add(Reason.of(Code.FLAT_FIRST));
+        }
       }
-      case SIDE, SLEEVE, SIDE_SLEEVE -> {
-        List<String> open = new ArrayList<>(later(index, SeamRole.SHOULDER));
-        open.addAll(later(index, SeamRole.ARMHOLE));
-        warned(reasons, Code.CLOSES_EARLY, open);
-        if (open.isEmpty()) {
+      case CLOSING -> {
+        warned(reasons, Code.CLOSES_EARLY, roundATube(index));
+        if (later(index, Stage.HANGING).isEmpty() && later(index, Stage.SET_IN_FLAT).isEmpty()) {
           reasons.add(Reason.of(Code.CLOSES_LAST));
         }
       }
@@ -55,15 +59,33 @@ final class Reasons {
 
   private List<Reason> musts(String seam) {
     List<Reason> reasons = new ArrayList<>();
-    for (Contiguity.Need need : needs) {
-      if (need.seam().equals(seam) && need.by().isPresent()) {
-        Reason reason = new Reason(Code.MAKES_POINT, need.by().get(), Order.where(need.before()), Order.where(need.after()));
+    for (Must must : musts) {
+      if (must.seam().equals(seam)) {
+        Reason reason = new Reason(Code.MAKES_POINT, must.before(), Order.where(must.first()), Order.where(must.second()));
         if (reasons.stream().noneMatch(other -> other.seams().equals(reason.seams()))) {
           reasons.add(reason);
         }
       }
     }
     return reasons;
+  }
+
+  /** Later seams that could be worked flat and are not, since this seam is the last that makes them a ring. */
+  private List<String> roundATube(int index) {
+    return later(index, Stage.SET_IN_FLAT).stream().filter(seam -> closing(seam).contains(index)).toList();
+  }
+
+  /** The seams before this one that make it a ring. */
+  private List<String> closedBefore(int index) {
+    return closing(sequence.get(index)).stream().filter(last -> last < index).map(sequence::get).distinct().toList();
+  }
+
+  /** The places in the sequence at which a seam's sides become rings. */
+  private List<Integer> closing(String seam) {
+    return rings.stream()
+        .filter(ring -> ring.seam().seam().id().equals(seam))
+        .map(ring -> ring.by().stream().mapToInt(sequence::indexOf).max().orElseThrow())
+        .toList();
   }
 
   private static void warned(List<Reason> reasons, Code code, List<String> later) {
@@ -76,15 +98,15 @@ final class Reasons {
     return seams.get(sequence.get(index)).role();
   }
 
-  private List<String> later(int index, SeamRole role) {
-    return ofRole(sequence.subList(index + 1, sequence.size()), role);
+  private List<String> later(int index, Stage stage) {
+    return of(sequence.subList(index + 1, sequence.size()), stage);
   }
 
-  private List<String> earlier(int index, SeamRole role) {
-    return ofRole(sequence.subList(0, index), role);
+  private List<String> earlier(int index, Stage stage) {
+    return of(sequence.subList(0, index), stage);
   }
 
-  private List<String> ofRole(List<String> ids, SeamRole role) {
-    return ids.stream().filter(id -> seams.get(id).role() == role).toList();
+  private List<String> of(List<String> ids, Stage stage) {
+    return ids.stream().filter(id -> seams.get(id).role().stage() == stage).toList();
   }
 }

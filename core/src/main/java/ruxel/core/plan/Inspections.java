@@ -3,7 +3,6 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.garment.PieceSettings;
@@ -108,7 +107,7 @@ final class Inspections {
                 told.edging(twin.id(), Twins.mirrored(piece, twin, rows.edge()))
                     .filter(other -> other.rows() == rows.rows() && other.rowMm() == rows.rowMm() && other.stitches() == rows.stitches())
                     .isEmpty())
-        .map(twin -> twin.name().toLowerCase(Locale.ROOT));
+        .map(twin -> Wording.low(twin.name()));
   }
 
   private Optional<List<Check>> twin(Piece piece) {
@@ -124,7 +123,7 @@ final class Inspections {
                                 "%s: %d %s here, %d on the %s."
                                     .formatted(
                                         capital(pair.mine().edge().name()), pair.mine().finishedCount(), PlaceNames.words(pair.mine().kind()),
-                                        pair.other().finishedCount(), pair.twin().name().toLowerCase(Locale.ROOT)),
+                                        pair.other().finishedCount(), Wording.low(pair.twin().name())),
                                 "Work both alike, or let one seam take the difference.", seamsOf(piece, pair.mine().edge())))
                     .toList());
   }
@@ -156,7 +155,7 @@ final class Inspections {
         piece.twinAmong(pieces).filter(twin -> twin.lean().filter(other -> other.mm() * mm < 0).isPresent());
     List<String> seams = piece.edges().stream().flatMap(edge -> seamsOf(piece, edge).stream()).distinct().toList();
     if (opposite.isPresent()) {
-      String twin = opposite.get().name().toLowerCase(Locale.ROOT);
+      String twin = Wording.low(opposite.get().name());
       return Optional.of(
           new Check(
               Verdict.REMIND, words + " The %s leans the other way.".formatted(twin),

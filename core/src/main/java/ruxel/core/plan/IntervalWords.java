@@ -71,11 +71,7 @@ final class IntervalWords {
     if (plan.from() == From.END) {
       Collections.reverse(stages);
     }
-    return Wording.capital(String.join("; at the marker: ", stages.stream().map(IntervalWords::small).toList()));
-  }
-
-  private static String small(String words) {
-    return Character.toLowerCase(words.charAt(0)) + words.substring(1);
+    return Wording.capital(String.join("; at the marker: ", stages.stream().map(Wording::uncapital).toList()));
   }
 
   /** Row ends that give two or three places are joined that often. */

@@ -1,7 +1,6 @@
 package ruxel.core.plan;
 
 import java.util.List;
-import java.util.Locale;
 import ruxel.core.match.Phase;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
@@ -38,7 +37,7 @@ final class Phases {
     return phase.metAfter() > phase.met()
         ? "%s Beginning %s %s on the %s would make %d meet."
             .formatted(
-                now, SeamWords.units(phase.shift(), phase.unit()), phase.shift() > 0 ? "later" : "earlier", seam.b().name().toLowerCase(Locale.ROOT), phase.metAfter())
+                now, SeamWords.units(phase.shift(), phase.unit()), phase.shift() > 0 ? "later" : "earlier", Wording.low(seam.b().name()), phase.metAfter())
         : now;
   }
 }

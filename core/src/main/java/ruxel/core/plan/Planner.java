@@ -131,7 +131,7 @@ public final class Planner {
         .map(
             item -> {
               Optional<String> before =
-                  item.before().flatMap(id -> construct.seams().stream().filter(seam -> seam.id().equals(id)).map(seam -> lower(seam.name())).findFirst());
+                  item.before().flatMap(id -> construct.seams().stream().filter(seam -> seam.id().equals(id)).map(seam -> Wording.low(seam.name())).findFirst());
               String words = item.what() + before.map(seam -> ": at the latest before the " + seam + " is joined.").orElse(".");
               return new GarmentPlan.Owed(item.id(), item.piece(), item.what(), item.before(), words);
             })
@@ -255,16 +255,12 @@ public final class Planner {
   }
 
   private static GarmentPlan.ReasonView reason(Reason reason, Map<String, String> names) {
-    String sentence = reason.sentence(id -> Optional.ofNullable(names.get(id)).map(Planner::lower).orElse(id));
+    String sentence = reason.sentence(id -> Optional.ofNullable(names.get(id)).map(Wording::low).orElse(id));
     return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.seams(), sentence);
   }
 
   private static String closingWords(ClosingStitch stitch) {
-    String pieces = String.join(", ", stitch.pieces().stream().map(Planner::lower).toList());
+    String pieces = String.join(", ", stitch.pieces().stream().map(Wording::low).toList());
     return "Close the point with one stitch that takes a little of each edge there: " + pieces + ".";
-  }
-
-  private static String lower(String name) {
-    return name.toLowerCase(java.util.Locale.ROOT);
   }
 }

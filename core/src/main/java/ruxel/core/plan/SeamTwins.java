@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
@@ -10,6 +9,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
@@ -103,8 +103,8 @@ public final class SeamTwins {
         findings.add(
             Finding.of(
                 FindingCode.SEAMS_DIFFER, Where.seam(seam.seam().id()), Fact.text("seam", seam.seam().name()),
-                Fact.text("twin", twin.seam().name().toLowerCase(Locale.ROOT)), Fact.count("count", here), Fact.count("other", there),
-                Fact.text("side", "the " + seam.seam().side(side).name().toLowerCase(Locale.ROOT))));
+                Fact.text("twin", Wording.low(twin.seam().name())), Fact.count("count", here), Fact.count("other", there),
+                Fact.text("side", "the " + Wording.low(seam.seam().side(side).name()))));
       }
     }
     return findings;

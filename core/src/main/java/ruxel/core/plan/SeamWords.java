@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Locale;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
 import ruxel.core.match.From;
@@ -30,8 +29,8 @@ final class SeamWords {
   static String title(ResolvedSeam seam) {
     return sleeve(seam.a(), seam.b())
         .or(() -> sleeve(seam.b(), seam.a()))
-        .map(piece -> "Set in the " + low(piece.name()))
-        .orElseGet(() -> "Join the " + low(seam.seam().name()));
+        .map(piece -> "Set in the " + Wording.low(piece.name()))
+        .orElseGet(() -> "Join the " + Wording.low(seam.seam().name()));
   }
 
   private static Optional<Piece> sleeve(List<ResolvedSpan> side, List<ResolvedSpan> other) {
@@ -43,7 +42,7 @@ final class SeamWords {
   /** From what stands at its start, over what it runs across, to what stands at its end. */
   static String direction(ResolvedSeam seam) {
     List<String> over =
-        seam.seam().anchors().stream().filter(anchor -> isCrossing(seam.a(), anchor.a()) || isCrossing(seam.b(), anchor.b())).map(anchor -> "the " + low(anchor.name())).toList();
+        seam.seam().anchors().stream().filter(anchor -> isCrossing(seam.a(), anchor.a()) || isCrossing(seam.b(), anchor.b())).map(anchor -> "the " + Wording.low(anchor.name())).toList();
     return over.isEmpty()
         ? "From %s to %s.".formatted(seam.ends().start(), seam.ends().end())
         : "From %s, over %s, to %s.".formatted(seam.ends().start(), String.join(" and ", over), seam.ends().end());
@@ -61,10 +60,6 @@ final class SeamWords {
       }
     }
     return false;
-  }
-
-  private static String low(String name) {
-    return name.toLowerCase(Locale.ROOT);
   }
 
   /** "From the start to the shoulder seam, 25 on 14", with the end it is told from where that matters. */
@@ -87,7 +82,7 @@ final class SeamWords {
   }
 
   static String ease(Ease ease, Seam seam, Wording wording) {
-    String longer = (ease.aMm() >= ease.bMm() ? seam.a().name() : seam.b().name()).toLowerCase(Locale.ROOT);
+    String longer = Wording.low((ease.aMm() >= ease.bMm() ? seam.a().name() : seam.b().name()));
     String by =
         ease.differenceMm() < HALF_MM
             ? "As a whole both are equally long, but not from anchor to anchor."

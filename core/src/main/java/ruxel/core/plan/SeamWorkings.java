@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import ruxel.core.match.From;
 import ruxel.core.match.Interval;
@@ -87,11 +86,7 @@ final class SeamWorkings {
 
   private static void strip(List<String> strips, double mm, Seam.SideOf side, Wording wording) {
     if (mm > 0) {
-      strips.add("%s of the %s".formatted(wording.fine(mm), low(side.name())));
+      strips.add("%s of the %s".formatted(wording.fine(mm), Wording.low(side.name())));
     }
-  }
-
-  private static String low(String name) {
-    return name.toLowerCase(Locale.ROOT);
   }
 }

@@ -3,11 +3,11 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import ruxel.core.garment.PieceSettings.EdgingRows;
 import ruxel.core.garment.Settings;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Marker;
 import ruxel.core.seam.ResolvedSeam;
@@ -35,7 +35,7 @@ final class StepFirst {
           String edge = span.piece().edge(rows.edge()).map(found -> found.name()).orElse(rows.edge());
           todo.add(
               "Work the %s along the %s of the %s first."
-                  .formatted(rows.rows() == 1 ? "edging row" : rows.rows() + " edging rows", edge, low(span.piece().name())));
+                  .formatted(rows.rows() == 1 ? "edging row" : rows.rows() + " edging rows", edge, Wording.low(span.piece().name())));
         }
       }
     }
@@ -55,14 +55,10 @@ final class StepFirst {
 
   private static String words(Marker marker, Landmark mark, ResolvedSpan span) {
     String out = marker.takeOut().isEmpty() ? "Take it out when the seam is done." : "Take it out: " + marker.takeOut() + ".";
-    return "The %s \u201c%s\u201d on the %s %s. %s".formatted(marker.title(), mark.name(), low(span.piece().name()), marker.purpose().words(), out);
+    return "The %s \u201c%s\u201d on the %s %s. %s".formatted(marker.title(), mark.name(), Wording.low(span.piece().name()), marker.purpose().words(), out);
   }
 
   private List<ResolvedSpan> spans() {
     return Stream.concat(seam.a().stream(), seam.b().stream()).toList();
-  }
-
-  private static String low(String name) {
-    return name.toLowerCase(Locale.ROOT);
   }
 }

@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -14,6 +13,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Origin;
@@ -155,7 +155,7 @@ public final class Twins {
   private static Finding twins(Piece piece, Pair pair) {
     return Finding.of(
         FindingCode.TWINS_DIFFER, Where.edge(piece.id(), pair.mine().edge().id()),
-        Fact.text("piece", piece.name()), Fact.text("twin", low(pair.twin().name())),
+        Fact.text("piece", piece.name()), Fact.text("twin", Wording.low(pair.twin().name())),
         Fact.count("count", pair.mine().count()), Fact.count("other", pair.other().count()),
         Fact.text("units", PlaceNames.words(pair.mine().kind())), Fact.text("edge", pair.mine().edge().name()),
         Fact.difference("gap", Math.abs(pair.mine().lengthMm() - pair.other().lengthMm())));
@@ -176,10 +176,6 @@ public final class Twins {
         FindingCode.TWIN_RUN_MISSING, Where.edge(piece.id(), run.edge().id()), Fact.text("piece", piece.name()),
         Fact.text("label", run.first().notes().label().isEmpty() ? counted : counted + " (" + run.first().notes().label() + ")"),
         Fact.text("edge", run.edge().name()),
-        Fact.text("twin", piece.id().equals(twin.id()) ? "its other side" : "the " + low(twin.name())));
-  }
-
-  private static String low(String name) {
-    return name.toLowerCase(Locale.ROOT);
+        Fact.text("twin", piece.id().equals(twin.id()) ? "its other side" : "the " + Wording.low(twin.name())));
   }
 }

@@ -3,7 +3,6 @@ package ruxel.core.repair;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -191,6 +190,6 @@ final class CountRepairs {
   }
 
   private static String low(Piece piece) {
-    return piece.name().toLowerCase(Locale.ROOT);
+    return Wording.low(piece.name());
   }
 }

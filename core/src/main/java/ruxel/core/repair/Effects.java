@@ -3,7 +3,6 @@ package ruxel.core.repair;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -55,7 +54,7 @@ public final class Effects {
 
   private void openings() {
     Map<String, Double> old = lengths(before);
-    lengths(after).forEach((name, length) -> Optional.ofNullable(old.get(name)).ifPresent(was -> changed("Opening " + name.toLowerCase(Locale.ROOT), was, length)));
+    lengths(after).forEach((name, length) -> Optional.ofNullable(old.get(name)).ifPresent(was -> changed("Opening " + Wording.low(name), was, length)));
   }
 
   private static Map<String, Double> lengths(GarmentPlan plan) {

@@ -2,7 +2,6 @@ package ruxel.core.repair;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import ruxel.core.finding.FindingCode;
@@ -60,13 +59,13 @@ final class LengthRepairs {
   }
 
   private String longer() {
-    return low((lengthA >= lengthB ? situation.seam().a() : situation.seam().b()).name());
+    return Wording.low((lengthA >= lengthB ? situation.seam().a() : situation.seam().b()).name());
   }
 
   private void ease(Ease.Verdict verdict) {
     Surplus now = situation.seam().working().surplus();
     boolean differ = situation.match().a().size() != situation.match().b().size();
-    boolean mayEase = verdict != Ease.Verdict.STOP && situation.seam().role() != SeamRole.SHOULDER;
+    boolean mayEase = verdict != Ease.Verdict.STOP && !situation.seam().role().isShoulder();
     if (!differ) {
       return;
     }
@@ -91,7 +90,7 @@ final class LengthRepairs {
   private String choice(Surplus surplus) {
     return situation.seamPlan().working().choices().stream()
         .filter(choice -> choice.surplus() == surplus)
-        .map(choice -> small(choice.title()))
+        .map(choice -> Wording.uncapital(choice.title()))
         .findFirst()
         .orElseThrow();
   }
@@ -144,7 +143,7 @@ final class LengthRepairs {
     String words =
         "That makes the %s %s long; the other side has %s."
             .formatted(
-                low(situation.seam().side(lever.side()).name()),
+                Wording.low(situation.seam().side(lever.side()).name()),
                 wording.length((lever.side() == Side.A ? lengthA : lengthB) + by * lever.perUnitMm()),
                 wording.length(lever.side() == Side.A ? lengthB : lengthA));
     candidates.add(
@@ -176,7 +175,7 @@ final class LengthRepairs {
         ResolvedSpan span = layout.spans().get(0);
         candidates.add(
             new Candidate(
-                Rung.BLOCK, "Block the %s of the %s to %s".formatted(span.edge().name(), low(span.piece().name()), wording.length(wanted)),
+                Rung.BLOCK, "Block the %s of the %s to %s".formatted(span.edge().name(), Wording.low(span.piece().name()), wording.length(wanted)),
                 "It is %s now; %s %s.".formatted(wording.length(own), wording.percent(Math.abs(wanted - own) / own), wanted > own ? "wider" : "narrower"),
                 Promise.LENGTHS_MEET, Effort.SOME, "Wet it, pin it to measure, let it dry flat.",
                 "Only for fibres that hold it: not for acrylic that was not heat-set, nor for elastic ribbing.", blocked(span.piece(), span.edge(), wanted)));
@@ -195,7 +194,7 @@ final class LengthRepairs {
   private void gather(Ease.Verdict verdict) {
     boolean much = verdict == Ease.Verdict.STOP || verdict == Ease.Verdict.EASE_WITH_MARKERS;
     double fullness = Math.max(lengthA, lengthB) / Math.min(lengthA, lengthB) - 1;
-    if (!much || fullness > Seam.Working.MOST_FULLNESS || situation.seam().role() == SeamRole.SHOULDER || situation.says(FindingCode.ROWS_DIFFER)) {
+    if (!much || fullness > Seam.Working.MOST_FULLNESS || situation.seam().role().isShoulder() || situation.says(FindingCode.ROWS_DIFFER)) {
       return;
     }
     boolean cap = situation.seam().role() == SeamRole.ARMHOLE;
@@ -205,13 +204,5 @@ final class LengthRepairs {
             "The %s is meant to be %s fuller%s.".formatted(longer(), wording.percent(fullness), cap ? ", gathered beside the shoulder" : ", spread along the seam"),
             Promise.LENGTHS_MEET, Effort.NONE, "Only the joining changes.", "It shows: the seam will not lie flat.",
             worked(cap ? Surplus.TO_OPEN : Surplus.EVEN, fullness)));
-  }
-
-  private static String low(String name) {
-    return name.toLowerCase(Locale.ROOT);
-  }
-
-  private static String small(String words) {
-    return Character.toLowerCase(words.charAt(0)) + words.substring(1);
   }
 }

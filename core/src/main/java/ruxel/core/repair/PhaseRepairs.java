@@ -2,7 +2,6 @@ package ruxel.core.repair;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
@@ -66,7 +65,7 @@ final class PhaseRepairs {
     int by = Math.abs(shift);
     UnitKind unit = first.get().edge().runOfUnit(first.get().from()).kind();
     String units = PlaceNames.words(by, unit);
-    String piece = first.get().piece().name().toLowerCase(Locale.ROOT);
+    String piece = Wording.low(first.get().piece().name());
     candidates.add(
         new Candidate(
             Rung.BEGIN_ELSEWHERE, "Begin the %s of the %s %s %s %s, as the seam runs".formatted(words(phase), piece, Wording.number(by), units, shift > 0 ? "later" : "earlier"),
@@ -105,7 +104,7 @@ final class PhaseRepairs {
       Phase.Pair pair = phase.pairs().get(i);
       boolean inside = pair.a() > lastA && pair.b() > lastB && pair.a() < situation.match().a().size() && pair.b() < situation.match().b().size();
       if (inside) {
-        String id = Seam.OWN_ANCHOR + phase.kind().name().toLowerCase(Locale.ROOT) + "." + (i + 1);
+        String id = Seam.OWN_ANCHOR + Wording.low(phase.kind().name()) + "." + (i + 1);
         changes.add(new SeamChange.AnchorPinned(situation.seam().id(), id, one(phase) + " " + (i + 1), 2 * pair.a(), 2 * pair.b()));
         lastA = pair.a();
         lastB = pair.b();
@@ -126,6 +125,6 @@ final class PhaseRepairs {
   }
 
   private static String one(Phase phase) {
-    return phase.kind().name().toLowerCase(Locale.ROOT);
+    return Wording.low(phase.kind().name());
   }
 }

@@ -1,6 +1,8 @@
 package ruxel.core.seam;
 
 import java.util.List;
+import java.util.Optional;
+import ruxel.core.piece.Piece;
 
 /** A seam whose spans all exist on today's pieces, and what stands at its ends. */
 public record ResolvedSeam(Seam seam, List<ResolvedSpan> a, List<ResolvedSpan> b, SeamEnds ends) {
@@ -19,6 +21,15 @@ public record ResolvedSeam(Seam seam, List<ResolvedSpan> a, List<ResolvedSpan> b
 
   public List<ResolvedSpan> side(Side side) {
     return side == Side.A ? a : b;
+  }
+
+  /** Which side of a band's seam is the band: the one that lies on no piece of the body or the sleeves, A where that does not tell. */
+  public Optional<Side> band() {
+    return seam.role().isBand() ? Optional.of(isBand(b) && !isBand(a) ? Side.B : Side.A) : Optional.empty();
+  }
+
+  private static boolean isBand(List<ResolvedSpan> spans) {
+    return spans.stream().allMatch(span -> span.piece().part() == Piece.Part.OTHER);
   }
 
   public int units(Side side) {

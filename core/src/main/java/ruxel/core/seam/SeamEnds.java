@@ -2,8 +2,8 @@ package ruxel.core.seam;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 
@@ -55,9 +55,9 @@ public record SeamEnds(String start, String end) {
       Spot beyond = spot.beyond();
       Optional<ResolvedSeam> taken = all.stream().filter(other -> takes(other, beyond)).findFirst();
       if (taken.isEmpty() && (beyond.edgeIndex() != spot.edgeIndex() || beyond.piece().edges().size() == 1)) {
-        return "the " + low(beyond.edge().name());
+        return "the " + Wording.low(beyond.edge().name());
       }
-      taken.filter(other -> other != seam).ifPresent(other -> seams.add("the " + low(other.seam().name())));
+      taken.filter(other -> other != seam).ifPresent(other -> seams.add("the " + Wording.low(other.seam().name())));
     }
     return seams.isEmpty() ? "" : seams.get(0);
   }
@@ -90,7 +90,7 @@ public record SeamEnds(String start, String end) {
             .filter(other -> other != seam)
             .flatMap(other -> other.seam().anchors().stream())
             .filter(candidate -> lies(candidate.a(), spot) || lies(candidate.b(), spot))
-            .map(candidate -> low(candidate.name()))
+            .map(candidate -> Wording.low(candidate.name()))
             .findFirst();
     if (!differ(spans)) {
       return anchor.map(name -> "the " + name).orElse(start ? UNKNOWN.start : UNKNOWN.end);
@@ -99,7 +99,7 @@ public record SeamEnds(String start, String end) {
     return switch (spot.piece().part()) {
       case FRONT -> "the front " + word;
       case BACK -> "the back " + word;
-      case SLEEVE, OTHER -> "the %s of the %s".formatted(word, low(spot.piece().name()));
+      case SLEEVE, OTHER -> "the %s of the %s".formatted(word, Wording.low(spot.piece().name()));
     };
   }
 
@@ -112,9 +112,5 @@ public record SeamEnds(String start, String end) {
         && anchored.piece().equals(spot.piece().id())
         && anchored.edge().equals(spot.edge().id())
         && anchored.cut().on(spot.edge()).orElse(-1) == spot.cut();
-  }
-
-  private static String low(String name) {
-    return name.toLowerCase(Locale.ROOT);
   }
 }

@@ -10,6 +10,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -98,7 +99,7 @@ public final class SeamResolver {
     } else {
       refuse(
           FindingCode.CUT_GONE, where,
-          Fact.count("offset", cut.offset()), Fact.text("end", cut.from().name().toLowerCase(java.util.Locale.ROOT)),
+          Fact.count("offset", cut.offset()), Fact.text("end", Wording.low(cut.from().name())),
           Fact.text("run", cut.run()), Fact.count("count", count.get()));
     }
     return OptionalInt.empty();

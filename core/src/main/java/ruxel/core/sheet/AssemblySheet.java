@@ -108,7 +108,7 @@ public record AssemblySheet(
     SeamPlan seam = plan.seams().stream().filter(s -> s.id().equals(step.seam())).findFirst().orElseThrow();
     Optional<SeamPlan.MethodFacts> method = seam.methods().stream().filter(m -> seam.method().filter(m.id()::equals).isPresent()).findFirst();
     return new StepBlock(
-        step.number(), step.title(), "%s on %s: %s, %d joints".formatted(seam.a().name(), seam.b().name().toLowerCase(java.util.Locale.ROOT), seam.counts(), seam.joints()),
+        step.number(), step.title(), "%s on %s: %s, %d joints".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), seam.joints()),
         step.direction(),
         method.map(m -> "%s, %s".formatted(m.title(), m.held())).orElse("Joining method still to be chosen"),
         method.map(m -> "about %s".formatted(wording.length(m.yarnMm()))).orElse(""),

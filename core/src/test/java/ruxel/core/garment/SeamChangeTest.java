@@ -34,6 +34,16 @@ class SeamChangeTest {
     assertThat(armhole.joints()).isEqualTo(51);
   }
 
+  /** In the zone the surplus is meant; 3 stitches on 3 rows beside the shoulder, 21 on 38 mm, are named. */
+  @Test
+  void aStretchIsNamedOutsideTheZoneOnly() {
+    GarmentPlan plan = Wardrobe.plan(good(worked(Surplus.TO_HIDDEN, 0)));
+    assertThat(plan.findings())
+        .filteredOn(f -> f.code() == FindingCode.LOCAL_SURPLUS && f.seam().filter("armhole.left"::equals).isPresent())
+        .hasSize(2)
+        .allSatisfy(f -> assertThat(f.sentence()).contains("marker 4").contains("13 mm"));
+  }
+
   @Test
   void nowhereRefusesUnequalCountsAndLeavesTheRestUsable() {
     GarmentPlan plan = Wardrobe.plan(good(worked(Surplus.NOWHERE, 0)));

@@ -3,6 +3,7 @@ package ruxel.core.glue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Settings;
@@ -40,6 +41,21 @@ public final class Panels {
 
   private static Edge edge(String id, UnitKind kind, int count, Advance advance) {
     return Edge.of(id, id, List.of(Run.plain("all", kind, count, advance)));
+  }
+
+  /** The piece with an edge in runs "1", "2" … of so many units, counter-clockwise. */
+  public static Piece parted(Piece piece, String edge, int... counts) {
+    return piece.withEdges(piece.edges().stream().map(e -> e.id().equals(edge) ? e.withRuns(runs(e.runs().get(0), counts)) : e).toList());
+  }
+
+  private static List<Run> runs(Run whole, int... counts) {
+    return IntStream.range(0, counts.length)
+        .mapToObj(i -> Run.plain(Integer.toString(i + 1), whole.kind(), counts[i], whole.advance()))
+        .toList();
+  }
+
+  public static Seam seam(String id, SeamRole role, Seam.SideOf a, Seam.SideOf b) {
+    return new Seam(id, id, role, a, b, List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
   public static Span whole(String piece, String edge, Span.Along along) {

@@ -17,7 +17,7 @@ class PartsTest {
 
   @Test
   void surplusSteeredToTheHiddenEndLeavesTheRestOneToOne() {
-    List<Parts.Part> parts = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_HIDDEN, RULES);
+    List<Parts.Part> parts = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_HIDDEN, false, RULES);
     assertThat(parts).hasSize(2);
     // 80 mm hold 11 stitches of 7 mm: more than twice the four too many.
     assertThat(parts.get(0).placesA()).isEqualTo(11);
@@ -28,7 +28,7 @@ class PartsTest {
 
   @Test
   void theZoneIsAtLeastTwiceTheSurplus() {
-    List<Parts.Part> parts = Parts.of(Edges.of(60, 20), Edges.of(50, 24), From.END, Surplus.TO_HIDDEN, RULES);
+    List<Parts.Part> parts = Parts.of(Edges.of(60, 20), Edges.of(50, 24), From.END, Surplus.TO_HIDDEN, false, RULES);
     assertThat(parts).hasSize(2);
     assertThat(parts.get(1).placesA()).isEqualTo(20);
     assertThat(parts.get(1).placesB()).isEqualTo(10);
@@ -37,18 +37,30 @@ class PartsTest {
 
   @Test
   void surplusSteeredToTheOtherEndIsTheMirrorImage() {
-    List<Parts.Part> hidden = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_HIDDEN, RULES);
-    List<Parts.Part> open = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_OPEN, RULES);
+    List<Parts.Part> hidden = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_HIDDEN, false, RULES);
+    List<Parts.Part> open = Parts.of(Edges.of(50, 7), Edges.of(46, 7.6), From.START, Surplus.TO_OPEN, false, RULES);
     assertThat(open.get(1).placesA()).isEqualTo(hidden.get(0).placesA());
     assertThat(open.get(0).placesA()).isEqualTo(hidden.get(1).placesA());
   }
 
+  /** Handbook 6: a cap's fullness gathers in the third beside the shoulder, 40 of 120, not in 80 mm. */
+  @Test
+  void fullnessThatIsMeantTakesTheThirdBesideTheCentre() {
+    List<Parts.Part> parts = Parts.of(Edges.of(120, 5), Edges.of(110, 5), From.START, Surplus.TO_OPEN, true, RULES);
+    assertThat(parts).extracting(Parts.Part::placesA).first().isEqualTo(80);
+    assertThat(parts.subList(1, parts.size())).allMatch(Parts.Part::gathers);
+    assertThat(parts.subList(1, parts.size()).stream().mapToInt(Parts.Part::placesA).sum()).isEqualTo(40);
+    assertThat(parts.subList(1, parts.size()).stream().mapToInt(Parts.Part::placesB).sum()).isEqualTo(30);
+    List<Parts.Part> misfit = Parts.of(Edges.of(120, 5), Edges.of(110, 5), From.START, Surplus.TO_OPEN, false, RULES);
+    assertThat(misfit.get(0).placesA()).as("20 for twice the surplus, 16 in 80 mm").isEqualTo(100);
+  }
+
   @ParameterizedTest
-  @CsvSource({"50,46", "37,30", "22,7", "9,2"})
-  void everyPolicyKeepsTheMirrorLaw(int n, int m) {
+  @CsvSource({"50,46,false", "37,30,false", "22,7,false", "9,2,false", "50,46,true", "37,30,true", "9,2,true", "4,1,true"})
+  void everyPolicyKeepsTheMirrorLaw(int n, int m, boolean full) {
     for (Surplus surplus : Surplus.values()) {
-      List<Group> forward = groups(Parts.of(Edges.of(n, 7), Edges.of(m, 9), From.START, surplus, RULES));
-      List<Group> backward = groups(Parts.of(Edges.of(n, 7), Edges.of(m, 9), From.END, surplus, RULES));
+      List<Group> forward = groups(Parts.of(Edges.of(n, 7), Edges.of(m, 9), From.START, surplus, full, RULES));
+      List<Group> backward = groups(Parts.of(Edges.of(n, 7), Edges.of(m, 9), From.END, surplus, full, RULES));
       Collections.reverse(backward);
       assertThat(backward).as("%s", surplus).isEqualTo(forward);
     }
@@ -56,13 +68,13 @@ class PartsTest {
 
   @Test
   void surplusThatMayGoNowhereHasNoPlanUnlessCountsAreEqual() {
-    assertThat(Parts.of(Edges.of(8, 7), Edges.of(7, 7), From.START, Surplus.NOWHERE, RULES)).isEmpty();
-    assertThat(Parts.of(Edges.of(8, 7), Edges.of(8, 7), From.START, Surplus.NOWHERE, RULES)).hasSize(1);
+    assertThat(Parts.of(Edges.of(8, 7), Edges.of(7, 7), From.START, Surplus.NOWHERE, false, RULES)).isEmpty();
+    assertThat(Parts.of(Edges.of(8, 7), Edges.of(8, 7), From.START, Surplus.NOWHERE, false, RULES)).hasSize(1);
   }
 
   @Test
   void passesOverOneOfNineRows() {
-    IntervalPlan plan = Parts.of(Edges.of(9, 7), Edges.of(8, 8), From.START, Surplus.SKIP, RULES).get(0).plan();
+    IntervalPlan plan = Parts.of(Edges.of(9, 7), Edges.of(8, 8), From.START, Surplus.SKIP, false, RULES).get(0).plan();
     assertThat(plan.groups().stream().filter(Group::leftOut)).hasSize(1);
     assertThat(plan.joints()).isEqualTo(8);
     assertThat(plan.words()).contains("pass over one");
@@ -70,7 +82,7 @@ class PartsTest {
 
   @Test
   void tooFewPlacesCannotBeSpreadOverTheWholeLength() {
-    assertThat(Parts.of(Edges.of(7, 7), Edges.of(2, 9), From.START, Surplus.SKIP, RULES)).isEmpty();
+    assertThat(Parts.of(Edges.of(7, 7), Edges.of(2, 9), From.START, Surplus.SKIP, false, RULES)).isEmpty();
   }
 
   /** Whatever cannot be kept in the head is parted at a marker until it can. */
@@ -79,7 +91,7 @@ class PartsTest {
     int parted = 0;
     for (int m = 1; m <= 60; m++) {
       for (int n = m; n <= 2 * m + 40; n += 1 + m / 8) {
-        List<Parts.Part> parts = Parts.of(Stretch.even(n), Stretch.even(m), From.START, Surplus.EVEN, RULES);
+        List<Parts.Part> parts = Parts.of(Stretch.even(n), Stretch.even(m), From.START, Surplus.EVEN, false, RULES);
         parted += parts.size() > 1 ? 1 : 0;
         assertThat(parts).as("%d on %d", n, m).allSatisfy(part -> assertThat(part.plan().rhythm()).isPresent());
         assertThat(parts.stream().mapToInt(Parts.Part::placesA).sum()).isEqualTo(n);

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
@@ -21,6 +22,7 @@ import ruxel.core.piece.Piece;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
 import ruxel.core.seam.Span.Along;
 
 /** The order of work (handbook 13), as the plan of a garment tells it. */
@@ -76,6 +78,76 @@ class OrderTest {
     Seam between = Panels.seam("between", Panels.whole("one", "right", Along.FORWARD), Panels.whole("two", "left", Along.BACKWARD));
     assertThat(Panels.plan(List.of(one, two, top), List.of(over, between)).findings()).noneMatch(finding -> finding.code() == FindingCode.SIDE_BROKEN);
     assertThat(Panels.plan(List.of(one, two, top), List.of(over, between)).steps()).extracting(GarmentPlan.StepPlan::seam).containsExactly("between", "over");
+  }
+
+  /** A neckband over both shoulders: one lies between its spans, at the other its ring closes. */
+  @Test
+  void bothShouldersComeBeforeANeckband() {
+    List<Piece> pieces = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
+    Seam band =
+        Panels.seam(
+            "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
+            Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
+    List<Seam> seams = List.of(band, shoulder("right", "3", "1"), shoulder("left", "1", "3"));
+    GarmentPlan plan = Panels.plan(pieces, seams);
+    assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::seam).containsExactly("shoulder.right", "shoulder.left", "band");
+    assertThat(plan.steps().get(2).after()).containsExactlyInAnyOrder("shoulder.left", "shoulder.right");
+    assertThat(plan.steps().get(2).reasons()).hasSize(2).allSatisfy(reason -> assertThat(reason.seams()).isNotEmpty());
+    for (String shoulder : List.of("shoulder.left", "shoulder.right")) {
+      assertThat(new Change.StepMoved("band", Optional.of(shoulder)).apply(Panels.garment(pieces, seams)).findings())
+          .extracting(Finding::code)
+          .containsOnly(FindingCode.STEP_FORBIDDEN)
+          .isNotEmpty();
+    }
+  }
+
+  /** A band whose own ends are joined to a ring may be joined round first or last. */
+  @Test
+  void theBandsOwnEndsDoNotWait() {
+    List<Piece> pieces = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
+    Seam band =
+        Panels.seam(
+            "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
+            Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
+    Seam ends = Panels.seam("ends", Panels.whole("band", "left", Along.BACKWARD), Panels.whole("band", "right", Along.FORWARD));
+    GarmentPlan plan = Panels.plan(pieces, List.of(band, ends, shoulder("right", "3", "1"), shoulder("left", "1", "3")));
+    assertThat(plan.steps()).filteredOn(step -> step.seam().equals("band")).singleElement().satisfies(step -> assertThat(step.after()).doesNotContain("ends"));
+  }
+
+  /** An armhole left to the end is set into a ring: said at the seam that closes it, and at the armhole. */
+  @Test
+  void aSleeveSetIntoAClosedArmholeIsWarnedOf() {
+    List<Piece> pieces =
+        List.of(Panels.parted(Panels.rectangle("front", 6, 10), "right", 6, 4), Panels.parted(Panels.rectangle("back", 6, 10), "left", 4, 6), Panels.rectangle("sleeve", 8, 5));
+    Seam shoulder = Panels.seam("shoulder", SeamRole.SHOULDER, Seam.SideOf.of("Front", Panels.whole("front", "top", Along.FORWARD)), Seam.SideOf.of("Back", Panels.whole("back", "top", Along.BACKWARD)));
+    Seam armhole =
+        Panels.seam(
+            "armhole", SeamRole.ARMHOLE, Seam.SideOf.of("Sleeve", Panels.whole("sleeve", "top", Along.BACKWARD)),
+            Seam.SideOf.of("Body", Span.ofRun("front", "right", "2", Along.FORWARD), Span.ofRun("back", "left", "1", Along.FORWARD)));
+    Seam side = Panels.seam("side", SeamRole.SIDE, Seam.SideOf.of("Front", Span.ofRun("front", "right", "1", Along.FORWARD)), Seam.SideOf.of("Back", Span.ofRun("back", "left", "2", Along.BACKWARD)));
+    Garment garment = Panels.garment(pieces, List.of(side, armhole, shoulder));
+    assertThat(codes(garment, "armhole")).contains(Reason.Code.FLAT_FIRST).doesNotContain(Reason.Code.INTO_RING);
+    Garment moved = ((Outcome.Good<Garment>) new Change.StepMoved("side", Optional.of("armhole")).apply(garment)).value();
+    assertThat(codes(moved, "side")).contains(Reason.Code.CLOSES_EARLY);
+    assertThat(codes(moved, "armhole")).contains(Reason.Code.INTO_RING).doesNotContain(Reason.Code.FLAT_FIRST);
+  }
+
+  private static Piece body(String id) {
+    return Panels.parted(Panels.rectangle(id, 10, 10), "top", 3, 4, 3);
+  }
+
+  private static Seam shoulder(String side, String front, String back) {
+    return Panels.seam(
+        "shoulder." + side, SeamRole.SHOULDER, Seam.SideOf.of("Front", Span.ofRun("front", "top", front, Along.FORWARD)),
+        Seam.SideOf.of("Back", Span.ofRun("back", "top", back, Along.BACKWARD)));
+  }
+
+  private static List<Reason.Code> codes(Garment garment, String seam) {
+    return Wardrobe.plan(garment).steps().stream()
+        .filter(step -> step.seam().equals(seam))
+        .flatMap(step -> step.reasons().stream())
+        .map(GarmentPlan.ReasonView::code)
+        .toList();
   }
 
   private static List<String> steps(Garment garment) {
