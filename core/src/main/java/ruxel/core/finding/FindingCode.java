@@ -151,6 +151,11 @@ public enum FindingCode {
     };
   }
 
+  /** Whether it tells two twins apart, and so concerns both. */
+  public boolean comparesTwins() {
+    return this == TWINS_DIFFER || this == TWIN_RUN_MISSING || this == SIDES_DIFFER || this == SEAMS_DIFFER;
+  }
+
   String sentence() {
     return sentence;
   }

@@ -58,7 +58,7 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
     return pieces.get(segment.piece()).edges().get(segment.edge());
   }
 
-  /** Length by gauge, scaled to the measured edge. */
+  /** Length by gauge, scaled to the measured edge; rows held back count as worked. */
   public double lengthMm(Segment segment) {
     Edge edge = edgeOf(segment);
     double length = 0;
@@ -66,7 +66,7 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
     for (Run run : edge.runs()) {
       int end = start + 2 * run.count();
       int halves = Math.min(end, segment.toHalf()) - Math.max(start, segment.fromHalf());
-      length += Math.max(0, halves) * run.advance().lengthMm() / 2;
+      length += Math.max(0, halves) * run.advance().lengthMm() * run.finishedCount() / run.count() / 2;
       start = end;
     }
     return length * edge.measuredScale();

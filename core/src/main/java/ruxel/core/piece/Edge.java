@@ -31,6 +31,11 @@ public record Edge(String id, String name, List<Run> runs, Optional<Double> meas
     return runs.stream().mapToDouble(Run::lengthMm).sum();
   }
 
+  /** The same once the rows held back are worked: what openings and edgings are reckoned from (handbook 3). */
+  public double finishedLengthMm() {
+    return runs.stream().mapToDouble(Run::finishedLengthMm).sum();
+  }
+
   /** Measured ÷ gauge length; 1 when not measured. */
   public double measuredScale() {
     return measuredMm.map(measured -> measured / gaugeLengthMm()).orElse(1.0);

@@ -53,6 +53,10 @@ public record Run(
     return count() * advance.lengthMm();
   }
 
+  double finishedLengthMm() {
+    return finishedCount() * advance.lengthMm();
+  }
+
   Run mirrored() {
     return new Run(id, kind, counts, advance.mirrored(), fabric, noEase, notes, origin);
   }

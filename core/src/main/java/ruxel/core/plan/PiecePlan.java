@@ -151,7 +151,7 @@ public record PiecePlan(
         EdgeWords.counts(edge) + "; " + EdgeWords.lengths(edge, wording) + ".",
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
-        Math.max(1, (int) Math.round(edge.gaugeLengthMm() / piece.cloth().stitchWidthMm())),
+        Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
         told.edging(piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())));
   }
 

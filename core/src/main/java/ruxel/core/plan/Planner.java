@@ -226,6 +226,7 @@ public final class Planner {
     seams.forEach(seam -> names.put(seam.seam().id(), seam.seam().name()));
     List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
     List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps().stream().map(Step::seam).toList());
+    Decisions decisions = new Decisions(construct, views);
     List<GarmentPlan.StepPlan> steps = new ArrayList<>();
     for (Step step : order.steps()) {
       ResolvedSeam seam = seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow();
@@ -237,21 +238,9 @@ public final class Planner {
               first.todo(), first.markers(),
               closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),
               open.get(step.number() - 1),
-              plans.stream().filter(plan -> plan.id().equals(step.seam())).flatMap(plan -> toDecide(plan, views).stream()).toList()));
+              plans.stream().filter(plan -> plan.id().equals(step.seam())).flatMap(plan -> decisions.of(plan).stream()).toList()));
     }
     return List.copyOf(steps);
-  }
-
-  /** At the seam itself, and at the edges it joins. */
-  private static List<FindingView> toDecide(SeamPlan seam, List<FindingView> views) {
-    return views.stream()
-        .filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST)
-        .filter(finding -> finding.seam().filter(seam.id()::equals).isPresent() || seam.rails().anyMatch(rail -> concerns(finding, rail)))
-        .toList();
-  }
-
-  private static boolean concerns(FindingView finding, SeamPlan.Rail rail) {
-    return finding.piece().filter(rail.piece()::equals).isPresent() && finding.edge().map(rail.edge()::equals).orElse(true);
   }
 
   private static GarmentPlan.ReasonView reason(Reason reason, Map<String, String> names) {

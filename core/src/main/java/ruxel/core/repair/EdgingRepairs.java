@@ -147,7 +147,7 @@ final class EdgingRepairs {
   }
 
   private static int pickUp(Ended ended) {
-    return Math.max(ended.edge().runs().size(), (int) Math.round(ended.edge().gaugeLengthMm() / ended.piece().cloth().stitchWidthMm()));
+    return Math.max(ended.edge().runs().size(), (int) Math.round(ended.edge().finishedLengthMm() / ended.piece().cloth().stitchWidthMm()));
   }
 
   /** On top of rows that are there already: as many more, and as much higher. */

@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,6 +59,23 @@ class InspectionTest {
     assertThat(sleeve.verdict()).isEqualTo(Verdict.STOP);
     assertThat(sleeve.checks()).extracting(Check::seams).containsExactly(List.of("armhole.left"));
     assertThat(piece(wide, "back").inspection().checks()).extracting(Check::seams).containsExactly(List.of("armhole.left"), List.of("armhole.right"));
+  }
+
+  /** Two rows of 12.5 mm held back at one front will be there when the opening is edged. */
+  @Test
+  void rowsHeldBackCountInOpeningsAndInWhatAnEdgingPicksUp() {
+    GarmentPlan usual = Wardrobe.plan(Wardrobe.cardigan());
+    int rows = front(usual).runs().stream().filter(run -> run.id().equals("front")).findFirst().orElseThrow().count();
+    EdgeSettings.Part held = new EdgeSettings.Part(UnitKind.ROW_END, rows - 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 2);
+    GarmentPlan plan = after(new EdgeChange.RunTold("front.left", "front", "front", List.of(held)));
+    assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::lengthMm)
+        .usingComparatorForType(Comparator.comparingDouble((Double mm) -> Math.rint(mm * 1e6)), Double.class)
+        .containsExactlyElementsOf(usual.gluing().openings().stream().map(GarmentPlan.OpeningPlan::lengthMm).toList());
+    assertThat(front(plan).pickUp()).isEqualTo(front(usual).pickUp());
+  }
+
+  private static PiecePlan.EdgePlan front(GarmentPlan plan) {
+    return piece(plan, "front.left").edges().stream().filter(edge -> edge.id().equals("front")).findFirst().orElseThrow();
   }
 
   /** Left and right are compared by finished counts: a row held back is no difference (handbook 3). */

@@ -27,7 +27,8 @@ class TwinsTest {
   void aRowFewerOnOneSleeveIsToldOfBoth() {
     GarmentPlan plan = after(new Change.CountMade("sleeve.right", "front", "sleeve", Optional.of(31)));
     assertThat(codes(plan)).contains(FindingCode.TWINS_DIFFER);
-    assertThat(plan.toDecide("side.right")).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER);
+    assertThat(List.of("side.left", "side.right")).as("both sides wait").allSatisfy(seam -> assertThat(plan.toDecide(seam)).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER));
+    assertThat(plan.toDecide("shoulder.left")).isEmpty();
   }
 
   @Test
