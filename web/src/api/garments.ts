@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, dataOf } from './client';
-import type { AnswerMap, Change, Counted } from './types';
+import type { AnswerMap, Change, Counted, Terms } from './types';
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
@@ -12,6 +12,15 @@ export const constructionsQuery = queryOptions({
   queryFn: () => dataOf(api.GET('/api/constructions')),
   staleTime: Infinity,
 });
+
+/** The catalogue of joining methods in the maker’s words. */
+export function methodsQuery(terms: Terms) {
+  return queryOptions({
+    queryKey: ['methods', terms],
+    queryFn: () => dataOf(api.GET('/api/house/methods', { params: { query: { terms } } })),
+    staleTime: Infinity,
+  });
+}
 
 export function garmentQuery(id: string) {
   return queryOptions({

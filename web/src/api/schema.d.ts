@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methods"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pedal/presses": {
         parameters: {
             query?: never;
@@ -486,6 +502,12 @@ export interface components {
             answer: string;
             value: string;
         };
+        Band: {
+            /** Format: double */
+            fromMm: number;
+            /** Format: double */
+            toMm: number;
+        };
         BenchJoint: {
             /** Format: int32 */
             a: number;
@@ -554,6 +576,23 @@ export interface components {
             when?: "PLANNED" | "AS_MADE" | "AS_WORKED";
             working?: components["schemas"]["WorkingRequest"];
         };
+        Changed: {
+            answers: {
+                [key: string]: unknown;
+            };
+            construction?: string;
+            /** Format: uuid */
+            id: string;
+            next?: components["schemas"]["NextStep"];
+            pieces: string[];
+            plan: components["schemas"]["GarmentPlan"];
+            progress: components["schemas"]["SeamProgress"][];
+            redo?: string;
+            seams: string[];
+            undo?: string;
+            /** Format: int32 */
+            version: number;
+        };
         Changes: {
             changes: components["schemas"]["ChangeRequest"][];
             key?: string;
@@ -583,6 +622,13 @@ export interface components {
         Choice: {
             label: string;
             value: string;
+        };
+        CloseUpView: {
+            /** Format: double */
+            dxMm: number;
+            /** Format: double */
+            dyMm: number;
+            piece: string;
         };
         Cloth: {
             /** @enum {string} */
@@ -662,6 +708,7 @@ export interface components {
             corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
             counts: string;
             edging?: components["schemas"]["EdgingPlan"];
+            edgingWords: string;
             /** Format: int32 */
             finished: number;
             id: string;
@@ -712,6 +759,7 @@ export interface components {
             left?: string;
             /** @enum {string} */
             level: "NOTE" | "LOOK_FIRST" | "DECIDE_FIRST";
+            levelWords: string;
             path?: string;
             piece?: string;
             remedy: string;
@@ -804,6 +852,7 @@ export interface components {
             end: string;
             /** @enum {string} */
             from: "START" | "END";
+            groupJoints: number[];
             groups: number[][];
             heading: string;
             /** Format: int32 */
@@ -832,14 +881,9 @@ export interface components {
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
         };
         Ladder: {
-            /** Format: double */
-            evenly: number;
-            /** Format: double */
-            matched: number;
+            rungs: components["schemas"]["Rung"][];
             /** Format: double */
             waveMm: number;
-            /** Format: double */
-            withMarkers: number;
         };
         Laid: {
             /** Format: double */
@@ -910,22 +954,25 @@ export interface components {
             purpose: "RIGHT_SIDE" | "ANCHOR" | "STOP" | "ROW" | "WARNING" | "LIVE_LOOP";
             takeOut: string;
         };
-        MethodFacts: {
-            allowed: boolean;
+        MethodEntry: {
             /** @enum {string} */
             family: "SLIP_STITCH" | "SINGLE_CROCHET" | "WHIP" | "MATTRESS_WOVEN" | "BACKSTITCH" | "JOIN_AS_YOU_GO" | "LACE";
             held: string;
             id: string;
-            instead?: string;
-            reason?: string;
             scores: components["schemas"]["Scores"];
-            /** Format: double */
-            takeUpMm: number;
             title: string;
             /** @enum {string} */
             tool: "HOOK" | "NEEDLE";
             /** Format: double */
             yarnCmPerCm: number;
+        };
+        MethodFacts: {
+            allowed: boolean;
+            id: string;
+            instead?: string;
+            reason?: string;
+            /** Format: double */
+            takeUpMm: number;
             /** Format: double */
             yarnMm: number;
         };
@@ -1050,6 +1097,7 @@ export interface components {
             /** @enum {string} */
             part: "BACK" | "FRONT" | "SLEEVE" | "OTHER";
             placement: components["schemas"]["Placement"];
+            ribs: components["schemas"]["Band"][];
             size: components["schemas"]["SizePlan"];
         };
         PieceRow: {
@@ -1168,7 +1216,7 @@ export interface components {
         };
         ReasonView: {
             /** @enum {string} */
-            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "FLAT_FIRST" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
+            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "INTO_RING" | "FLAT_FIRST" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
             seams: string[];
             sentence: string;
             /** @enum {string} */
@@ -1240,6 +1288,14 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        Rung: {
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            to?: number;
+            /** @enum {string} */
+            verdict: "MATCHED" | "EASE_EVENLY" | "EASE_WITH_MARKERS" | "STOP";
+        };
         Scores: {
             /** Format: int32 */
             flat: number;
@@ -1259,9 +1315,11 @@ export interface components {
             anchors: components["schemas"]["AnchorPlan"][];
             b: components["schemas"]["SidePlan"];
             checkpoints: components["schemas"]["CheckpointPlan"][];
+            closeUp?: components["schemas"]["CloseUpView"];
             counts: string;
             direction: string;
             ease?: components["schemas"]["EaseView"];
+            fold: boolean;
             id: string;
             intervals: components["schemas"]["IntervalView"][];
             /** Format: int32 */
@@ -1308,6 +1366,7 @@ export interface components {
             edges: components["schemas"]["ShelfEdge"][];
             id: string;
             placement: components["schemas"]["Placement"];
+            ribs: components["schemas"]["Band"][];
         };
         ShelfRun: {
             /** Format: int32 */
@@ -1326,6 +1385,7 @@ export interface components {
             y: number;
         };
         SidePlan: {
+            joints: number[];
             /** Format: double */
             lengthMm: number;
             name: string;
@@ -1761,7 +1821,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Opened"];
+                    "application/json": components["schemas"]["Changed"];
                 };
             };
         };
@@ -1885,7 +1945,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Opened"];
+                    "application/json": components["schemas"]["Changed"];
                 };
             };
         };
@@ -2050,7 +2110,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Opened"];
+                    "application/json": components["schemas"]["Changed"];
+                };
+            };
+        };
+    };
+    methods: {
+        parameters: {
+            query?: {
+                terms?: "US" | "UK";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodEntry"][];
                 };
             };
         };

@@ -143,7 +143,6 @@ export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props
         <BenchWindow
           plan={plan}
           pieces={garment.plan.pieces}
-          joints={joints}
           position={position}
           mirrored={work.plan.fromRight}
           wrongSide={work.plan.wrongSide}

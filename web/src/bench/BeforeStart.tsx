@@ -1,5 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
+import { methodsQuery } from '../api/garments';
 import type { Change, Opened } from '../api/types';
 import { Findings } from '../shell/Findings';
 
@@ -15,10 +17,11 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
   const { plan, progress } = garment;
   const seam = plan.seams.find((candidate) => candidate.id === seamId);
   const step = plan.steps.find((candidate) => candidate.seam === seamId);
+  const { data: catalogue } = useQuery(methodsQuery(plan.terms));
   if (!seam || !step) {
     return <p className="quiet">This garment has no such seam.</p>;
   }
-  const method = seam.methods.find((candidate) => candidate.id === seam.method);
+  const method = catalogue?.find((candidate) => candidate.id === seam.method);
   const first = step.after.filter((other) => progress.find((p) => p.seam === other)?.state !== 'JOINED');
   const firstNames = first.map(
     (other) => plan.seams.find((candidate) => candidate.id === other)?.name.toLowerCase() ?? other,

@@ -1,17 +1,16 @@
 import { useMemo } from 'react';
-import type { BenchPlan, PiecePlan, SeamPlan } from '../api/types';
+import type { PiecePlan, SeamPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 import { railOf } from '../drawing/geometry';
-import { expand } from '../drawing/joints';
+import { expand, type Pair } from '../drawing/joints';
 import { useSize } from '../drawing/useSize';
-import { jointMm } from '../seam/railGeometry';
+import { pairMm } from '../seam/railGeometry';
 import { UnitMarks } from '../seam/UnitMarks';
 import { type DrawnUnit, unitsOf } from '../seam/units';
 
 interface Props {
   plan: SeamPlan;
   pieces: PiecePlan[];
-  joints: BenchPlan['joints'];
   position: number;
   /** Whether the start lies at the right hand. */
   mirrored: boolean;
@@ -26,13 +25,13 @@ const B = { y: 188, height: 56 };
 /** The few places round the joint in hand, large. */
 export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
-  const joints = useMemo(() => expand(plan), [plan]);
-  const unitsA = useMemo(() => unitsOf(plan, plan.a, true, joints), [plan, joints]);
-  const unitsB = useMemo(() => unitsOf(plan, plan.b, false, joints), [plan, joints]);
-  const now = joints[Math.min(position, joints.length - 1)]!;
+  const pairs = useMemo(() => expand(plan), [plan]);
+  const unitsA = useMemo(() => unitsOf(plan, plan.a, true, pairs), [plan, pairs]);
+  const unitsB = useMemo(() => unitsOf(plan, plan.b, false, pairs), [plan, pairs]);
+  const now = pairs.find((pair) => pair.joint === position) ?? pairs.at(-1)!;
   const finest = Math.min(...plan.a.rails.map((r) => r.placeMm), ...plan.b.rails.map((r) => r.placeMm));
   const scale = PLACE_PX / finest;
-  const { a: midA, b: midB } = jointMm(plan, now);
+  const { a: midA, b: midB } = pairMm(plan, now);
   const title = `${plan.a.name}, ${wrongSide ? 'wrong side towards you' : 'right side up'}`;
   const way = mirrored ? -scale : scale;
   const xA = (mm: number) => width / 2 + (mm - midA) * way;
@@ -44,11 +43,11 @@ export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Pro
   const dyeA = shade(pieces.find((p) => p.id === railOf(plan.a, Math.max(0, now.a)).piece)!.cloth.colour);
   const dyeB = shade(pieces.find((p) => p.id === railOf(plan.b, Math.max(0, now.b)).piece)!.cloth.colour);
   const markers = new Set(plan.checkpoints.map((checkpoint) => checkpoint.joint - 1));
-  const thread = (index: number) => {
-    const { a, b } = jointMm(plan, joints[index]!);
+  const thread = (pair: Pair) => {
+    const { a, b } = pairMm(plan, pair);
     return { from: xA(a), to: xB(b) };
   };
-  const near = joints.map((_, index) => index).filter((index) => Math.abs(index - position) < 14);
+  const near = pairs.filter((pair) => Math.abs(pair.joint - position) < 14);
   return (
     <div ref={ref} className="bench-window">
       {width > 0 && (
@@ -72,13 +71,13 @@ export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Pro
             height={HEIGHT}
             fill={dyeB.base}
           />
-          {near.map((index) => {
-            const { from, to } = thread(index);
-            const done = index < position;
-            const isNow = index === position;
+          {near.map((pair) => {
+            const { from, to } = thread(pair);
+            const done = pair.joint < position;
+            const isNow = pair.joint === position;
             return (
               <line
-                key={index}
+                key={`${pair.a} ${pair.b}`}
                 x1={from}
                 y1={A.y + A.height - 8}
                 x2={to}
@@ -123,12 +122,12 @@ export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Pro
             {plan.b.name}
           </text>
           {near
-            .filter((index) => markers.has(index))
-            .map((index) => {
-              const { from, to } = thread(index);
+            .filter((pair) => pair.indexInGroup === 0 && markers.has(pair.joint))
+            .map((pair) => {
+              const { from, to } = thread(pair);
               return (
                 <circle
-                  key={index}
+                  key={`${pair.a} ${pair.b}`}
                   cx={(from + to) / 2}
                   cy={156}
                   r={15}

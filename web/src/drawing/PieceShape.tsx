@@ -10,15 +10,6 @@ function path(points: Point[]): string {
   return points.map((p, i) => `${i === 0 ? 'M' : 'L'}${p.x} ${p.y}`).join('') + 'Z';
 }
 
-/** The stretch of height that is ribbed, from the ribbed row ends. */
-function ribBand(piece: DrawnPiece): { from: number; to: number } | undefined {
-  const ys = piece.edges
-    .flatMap((edge) => edge.runs)
-    .filter((run) => run.fabric === 'RIB' && run.kind === 'ROW_END')
-    .flatMap((run) => [run.y, run.y + run.count * run.dy]);
-  return ys.length > 0 ? { from: Math.min(...ys), to: Math.max(...ys) } : undefined;
-}
-
 /** A piece in its own axes (mm, y upwards): cloth with one mark for each stitch, ribbing, outline. */
 export function PieceShape({
   piece,
@@ -33,7 +24,6 @@ export function PieceShape({
   const { stitchWidthMm: w, rowHeightMm: h, colour, ribColour } = piece.cloth;
   const outline = path(corners(piece));
   const box = boxOf(corners(piece));
-  const rib = ribBand(piece);
   const main = shade(colour);
   const ribbing = shade(ribColour);
   return (
@@ -45,7 +35,7 @@ export function PieceShape({
           height={h}
           patternUnits="userSpaceOnUse"
           x={box.left}
-          y={rib?.to ?? box.bottom}
+          y={piece.ribs[0]?.toMm ?? box.bottom}
         >
           <rect
             x={(w * (1 - DASH_OF_STITCH)) / 2}
@@ -71,26 +61,20 @@ export function PieceShape({
       </defs>
       <path d={outline} fill={main.base} />
       {marks && <path d={outline} fill={`url(#${id}s)`} />}
-      {rib && (
-        <g clipPath={`url(#${id}c)`}>
-          <rect
-            x={box.left}
-            y={rib.from}
-            width={box.right - box.left}
-            height={rib.to - rib.from}
-            fill={ribbing.base}
-          />
-          {marks && (
+      {piece.ribs.map(({ fromMm, toMm }) => (
+        <g key={fromMm} clipPath={`url(#${id}c)`}>
+          {[ribbing.base, ...(marks ? [`url(#${id}r)`] : [])].map((fill) => (
             <rect
+              key={fill}
               x={box.left}
-              y={rib.from}
+              y={fromMm}
               width={box.right - box.left}
-              height={rib.to - rib.from}
-              fill={`url(#${id}r)`}
+              height={toMm - fromMm}
+              fill={fill}
             />
-          )}
+          ))}
         </g>
-      )}
+      ))}
       <path
         d={outline}
         fill="none"

@@ -1,5 +1,4 @@
-import type { DrawnPiece, GarmentPlan, PiecePlan, Rail, SeamPlan, SidePlan, UnitKind } from '../api/types';
-import { expand } from './joints';
+import type { DrawnPiece, GarmentPlan, Rail, SidePlan, UnitKind } from '../api/types';
 
 export interface Point {
   x: number;
@@ -82,32 +81,13 @@ export function placeMm(side: SidePlan, place: number): number {
   return rail.startMm + (place - rail.firstPlace + 0.5) * rail.placeMm;
 }
 
-const CLOSED_GAP_MM = 9;
-
-/** Sleeves whose armhole is joined move up to the body. */
+/** Pieces whose seam is joined move up to what they are joined to. */
 export function closeUp(plan: GarmentPlan, isJoined: (seam: string) => boolean): Shifts {
   const shifts: Shifts = {};
-  for (const seam of plan.seams) {
-    const pieceA = plan.pieces.find((piece) => piece.id === seam.a.rails[0]?.piece);
-    if (pieceA?.part === 'SLEEVE' && seam.role === 'ARMHOLE' && isJoined(seam.id)) {
-      shifts[pieceA.id] = meanGap(plan, seam, pieceA);
+  for (const { id, closeUp } of plan.seams) {
+    if (closeUp && isJoined(id)) {
+      shifts[closeUp.piece] = { x: closeUp.dxMm, y: closeUp.dyMm };
     }
   }
   return shifts;
-}
-
-function meanGap(plan: GarmentPlan, seam: SeamPlan, pieceA: PiecePlan): Point {
-  const gaps = expand(seam)
-    .filter((joint) => joint.a >= 0 && joint.b >= 0)
-    .map((joint) => {
-      const from = onTable(pieceA, placePoint(seam.a, joint.a).point);
-      const target = placePoint(seam.b, joint.b);
-      const to = onTable(
-        plan.pieces.find((piece) => piece.id === target.piece)!,
-        target.point,
-      );
-      return to.x - from.x;
-    });
-  const mean = gaps.reduce((sum, gap) => sum + gap, 0) / Math.max(1, gaps.length);
-  return { x: mean - Math.sign(mean) * CLOSED_GAP_MM, y: 0 };
 }

@@ -11,8 +11,8 @@ test('expands groups in order, with the fixed joint between intervals', () => {
   const seam = {
     anchors: [anchor('START', 0, 0, false), anchor('mid', 5, 2, true), anchor('END', 10, 4, false)],
     intervals: [
-      { start: 'START', aFrom: 0, bFrom: 0, groups: [[2, 1, 1]] },
-      { start: 'mid', aFrom: 3, bFrom: 1, groups: [[2, 1, 1]] },
+      { start: 'START', aFrom: 0, bFrom: 0, groups: [[2, 1, 1]], groupJoints: [2] },
+      { start: 'mid', aFrom: 3, bFrom: 1, groups: [[2, 1, 1]], groupJoints: [1] },
     ],
   } as unknown as SeamPlan;
   expect(expand(seam).map((joint) => [joint.a, joint.b])).toEqual([
@@ -22,6 +22,7 @@ test('expands groups in order, with the fixed joint between intervals', () => {
     [3, 1],
     [4, 1],
   ]);
+  expect(expand(seam).map((pair) => pair.joint)).toEqual([0, 1, 2, 3, 3]);
 });
 
 test('finds the rarer group', () => {
@@ -53,7 +54,7 @@ test('a parted interval goes on behind its split, and a place passed over has no
   const [first, second] = seam().intervals;
   const parted = seam({
     intervals: [
-      { ...first!, end: '', aTo: 2, bTo: 1, groups: [[2, 1, 1]] },
+      { ...first!, end: '', aTo: 2, bTo: 1, groups: [[2, 1, 1]], groupJoints: [2] },
       {
         ...first!,
         start: '',
@@ -64,6 +65,7 @@ test('a parted interval goes on behind its split, and a place passed over has no
           [1, 1, 1],
           [1, 0, 1],
         ],
+        groupJoints: [1, 0],
       },
       second!,
     ],
@@ -71,4 +73,5 @@ test('a parted interval goes on behind its split, and a place passed over has no
   const joints = expand(parted);
   expect(joints.map((joint) => joint.a)).toEqual([0, 1, 2, 4, 5, 6]);
   expect(joints.map((joint) => joint.interval)).toEqual([0, 0, 1, 2, 2, 2]);
+  expect(joints.map((joint) => joint.joint)).toEqual([0, 1, 2, 3, 4, 5]);
 });

@@ -1,24 +1,30 @@
-import type { SeamPlan } from '../api/types';
+import type { IntervalView, SeamPlan } from '../api/types';
 
-/** One joint; −1 for a seam place. {@code group} is its size on the finer side. */
-export interface Joint {
+/**
+ * A place of A that meets a place of B; −1 for a seam place. {@code joint} counts through the seam: several pairs of one
+ * group may be one joint. {@code p} and {@code q} are the size of its group.
+ */
+export interface Pair {
   a: number;
   b: number;
+  joint: number;
   interval: number;
   p: number;
   q: number;
   indexInGroup: number;
 }
 
-/** The plan's run-length coded groups, joint by joint in the seam's direction. */
-export function expand(seam: SeamPlan): Joint[] {
-  const joints: Joint[] = [];
+/** The plan’s run-length coded groups, pair by pair in the seam’s direction. */
+export function expand(seam: SeamPlan): Pair[] {
+  const pairs: Pair[] = [];
   let next = 0;
+  let joint = 0;
   for (const anchor of seam.anchors) {
     if (anchor.joins) {
       const a = anchor.a % 2 === 1 ? (anchor.a - 1) / 2 : -1;
       const b = anchor.b % 2 === 1 ? (anchor.b - 1) / 2 : -1;
-      joints.push({ a, b, interval: -1, p: 1, q: 1, indexInGroup: 0 });
+      pairs.push({ a, b, joint, interval: -1, p: 1, q: 1, indexInGroup: 0 });
+      joint += 1;
     }
     // A part of an interval begins at a split, which is no anchor and has no id.
     for (
@@ -26,28 +32,40 @@ export function expand(seam: SeamPlan): Joint[] {
       interval && (interval.start === anchor.id || interval.start === '');
       interval = seam.intervals[next]
     ) {
-      joints.push(...expandInterval(interval.groups, interval.aFrom, interval.bFrom, next));
+      joint = expandInterval(interval, next, joint, pairs);
       next += 1;
     }
   }
-  return joints;
+  return pairs;
 }
 
-function expandInterval(groups: number[][], aFrom: number, bFrom: number, interval: number): Joint[] {
-  const joints: Joint[] = [];
-  let a = aFrom;
-  let b = bFrom;
-  for (const [p = 1, q = 1, times = 1] of groups) {
+/** Adds the pairs of an interval; the number of the joint behind it. */
+function expandInterval(plan: IntervalView, interval: number, firstJoint: number, pairs: Pair[]): number {
+  let a = plan.aFrom;
+  let b = plan.bFrom;
+  let joint = firstJoint;
+  plan.groups.forEach(([p = 1, q = 1, times = 1], index) => {
+    // A place passed over has no joint.
+    const size = p * q > 0 ? Math.max(p, q) : 0;
+    const joints = plan.groupJoints[index] ?? size;
     for (let repeat = 0; repeat < times; repeat += 1) {
-      // A place passed over has no joint.
-      for (let k = 0; k < Math.max(p, q) && p * q > 0; k += 1) {
-        joints.push({ a: p === 1 ? a : a + k, b: q === 1 ? b : b + k, interval, p, q, indexInGroup: k });
+      for (let k = 0; k < size; k += 1) {
+        pairs.push({
+          a: p === 1 ? a : a + k,
+          b: q === 1 ? b : b + k,
+          joint: joint + Math.min(k, joints - 1),
+          interval,
+          p,
+          q,
+          indexInGroup: k,
+        });
       }
+      joint += joints;
       a += p;
       b += q;
     }
-  }
-  return joints;
+  });
+  return joint;
 }
 
 /** The group size that is rarer in an interval, or none when all are alike or equally many. */

@@ -125,7 +125,7 @@ export function drawnJoints(sheet: Sheet, seam: SeamPlan): DrawnJoint[] {
 
 /** The joint that lies nearest to a point on the screen: its middle, or its end where threads run round a fold. */
 export function nearestJoint(sheet: Sheet, seam: SeamPlan, to: Point): Point | undefined {
-  const fold = isFold(seam);
+  const { fold } = seam;
   const middles = drawnJoints(sheet, seam).flatMap(({ a, b }) =>
     fold ? [a, b] : [{ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 }],
   );
@@ -134,9 +134,4 @@ export function nearestJoint(sheet: Sheet, seam: SeamPlan, to: Point): Point | u
     (best, point) => (best === undefined || away(point) < away(best) ? point : best),
     undefined,
   );
-}
-
-/** Whether the two edges meet when the layers are folded on each other, so that threads run outside the cloth. */
-export function isFold(seam: SeamPlan): boolean {
-  return seam.role === 'SIDE_SLEEVE' || seam.role === 'SIDE';
 }

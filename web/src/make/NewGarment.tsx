@@ -4,6 +4,7 @@ import { Form } from 'react-bootstrap';
 import { useNavigate } from 'react-router';
 import { problemIn } from '../api/client';
 import { constructionsQuery, create } from '../api/garments';
+import bounds from '../api/bounds.json';
 import type { AnswerMap, Construction, FindingView } from '../api/types';
 import { Header } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
@@ -54,7 +55,7 @@ function LayOut({ construction }: { construction: Construction }) {
         <Form.Label>Name</Form.Label>
         <Form.Control
           value={name}
-          maxLength={200}
+          maxLength={bounds.name}
           placeholder="My new garment"
           onChange={(event) => setName(event.target.value)}
         />

@@ -2,7 +2,8 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
 import { inEditor } from '../testing/inEditor';
-import { editorOf, garment, step } from '../testing/sample';
+import { editorOf } from '../testing/editor';
+import { garment, step } from '../testing/sample';
 import { OrderView } from './OrderView';
 
 afterEach(cleanup);

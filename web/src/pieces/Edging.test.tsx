@@ -31,10 +31,10 @@ test('what is typed goes before what is usual', () => {
   expect(onEdging).toHaveBeenCalledWith({ rows: 3, rowMm: 6.5, stitches: 44 });
 });
 
-test('nothing is sent without rows, and it says which edges grow', () => {
+test('nothing is sent without rows, and it says what they change', () => {
   edging();
   expect(screen.getByText('Work them on')).toHaveProperty('disabled', true);
-  expect(screen.getByText(/the left and the right grow by their height/)).toBeTruthy();
+  expect(screen.getByText('Along the hem they change its count.')).toBeTruthy();
 });
 
 test('rows that are there can be taken out', () => {

@@ -25,15 +25,10 @@ export function Edging({ piece, edge, onEdging }: Props) {
   };
   const ready =
     Number.isInteger(typed.rows) && typed.rows > 0 && typed.rowMm > 0 && Number.isInteger(typed.stitches);
-  const index = piece.edges.indexOf(edge);
-  const beside = [piece.edges.at(index - 1)!, piece.edges[(index + 1) % piece.edges.length]!];
   return (
     <details className="landmarks" open={there !== undefined}>
       <summary>Edging rows: {there ? `${there.rows} of ${there.stitches} stitches` : 'none'}</summary>
-      <p className="soft">
-        Along the {edge.name} they change its count, not its length; the {beside[0]!.name} and the{' '}
-        {beside[1]!.name} grow by their height.
-      </p>
+      <p className="soft">{edge.edgingWords}</p>
       <Form
         className="new-pin"
         onSubmit={(event) => {

@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import type { Change, PiecePlan } from '../api/types';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
-
-const MOST_MM = 1000;
 
 /** How far a piece leans over its height; emptied, it is taken back. */
 export function LeanField({ piece, onChange }: { piece: PiecePlan; onChange: (change: Change) => void }) {
@@ -25,7 +24,7 @@ export function LeanField({ piece, onChange }: { piece: PiecePlan; onChange: (ch
         label="It leans by, mm"
         shown={lean === undefined ? '' : trimmed(Math.abs(lean.mm))}
         wrong={(text) =>
-          figure(text) >= 0 && figure(text) <= MOST_MM ? undefined : `From 0 to ${MOST_MM} mm.`
+          figure(text) >= 0 && figure(text) <= bounds.leanMm ? undefined : `From 0 to ${bounds.leanMm} mm.`
         }
         onSave={(text) =>
           text === ''

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 
 interface Props {
   label: string;
@@ -17,7 +18,7 @@ export function MadeCount({ label, value, onCount }: Props) {
     setText(shown);
   }
   const trimmed = text.trim();
-  const wrong = trimmed !== '' && !/^[1-9]\d{0,3}$/.test(trimmed);
+  const wrong = trimmed !== '' && !(/^[1-9]\d*$/.test(trimmed) && Number(trimmed) <= bounds.units);
   const save = () => {
     if (!wrong && trimmed !== shown) {
       onCount(trimmed === '' ? undefined : Number(trimmed));
@@ -37,7 +38,7 @@ export function MadeCount({ label, value, onCount }: Props) {
       />
       {wrong && (
         <span className="wrong" role="alert">
-          A whole number from 1 to 5000.
+          A whole number from 1 to {bounds.units}.
         </span>
       )}
     </>

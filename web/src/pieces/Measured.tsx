@@ -1,9 +1,9 @@
 import { figure, trimmed, type Unit } from '../format';
 import { SavedField } from '../shell/SavedField';
+import bounds from '../api/bounds.json';
 
 const MM = { CM: 10, INCH: 25.4 } as const;
 const WORDS = { CM: 'cm', INCH: 'in' } as const;
-const MOST_MM = 10_000;
 
 interface Props {
   value: number | undefined;
@@ -20,9 +20,9 @@ export function Measured({ value, unit, onSave }: Props) {
       label="Measured, blocked and lying flat"
       shown={value === undefined ? '' : trimmed(value / MM[unit])}
       wrong={(text) =>
-        mm(text) >= 1 && mm(text) <= MOST_MM
+        mm(text) >= 1 && mm(text) <= bounds.longestMm
           ? undefined
-          : `A length above 0 and up to ${trimmed(MOST_MM / MM[unit])} ${WORDS[unit]}.`
+          : `A length above 0 and up to ${trimmed(bounds.longestMm / MM[unit])} ${WORDS[unit]}.`
       }
       onSave={(text) => onSave(text === '' ? undefined : mm(text))}
     >

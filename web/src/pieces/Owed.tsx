@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import type { Change, GarmentPlan, PiecePlan } from '../api/types';
 
 interface Props {
@@ -66,7 +67,7 @@ function NewOwed({ plan, piece, onChange }: Props) {
         <Form.Control
           className="wide"
           value={what}
-          maxLength={400}
+          maxLength={bounds.owed}
           placeholder="weave in the tail at the neck"
           onChange={(event) => setWhat(event.target.value)}
         />

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import type { Change, RunPlan, UnitKind } from '../api/types';
 import { figure, trimmed } from '../format';
 import { EDGE_KINDS, FABRICS, KINDS } from './kinds';
@@ -51,11 +52,13 @@ function partOf(draft: Draft): Part | undefined {
   const typed = figure(draft.width);
   const each = draft.over === 'EACH';
   const width = each && draft.width === trimmed(draft.exactMm) ? draft.exactMm : typed;
-  const possible = each ? width >= 0.5 && width <= 300 : typed > 0 && typed <= 200;
+  const possible = each ? width >= bounds.narrowestMm && width <= bounds.widestMm : typed > 0;
   const chains = Number(draft.chains || 0);
   const heldBack = Number(draft.heldBack || 0);
-  const whole = [count, chains, heldBack].every((n) => Number.isInteger(n) && n >= 0 && n <= 5000);
-  return whole && count >= 1 && possible
+  const whole = (n: number, most: number) => Number.isInteger(n) && n >= 0 && n <= most;
+  const counted =
+    whole(count, bounds.units) && whole(chains, bounds.chains) && whole(heldBack, bounds.heldBack);
+  return counted && count >= 1 && possible
     ? {
         unit: draft.unit,
         count,
@@ -97,7 +100,7 @@ export function PartsEditor({ runs, onSave, onClose }: Props) {
       <p role="status" className={ready ? 'soft' : 'wrong'}>
         {ready
           ? `${now} in all; ${now === planned ? 'as before' : `${planned} before`}.`
-          : 'Counts are whole and at least 1; one unit is 0.5 to 300 mm wide, or up to 200 lie over the length.'}
+          : `Counts are whole and at least 1; one unit is ${bounds.narrowestMm} to ${bounds.widestMm} mm wide.`}
       </p>
       <div className="buttons">
         <Button

@@ -2,7 +2,8 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { inEditor } from '../testing/inEditor';
-import { editorOf, garment, piece } from '../testing/sample';
+import { editorOf } from '../testing/editor';
+import { garment, piece } from '../testing/sample';
 import { PiecesView } from './PiecesView';
 
 /** The mat is never measured here: the edge and its piece are told below it. */
@@ -37,6 +38,7 @@ function view() {
     {
       code: 'TWINS_DIFFER',
       level: 'DECIDE_FIRST',
+      levelWords: 'Decide first',
       piece: 'sleeve',
       edge: 'right',
       facts: [],

@@ -1,24 +1,22 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
-import { EASE, seam } from '../testing/sample';
+import { EASE, LADDER, seam } from '../testing/sample';
 import { EasePanel } from './EasePanel';
 
 afterEach(cleanup);
 
-const ladder = { matched: 0.02, evenly: 0.05, withMarkers: 0.1, waveMm: 40 };
-
-test('the ladder has the garment’s own steps and marks the one the seam stands on', () => {
-  render(<EasePanel seam={seam()} ladder={{ ...ladder, evenly: 0.035 }} unit="CM" />);
+test('the ladder has the garment’s own steps and marks the one of the seam’s verdict', () => {
+  render(<EasePanel seam={seam()} ladder={LADDER} unit="CM" />);
   const rungs = [...screen.getByRole('img').querySelectorAll('rect')].map((rect) =>
     rect.getAttribute('fill'),
   );
-  expect(rungs).toEqual(['var(--paper)', 'var(--paper)', 'var(--weld)', 'var(--paper)']);
-  expect(screen.getByText(/steps of 2, 3.5 and 10 %/)).toBeTruthy();
+  expect(rungs).toEqual(['var(--paper)', 'var(--weld)', 'var(--paper)', 'var(--paper)']);
+  expect(screen.getByText(/steps of 2, 5 and 10 %/)).toBeTruthy();
 });
 
 test('ease is told in per cent, in mm and in words, for each interval too', () => {
-  render(<EasePanel seam={seam()} ladder={ladder} unit="INCH" />);
+  render(<EasePanel seam={seam()} ladder={LADDER} unit="INCH" />);
   expect(screen.getByText('Ease in evenly, 3.9 %')).toBeTruthy();
   expect(screen.getByText(EASE.words)).toBeTruthy();
   expect(screen.getByText('0.56 in')).toBeTruthy();
@@ -28,6 +26,6 @@ test('ease is told in per cent, in mm and in words, for each interval too', () =
 test('a seam without a plan has no ease to tell', () => {
   const unplanned = seam();
   delete unplanned.ease;
-  const { container } = render(<EasePanel seam={unplanned} ladder={ladder} unit="CM" />);
+  const { container } = render(<EasePanel seam={unplanned} ladder={LADDER} unit="CM" />);
   expect(container.textContent).toBe('');
 });

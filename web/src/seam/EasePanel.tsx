@@ -9,6 +9,11 @@ function asPercent(share: number): string {
   return trimmed(share * 100);
 }
 
+function stepsInWords(ladder: Ladder): string {
+  const steps = ladder.rungs.slice(1).map((rung) => asPercent(rung.from));
+  return `${steps.slice(0, -1).join(', ')} and ${steps.at(-1)}`;
+}
+
 interface Props {
   seam: SeamPlan;
   ladder: Ladder;
@@ -59,10 +64,7 @@ export function EasePanel({ seam, ladder, unit }: Props) {
           ))}
         </ul>
       )}
-      <p className="soft">
-        The steps of {asPercent(ladder.matched)}, {asPercent(ladder.evenly)} and{' '}
-        {asPercent(ladder.withMarkers)} % are house rules; stiff fabrics halve them.
-      </p>
+      <p className="soft">The steps of {stepsInWords(ladder)} % are house rules; stiff fabrics halve them.</p>
     </section>
   );
 }
@@ -70,31 +72,26 @@ export function EasePanel({ seam, ladder, unit }: Props) {
 /** The ladder of handbook 6 with a pin where this seam stands. */
 function Rungs({ ease, ladder }: { ease: EaseView; ladder: Ladder }) {
   const width = 320;
-  const steps = [0, ladder.matched, ladder.evenly, ladder.withMarkers];
-  const most = ladder.withMarkers * BEYOND;
+  const most = ladder.rungs.at(-1)!.from * BEYOND;
   const x = (share: number) => (Math.min(share, most) / most) * width + 1;
   return (
     <svg width={width + 30} height={72} role="img" aria-label={`On the ladder: ${percent(ease.share)}`}>
-      {steps.map((step, i) => {
-        const to = steps[i + 1] ?? most;
-        const inside = ease.share > step && ease.share <= to;
-        return (
-          <g key={step}>
-            <rect
-              x={x(step)}
-              y={20}
-              width={x(to) - x(step)}
-              height={24}
-              fill={inside ? 'var(--weld)' : 'var(--paper)'}
-              stroke="var(--ink)"
-              strokeWidth={1.6}
-            />
-            <text x={x(step)} y={64} textAnchor={i === 0 ? 'start' : 'middle'} className="ladder-figure">
-              {i === 0 ? '0' : `${asPercent(step)} %`}
-            </text>
-          </g>
-        );
-      })}
+      {ladder.rungs.map(({ verdict, from, to }) => (
+        <g key={verdict}>
+          <rect
+            x={x(from)}
+            y={20}
+            width={x(to ?? most) - x(from)}
+            height={24}
+            fill={verdict === ease.verdict ? 'var(--weld)' : 'var(--paper)'}
+            stroke="var(--ink)"
+            strokeWidth={1.6}
+          />
+          <text x={x(from)} y={64} textAnchor={from === 0 ? 'start' : 'middle'} className="ladder-figure">
+            {from === 0 ? '0' : `${asPercent(from)} %`}
+          </text>
+        </g>
+      ))}
       <line x1={x(ease.share)} x2={x(ease.share)} y1={8} y2={50} stroke="var(--ink)" strokeWidth={3} />
       <circle cx={x(ease.share)} cy={8} r={6} fill="var(--ink)" />
     </svg>

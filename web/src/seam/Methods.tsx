@@ -1,15 +1,23 @@
 import { Form } from 'react-bootstrap';
-import type { MethodFacts, SeamPlan } from '../api/types';
+import { useQuery } from '@tanstack/react-query';
+import { methodsQuery } from '../api/garments';
+import type { MethodEntry, MethodFacts, SeamPlan, Terms } from '../api/types';
 import { difference, length } from '../format';
 
 interface Props {
   seam: SeamPlan;
+  terms: Terms;
   unit: 'CM' | 'INCH';
   onChoose: (method: string) => void;
 }
 
 /** The methods that may be used here with their facts; the others with why not and what instead. */
-export function Methods({ seam, unit, onChoose }: Props) {
+export function Methods({ seam, terms, unit, onChoose }: Props) {
+  const { data: catalogue } = useQuery(methodsQuery(terms));
+  if (!catalogue) {
+    return null;
+  }
+  const entry = (id: string) => catalogue.find((candidate) => candidate.id === id)!;
   const allowed = seam.methods.filter((method) => method.allowed);
   const refused = seam.methods.filter((method) => !method.allowed);
   const chosen = seam.methods.find((method) => method.id === seam.method);
@@ -20,7 +28,16 @@ export function Methods({ seam, unit, onChoose }: Props) {
       <p>{seam.takeUp.words}</p>
       <fieldset className="methods">
         <legend className="visually-hidden">Joining method</legend>
-        {chosen && <Method method={chosen} unit={unit} checked onChoose={onChoose} name={seam.id} />}
+        {chosen && (
+          <Method
+            method={chosen}
+            entry={entry(chosen.id)}
+            unit={unit}
+            checked
+            onChoose={onChoose}
+            name={seam.id}
+          />
+        )}
         <details>
           <summary>
             {others.length} other {others.length === 1 ? 'way' : 'ways'} that can be used here
@@ -29,6 +46,7 @@ export function Methods({ seam, unit, onChoose }: Props) {
             <Method
               key={method.id}
               method={method}
+              entry={entry(method.id)}
               unit={unit}
               checked={false}
               onChoose={onChoose}
@@ -42,7 +60,7 @@ export function Methods({ seam, unit, onChoose }: Props) {
         <ul className="refused">
           {refused.map((method) => (
             <li key={method.id}>
-              <strong>{method.title}:</strong> {method.reason} {method.instead}
+              <strong>{entry(method.id).title}:</strong> {method.reason} {method.instead}
             </li>
           ))}
         </ul>
@@ -56,26 +74,27 @@ export function Methods({ seam, unit, onChoose }: Props) {
 
 interface MethodProps {
   method: MethodFacts;
+  entry: MethodEntry;
   unit: 'CM' | 'INCH';
   checked: boolean;
   name: string;
   onChoose: (method: string) => void;
 }
 
-function Method({ method, unit, checked, name, onChoose }: MethodProps) {
-  const { strong, stretch, flat, hidden, quick, undo } = method.scores;
+function Method({ method, entry, unit, checked, name, onChoose }: MethodProps) {
+  const { strong, stretch, flat, hidden, quick, undo } = entry.scores;
   return (
     <div className="method">
       <Form.Check
         type="radio"
         id={`${name}-${method.id}`}
         name={`method-${name}`}
-        label={method.title}
+        label={entry.title}
         checked={checked}
         onChange={() => onChoose(method.id)}
       />
       <p>
-        {method.tool === 'HOOK' ? 'Hook' : 'Needle'}, {method.held}. Yarn about {length(method.yarnMm, unit)}.
+        {entry.tool === 'HOOK' ? 'Hook' : 'Needle'}, {entry.held}. Yarn about {length(method.yarnMm, unit)}.
         {method.takeUpMm > 0 && ` Takes ${difference(method.takeUpMm, unit)} of both pieces together.`}
       </p>
       <p className="scores soft">

@@ -7,7 +7,7 @@ import { AnchorBar } from './AnchorBar';
 import { AnchorNames, Brackets, Markers, PlaceNumbers } from './RailMarks';
 import { PhaseMarks } from './PhaseMarks';
 import { RailCloth } from './RailCloth';
-import { jointMm, railScale, type RailScale, type Stretch, stretchScale } from './railGeometry';
+import { pairMm, railScale, type RailScale, type Stretch, stretchScale } from './railGeometry';
 import { A, B, BAND_PX, HEIGHT } from './railLayout';
 import { Ripple } from './Ripple';
 import { UnitMarks } from './UnitMarks';
@@ -43,9 +43,9 @@ export function Rails(props: RailsProps) {
     () => (stretch ? stretchScale(stretch, width, mirrored) : railScale(seam, width, mirrored)),
     [seam, width, stretch, mirrored],
   );
-  const joints = useMemo(() => expand(seam), [seam]);
-  const unitsA = useMemo(() => unitsOf(seam, seam.a, true, joints), [seam, joints]);
-  const unitsB = useMemo(() => unitsOf(seam, seam.b, false, joints), [seam, joints]);
+  const pairs = useMemo(() => expand(seam), [seam]);
+  const unitsA = useMemo(() => unitsOf(seam, seam.a, true, pairs), [seam, pairs]);
+  const unitsB = useMemo(() => unitsOf(seam, seam.b, false, pairs), [seam, pairs]);
   const finest =
     Math.min(
       ...[...seam.a.rails, ...seam.b.rails]
@@ -83,7 +83,7 @@ export function Rails(props: RailsProps) {
         nameY={B.cloth + 52}
       />
       <Ripple seam={seam} scale={scale} waveMm={props.waveMm} />
-      <Threads seam={seam} joints={joints} scale={scale} banded={banded} />
+      <Threads seam={seam} pairs={pairs} scale={scale} banded={banded} />
       <UnitMarks
         units={inView(unitsA, scale.xA, width)}
         x={scale.xA}
@@ -127,18 +127,18 @@ export function Rails(props: RailsProps) {
 
 interface ThreadsProps {
   seam: SeamPlan;
-  joints: ReturnType<typeof expand>;
+  pairs: ReturnType<typeof expand>;
   scale: RailScale;
   banded: boolean;
 }
 
 /** Every joint, or only those at markers where single joints would be a blur. */
-function Threads({ seam, joints, scale, banded }: ThreadsProps) {
+function Threads({ seam, pairs, scale, banded }: ThreadsProps) {
   const atMarkers = new Set(seam.checkpoints.map((checkpoint) => checkpoint.joint - 1));
-  const d = joints
-    .filter((joint, index) => joint.a >= 0 && joint.b >= 0 && (!banded || atMarkers.has(index)))
-    .map((joint) => {
-      const { a, b } = jointMm(seam, joint);
+  const d = pairs
+    .filter((pair) => pair.a >= 0 && pair.b >= 0 && (!banded || atMarkers.has(pair.joint)))
+    .map((pair) => {
+      const { a, b } = pairMm(seam, pair);
       return `M${scale.xA(a)} ${A.marks + A.marksHeight - 3}L${scale.xB(b)} ${B.marks + 2}`;
     })
     .join('');

@@ -3,7 +3,8 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { Preview, RepairList } from '../api/types';
 import { inEditor } from '../testing/inEditor';
-import { editorOf, garment } from '../testing/sample';
+import { editorOf } from '../testing/editor';
+import { garment } from '../testing/sample';
 import { Repairs } from './Repairs';
 
 const { previewed } = vi.hoisted(() => ({ previewed: vi.fn() }));
@@ -75,6 +76,7 @@ test('one that turns out impossible says why and cannot be kept', async () => {
       {
         code: 'ARMHOLE_TOO_LONG',
         level: 'DECIDE_FIRST',
+        levelWords: 'Decide first',
         facts: [],
         sentence: 'The armhole has 99 rows.',
         remedy: 'Make it shorter.',

@@ -116,6 +116,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
         <div>
           <Methods
             seam={saved}
+            terms={garment.plan.terms}
             unit={garment.plan.unit}
             onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
           />

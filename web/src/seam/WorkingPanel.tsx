@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import type { Change, SeamPlan, SurplusChoice } from '../api/types';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
@@ -12,7 +13,7 @@ interface Props {
 }
 
 type Working = NonNullable<Change['working']>;
-const ROW_PLACES = [1, 2, 3];
+const ROW_PLACES = Array.from({ length: bounds.placesPerRow }, (_, i) => i + 1);
 const PERCENT = 100;
 
 /** Where the surplus goes, whether several into one are one joint, and what rows and spaces give. */
@@ -143,7 +144,9 @@ function Fullness({ value, onSave }: { value: number; onSave: (share: number) =>
       label="Meant to be fuller by"
       shown={value === 0 ? '' : trimmed(value * PERCENT)}
       wrong={(text) =>
-        figure(text) >= 0 && figure(text) <= 3 * PERCENT ? undefined : 'From 0 to 300 percent.'
+        figure(text) >= 0 && figure(text) <= bounds.fullness * PERCENT
+          ? undefined
+          : `From 0 to ${bounds.fullness * PERCENT} percent.`
       }
       onSave={(text) => onSave(text === '' ? 0 : figure(text) / PERCENT)}
     >

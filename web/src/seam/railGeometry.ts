@@ -1,6 +1,6 @@
 import type { SeamPlan, SidePlan } from '../api/types';
 import { placeMm, railOf } from '../drawing/geometry';
-import type { Joint } from '../drawing/joints';
+import type { Pair } from '../drawing/joints';
 
 /** Both rails at one scale; lengths along a side to the screen and back. */
 export interface RailScale {
@@ -117,13 +117,13 @@ export function unitOf(
 }
 
 /** Where a joint is drawn on both sides: the (j + ½)/p part of a place that takes p of the other side. */
-export function jointMm(seam: SeamPlan, joint: Joint): { a: number; b: number } {
+export function pairMm(seam: SeamPlan, pair: Pair): { a: number; b: number } {
   const part = (side: SidePlan, place: number, size: number) =>
     placeMm(side, place) +
-    ((joint.indexInGroup + 0.5) / size - 0.5) * (size > 1 ? railOf(side, place).placeMm : 0);
-  const fixed = seam.anchors.find((anchor) => anchor.a === 2 * joint.a + 1 || anchor.b === 2 * joint.b + 1);
+    ((pair.indexInGroup + 0.5) / size - 0.5) * (size > 1 ? railOf(side, place).placeMm : 0);
+  const fixed = seam.anchors.find((anchor) => anchor.a === 2 * pair.a + 1 || anchor.b === 2 * pair.b + 1);
   return {
-    a: joint.a >= 0 ? part(seam.a, joint.a, joint.q) : (fixed?.aMm ?? 0),
-    b: joint.b >= 0 ? part(seam.b, joint.b, joint.p) : (fixed?.bMm ?? 0),
+    a: pair.a >= 0 ? part(seam.a, pair.a, pair.q) : (fixed?.aMm ?? 0),
+    b: pair.b >= 0 ? part(seam.b, pair.b, pair.p) : (fixed?.bMm ?? 0),
   };
 }

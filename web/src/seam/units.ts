@@ -1,5 +1,5 @@
 import type { Rail, SeamPlan, SidePlan, UnitKind } from '../api/types';
-import { type Joint, rareSize } from '../drawing/joints';
+import { type Pair, rareSize } from '../drawing/joints';
 import { isOnEdge, railOf } from '../drawing/geometry';
 import { unitOf } from './railGeometry';
 
@@ -15,33 +15,33 @@ export interface DrawnUnit {
   lastPlace: number;
 }
 
-/** The units of one side with how many joints each takes, and whether it is of the rarer kind. */
-export function unitsOf(seam: SeamPlan, side: SidePlan, onA: boolean, joints: Joint[]): DrawnUnit[] {
+/** The units of one side with how many joints each takes, and whether it is of the rarer kind by how its places are grouped. */
+export function unitsOf(seam: SeamPlan, side: SidePlan, onA: boolean, pairs: Pair[]): DrawnUnit[] {
   const units = new Map<string, DrawnUnit>();
   for (let place = 0; place < side.places; place += 1) {
     const unit = unitOf(side, place);
     const known = units.get(unit.key);
     if (known) {
       known.lastPlace = place;
+      known.joints += side.joints[place] ?? 0;
     } else {
       units.set(unit.key, {
         ...unit,
         kind: railOf(side, place).kind,
         noEase: railOf(side, place).noEase,
-        joints: 0,
+        joints: side.joints[place] ?? 0,
         rare: false,
         lastPlace: place,
       });
     }
   }
   const rare = seam.intervals.map((interval) => rareSize(interval.groups));
-  for (const joint of joints) {
+  for (const joint of pairs) {
     const place = onA ? joint.a : joint.b;
     if (place < 0) {
       continue;
     }
     const unit = units.get(unitOf(side, place).key)!;
-    unit.joints += 1;
     const size = onA ? joint.q : joint.p;
     const coarse = onA ? side.places < seam.b.places : side.places <= seam.a.places;
     unit.rare ||= joint.interval >= 0 && coarse && rare[joint.interval] === size;

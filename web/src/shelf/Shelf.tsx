@@ -34,7 +34,16 @@ export function Shelf() {
       setRefused(
         problem.findings.length > 0
           ? problem.findings
-          : [{ code: 'NOT_JSON', level: 'DECIDE_FIRST', facts: [], sentence: problem.detail, remedy: '' }],
+          : [
+              {
+                code: 'NOT_JSON',
+                level: 'DECIDE_FIRST',
+                levelWords: 'Decide first',
+                facts: [],
+                sentence: problem.detail,
+                remedy: '',
+              },
+            ],
       );
     }
   };

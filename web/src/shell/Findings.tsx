@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import type { Change, FindingView } from '../api/types';
 
 interface Props {
@@ -9,20 +10,12 @@ interface Props {
   onDecide?: (change: Change) => void;
 }
 
-const RANK: Record<FindingView['level'], number> = { DECIDE_FIRST: 0, LOOK_FIRST: 1, NOTE: 2 };
-const LEVEL_WORDS: Record<FindingView['level'], string> = {
-  DECIDE_FIRST: 'Decide first',
-  LOOK_FIRST: 'Look first',
-  NOTE: 'Note',
-};
-
-/** Findings with what to do about each, the gravest first. */
+/** Findings with what to do about each, in the order they come. */
 export function Findings({ findings, title, onDecide }: Props) {
   if (findings.length === 0) {
     return null;
   }
-  const sorted = [...findings].sort((a, b) => RANK[a.level] - RANK[b.level]);
-  const decide = sorted[0]!.level === 'DECIDE_FIRST';
+  const decide = findings.some((finding) => finding.level === 'DECIDE_FIRST');
   return (
     <section
       className={decide ? 'findings' : 'findings mild'}
@@ -31,9 +24,9 @@ export function Findings({ findings, title, onDecide }: Props) {
     >
       <h3>{title}</h3>
       <ul>
-        {sorted.map((finding, index) => (
+        {findings.map((finding, index) => (
           <li key={finding.key ?? index} className={finding.level.toLowerCase().replace('_', '-')}>
-            {onDecide && <span className="level">{LEVEL_WORDS[finding.level]}</span>}{' '}
+            {onDecide && <span className="level">{finding.levelWords}:</span>}{' '}
             {finding.path && !finding.answer && <code>{finding.path}</code>}{' '}
             <strong>{finding.sentence}</strong>{' '}
             {finding.left ? <LeftSo finding={finding} onDecide={onDecide} /> : finding.remedy}
@@ -91,7 +84,7 @@ function LeaveSo({ finding, onDecide }: OneProps) {
       <Form.Control
         size="sm"
         autoFocus
-        maxLength={400}
+        maxLength={bounds.reason}
         placeholder="Why it is right as it is"
         aria-label="Why it is right as it is"
         value={reason}

@@ -1,6 +1,6 @@
 import { NO_ANSWER, type Problem, problemIn } from '../api/client';
 import { sendChanges, takeStep } from '../api/garments';
-import type { Change, FindingView, Opened } from '../api/types';
+import type { Change, Changed, FindingView } from '../api/types';
 import { readUnsent, type Unsent, writeUnsent } from './unsent';
 
 export type Saving =
@@ -17,7 +17,7 @@ export interface QueueState {
 /** The garment as it lies open: its version, and where a newer one goes. */
 export interface OpenGarment {
   version: () => number;
-  arrived: (opened: Opened) => void;
+  arrived: (changed: Changed) => void;
 }
 
 /**
@@ -105,9 +105,9 @@ export class ChangeQueue {
   private async stepNow(way: 'undo' | 'redo'): Promise<boolean> {
     this.tell({ status: 'saving', count: 1 }, []);
     try {
-      const opened = await takeStep(this.id, way, this.open.version());
-      this.open.arrived(opened);
-      this.rebase(opened.version);
+      const changed = await takeStep(this.id, way, this.open.version());
+      this.open.arrived(changed);
+      this.rebase(changed.version);
       this.tell({ status: 'saved' });
       return true;
     } catch (error) {
@@ -130,10 +130,10 @@ export class ChangeQueue {
     for (let first = this.waiting()[0]; first; first = this.waiting()[0]) {
       this.tell({ status: 'saving', count: this.waiting().length });
       try {
-        const opened = await sendChanges(this.id, first.base, first.changes, first.key);
+        const changed = await sendChanges(this.id, first.base, first.changes, first.key);
         this.remove(first.key);
-        this.open.arrived(opened);
-        this.rebase(opened.version);
+        this.open.arrived(changed);
+        this.rebase(changed.version);
         this.answer(first.key, true);
       } catch (error) {
         const problem = problemIn(error);

@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { ProblemError } from '../api/client';
 import * as server from '../api/garments';
-import type { Opened } from '../api/types';
+import type { Changed, Opened } from '../api/types';
 import { garment } from '../testing/sample';
 import { readUnsent, writeUnsent } from './unsent';
 import { useGarmentEditor } from './useGarment';
@@ -20,7 +20,12 @@ vi.mock('../api/garments', async (original) => ({
 const opened = garment();
 const rename = { kind: 'RENAMED' as const, name: 'Harbour coat' };
 const send = vi.mocked(server.sendChanges);
-const newer = (version: number): Opened => ({ ...opened, version });
+const newer = (version: number): Changed => ({
+  ...opened,
+  version,
+  pieces: opened.plan.pieces.map((piece) => piece.id),
+  seams: opened.plan.seams.map((seam) => seam.id),
+});
 const problem = (status: number, more = {}) =>
   new ProblemError({ status, detail: 'No.', findings: [], labels: [], ...more });
 
@@ -40,7 +45,7 @@ function editor() {
 }
 
 test('a change lies in the browser until it is acknowledged', async () => {
-  let acknowledge: (value: Opened) => void = () => undefined;
+  let acknowledge: (value: Changed) => void = () => undefined;
   send.mockReturnValue(new Promise((resolve) => (acknowledge = resolve)));
   const { result } = editor();
   act(() => void result.current.change([rename]));
@@ -61,7 +66,7 @@ test('two changes go one after the other, the second on the version the first ma
 });
 
 test('the header says how many are not saved until all are', async () => {
-  const acknowledge: ((value: Opened) => void)[] = [];
+  const acknowledge: ((value: Changed) => void)[] = [];
   send.mockImplementation(() => new Promise((resolve) => acknowledge.push(resolve)));
   const { result } = editor();
   await act(async () => {

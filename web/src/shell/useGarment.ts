@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { copyGarment, garmentQuery } from '../api/garments';
+import { merged } from '../api/merged';
 import type { Change, FindingView, Opened } from '../api/types';
 import { ChangeQueue, type Saving } from './changeQueue';
 
@@ -28,7 +29,13 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
     () =>
       new ChangeQueue(id, {
         version: () => queries.getQueryData<Opened>(queryKey)?.version ?? garment.version,
-        arrived: (opened) => queries.setQueryData(queryKey, opened),
+        arrived: (changed) => {
+          const opened = merged(queries.getQueryData<Opened>(queryKey), changed);
+          queries.setQueryData(queryKey, opened);
+          if (!opened) {
+            void queries.invalidateQueries({ queryKey });
+          }
+        },
       }),
   );
   const { saving, refused } = useSyncExternalStore(queue.subscribe, queue.snapshot);

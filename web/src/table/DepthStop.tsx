@@ -4,6 +4,7 @@ import { Button, Form } from 'react-bootstrap';
 import { stopsQuery } from '../api/garments';
 import { figure, difference, length, type Unit } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
+import bounds from '../api/bounds.json';
 
 const MM = { CM: 10, INCH: 25.4 } as const;
 const WORDS = { CM: 'cm', INCH: 'in' } as const;
@@ -19,7 +20,7 @@ export function DepthStop({ editor }: { editor: GarmentEditor }) {
   const [text, setText] = useState('');
   const mm = figure(text) * MM[unit];
   const typed = text.trim() !== '';
-  const usable = typed && mm > 0 && mm <= 2000;
+  const usable = typed && mm > 0 && mm <= bounds.deepestMm;
   const { data } = useQuery({ ...stopsQuery(garment.id, garment.version, mm), enabled: usable });
   return (
     <details className="depth">
@@ -36,7 +37,7 @@ export function DepthStop({ editor }: { editor: GarmentEditor }) {
       </Form.Group>
       {typed && !usable && (
         <p className="wrong" role="alert">
-          A depth above 0 and up to {length(2000, unit)}.
+          A depth above 0 and up to {length(bounds.deepestMm, unit)}.
         </p>
       )}
       {usable && data && (

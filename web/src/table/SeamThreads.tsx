@@ -1,7 +1,7 @@
 import type { SeamPlan } from '../api/types';
 import type { Lit } from './lit';
 import type { SeamState } from '../drawing/Signs';
-import { type DrawnJoint, drawnJoints, isFold, type Sheet } from '../drawing/sheet';
+import { type DrawnJoint, drawnJoints, type Sheet } from '../drawing/sheet';
 
 const STUB = 13;
 const SPARSE = 4;
@@ -27,7 +27,7 @@ function zigzag(joints: DrawnJoint[]): string {
 }
 
 function threads(sheet: Sheet, seam: SeamPlan, joints: DrawnJoint[], joined: boolean): string {
-  const fold = isFold(seam);
+  const { fold } = seam;
   if (joined && !fold) {
     return zigzag(joints);
   }
@@ -64,7 +64,7 @@ export function SeamThreads({
   onLit: (lit: Lit | undefined) => void;
 }) {
   const joined = state === 'JOINED';
-  const fold = isFold(seam);
+  const { fold } = seam;
   const d = threads(sheet, seam, drawnJoints(sheet, seam), joined);
   const colour = next
     ? 'var(--madder)'

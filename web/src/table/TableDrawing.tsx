@@ -5,7 +5,7 @@ import { Labels } from '../drawing/Labels';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { seamState } from '../drawing/seamState';
-import { fitted, isFold, looked, nearestJoint, TABLE_MARGIN, type TableLook } from '../drawing/sheet';
+import { fitted, looked, nearestJoint, TABLE_MARGIN, type TableLook } from '../drawing/sheet';
 import { EdgeLines } from './EdgeLines';
 import type { Lit } from './lit';
 import { OpeningDots } from './OpeningDots';
@@ -81,7 +81,7 @@ export function TableDrawing({
       aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
     >
       <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
-      {plan.seams.filter(isFold).map(threads)}
+      {plan.seams.filter((seam) => seam.fold).map(threads)}
       {plan.pieces.map((piece) => {
         const by = dragged?.piece === piece.id ? dragged.by : { x: 0, y: 0 };
         return (
@@ -98,7 +98,7 @@ export function TableDrawing({
           </g>
         );
       })}
-      {plan.seams.filter((seam) => !isFold(seam)).map(threads)}
+      {plan.seams.filter((seam) => !seam.fold).map(threads)}
       <OpeningDots sheet={sheet} />
       <Labels sheet={sheet} />
       {nextSeam && !explore && (

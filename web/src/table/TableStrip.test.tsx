@@ -2,7 +2,8 @@
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { inEditor } from '../testing/inEditor';
-import { editorOf, garment, piece } from '../testing/sample';
+import { editorOf } from '../testing/editor';
+import { garment, piece } from '../testing/sample';
 import { TableStrip } from './TableStrip';
 
 afterEach(cleanup);

@@ -9,6 +9,7 @@ import { Facts } from './Facts';
 import type { Lit } from './lit';
 import { Nudges } from './Nudges';
 import type { GarmentEditor } from '../shell/useGarment';
+import bounds from '../api/bounds.json';
 
 interface Props {
   editor: GarmentEditor;
@@ -107,7 +108,7 @@ function Rename({ editor }: { editor: GarmentEditor }) {
       <Form.Control
         id="rename"
         value={name}
-        maxLength={200}
+        maxLength={bounds.name}
         onChange={(event) => setName(event.target.value)}
         onBlur={save}
       />

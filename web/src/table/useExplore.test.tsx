@@ -1,7 +1,8 @@
 // @vitest-environment jsdom
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { beforeEach, expect, test, vi } from 'vitest';
-import { editorOf, garment } from '../testing/sample';
+import { editorOf } from '../testing/editor';
+import { garment } from '../testing/sample';
 import { useExplore } from './useExplore';
 
 const { previewed } = vi.hoisted(() => ({ previewed: vi.fn() }));

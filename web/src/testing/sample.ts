@@ -1,5 +1,4 @@
-import type { EaseView, Opened, PiecePlan, Rail, SeamPlan, StepPlan } from '../api/types';
-import type { GarmentEditor } from '../shell/useGarment';
+import type { EaseView, Ladder, Opened, PiecePlan, Rail, SeamPlan, StepPlan } from '../api/types';
 
 /** Small made-up plans for tests of the front end, in the shapes the server publishes. */
 export const EASE: EaseView = {
@@ -10,6 +9,16 @@ export const EASE: EaseView = {
   verdict: 'EASE_EVENLY',
   rippleMm: 2.5,
   words: 'The sleeve top is 14 mm longer.',
+};
+
+export const LADDER: Ladder = {
+  rungs: [
+    { verdict: 'MATCHED', from: 0, to: 0.02 },
+    { verdict: 'EASE_EVENLY', from: 0.02, to: 0.05 },
+    { verdict: 'EASE_WITH_MARKERS', from: 0.05, to: 0.1 },
+    { verdict: 'STOP', from: 0.1 },
+  ],
+  waveMm: 40,
 };
 
 function rail(over: Partial<Rail>): Rail {
@@ -87,8 +96,9 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
     role: 'ARMHOLE',
     planned: true,
     look: false,
-    a: { name: 'Sleeve top', lengthMm: 49, places: 7, rails: [tops] },
-    b: { name: 'Armhole', lengthMm: 50, places: 4, rails: [rail({})] },
+    fold: false,
+    a: { name: 'Sleeve top', lengthMm: 49, places: 7, rails: [tops], joints: Array(7).fill(1) },
+    b: { name: 'Armhole', lengthMm: 50, places: 4, rails: [rail({})], joints: [2, 2, 2, 1] },
     anchors: [
       anchor('START', 0, 0, 0, 0, false),
       anchor('shoulder', 8, 4, 28, 25, true),
@@ -106,6 +116,7 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
         bFrom: 0,
         bTo: 2,
         groups: [[2, 1, 2]],
+        groupJoints: [2],
       },
       {
         ...interval,
@@ -121,6 +132,7 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
           [2, 1, 1],
           [1, 1, 1],
         ],
+        groupJoints: [2, 1],
       },
     ],
     joints: 7,
@@ -199,6 +211,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     words: `${r.count} by count and gauge.`,
     finished: r.count + r.heldBack,
     pickUp: r.count,
+    edgingWords: `Along the ${edgeId} they change its count.`,
   });
   return {
     id,
@@ -211,6 +224,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
       edge('top', run('top', 40, 280, 375, -7, 0)),
       edge('left', run('side', 30, 0, 375, 0, -12.5)),
     ],
+    ribs: [],
     placement: { piece: id, quarterTurns: 0, xMm: id === 'back' ? -140 : 260, yMm: 0 },
     closes: true,
     gapMm: 0,
@@ -259,7 +273,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       pieces: [piece('back'), piece('sleeve')],
       seams: ids.map((id) => seam({ id, name: id })),
       worn: [],
-      ladder: { matched: 0.02, evenly: 0.05, withMarkers: 0.1, waveMm: 40 },
+      ladder: LADDER,
       gluing: {
         points: 0,
         segments: 0,
@@ -279,23 +293,5 @@ export function garment(over: Partial<Opened> = {}): Opened {
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),
     ...over,
-  };
-}
-
-/** An editor whose changes are kept for the test to look at. */
-export function editorOf(opened: Opened, sent: unknown[]): GarmentEditor {
-  return {
-    garment: opened,
-    saving: { status: 'saved' },
-    refused: [],
-    change: (changes) => {
-      sent.push(...changes);
-      return Promise.resolve(true);
-    },
-    undo: () => Promise.resolve(true),
-    redo: () => Promise.resolve(true),
-    putOnTop: () => Promise.resolve(),
-    keepAsCopy: () => Promise.resolve(undefined),
-    drop: () => Promise.resolve(),
   };
 }

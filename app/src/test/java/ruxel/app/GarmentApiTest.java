@@ -93,6 +93,25 @@ class GarmentApiTest {
     assertThat(TestServer.json(server.get("/api/garments/" + id)).path("plan").path("name").asString()).isEqualTo("Other");
   }
 
+  /** Model 5: the answer carries what the change has touched; the other pieces and seams are only named. */
+  @Test
+  void theAnswerToAChangeCarriesOnlyWhatIsNotAsBefore() {
+    String id = server.garment();
+    JsonNode before = TestServer.json(server.get("/api/garments/" + id)).path("plan");
+    JsonNode changed = TestServer.json(change(id, 1, "{\"kind\":\"METHOD_CHOSEN\",\"seam\":\"armhole.left\",\"method\":\"backstitch\"}"));
+    assertThat(changed.path("version").asInt()).isEqualTo(2);
+    assertThat(changed.path("seams").size()).isEqualTo(before.path("seams").size());
+    assertThat(changed.path("pieces").size()).isEqualTo(before.path("pieces").size());
+    assertThat(changed.path("plan").path("seams").size()).isEqualTo(1);
+    assertThat(changed.path("plan").path("seams").get(0).path("method").asString()).isEqualTo("backstitch");
+    JsonNode after = TestServer.json(server.get("/api/garments/" + id)).path("plan");
+    for (int i = 0; i < after.path("seams").size(); i++) {
+      JsonNode seam = after.path("seams").get(i);
+      JsonNode told = seam.path("id").asString().equals("armhole.left") ? changed.path("plan").path("seams").get(0) : before.path("seams").get(i);
+      assertThat(seam).isEqualTo(told);
+    }
+  }
+
   @Test
   void aChangeNeedsTheVersionItIsBasedOn() {
     String id = server.garment();

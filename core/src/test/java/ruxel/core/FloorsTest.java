@@ -36,7 +36,7 @@ class FloorsTest {
           .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "repair", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("garment", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan")
-          .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench")
+          .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench", "sheet")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "garment", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "repair", "bench", "sheet")
           .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "repair", "bench");

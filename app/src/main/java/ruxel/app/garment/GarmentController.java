@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruxel.app.garment.GarmentViews.Changed;
 import ruxel.app.garment.GarmentViews.Construction;
 import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
@@ -100,7 +101,7 @@ class GarmentController {
   }
 
   @PostMapping("/garments/{id}/undo")
-  ResponseEntity<Opened> undo(
+  ResponseEntity<Changed> undo(
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Nothing nothing) {
@@ -108,7 +109,7 @@ class GarmentController {
   }
 
   @PostMapping("/garments/{id}/redo")
-  ResponseEntity<Opened> redo(
+  ResponseEntity<Changed> redo(
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Nothing nothing) {
@@ -122,7 +123,8 @@ class GarmentController {
 
   @GetMapping("/garments/{id}")
   ResponseEntity<Opened> open(@PathVariable UUID id) {
-    return tagged(garments.open(id));
+    Opened opened = garments.open(id);
+    return tagged(opened.version(), opened);
   }
 
   @GetMapping("/garments/{id}/file")
@@ -152,7 +154,7 @@ class GarmentController {
   }
 
   @PostMapping("/garments/{id}/changes")
-  ResponseEntity<Opened> change(
+  ResponseEntity<Changed> change(
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Changes changes) {
@@ -189,9 +191,13 @@ class GarmentController {
     garments.setState(id, wanted.state());
   }
 
-  private static ResponseEntity<Opened> tagged(Opened opened) {
+  private static <T> ResponseEntity<T> tagged(int version, T body) {
     // Work moves on without a new version, so that a kept copy would be out of date.
-    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).eTag("\"" + opened.version() + "\"").body(opened);
+    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).eTag("\"" + version + "\"").body(body);
+  }
+
+  private static ResponseEntity<Changed> tagged(Changed changed) {
+    return tagged(changed.version(), changed);
   }
 
   /** −1, which is no version, for a tag that is none of ours. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import ruxel.app.garment.GarmentViews.Changed;
 import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
@@ -29,7 +30,6 @@ import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
-import ruxel.core.plan.SeamPlan;
 import ruxel.core.repair.Effects;
 import ruxel.files.GarmentDocument;
 import ruxel.files.GarmentFiles;
@@ -112,15 +112,15 @@ public class GarmentService {
    *
    * @throws Problems.Stale when that version is no longer the current one
    */
-  public Opened change(UUID id, int baseVersion, List<ChangeRequest> requests, Optional<String> key) {
+  public Changed change(UUID id, int baseVersion, List<ChangeRequest> requests, Optional<String> key) {
     Optional<GarmentStore.Request> request = key.filter(given -> !given.isEmpty()).map(given -> request(given, requests));
     GarmentStore.Head head = reader.head(id);
     if (saver.isDone(id, request)) {
-      return reader.opened(id);
+      return Changed.of(Optional.empty(), reader.opened(id));
     }
     saver.requireCurrent(head, baseVersion);
     if (requests.isEmpty()) {
-      return reader.opened(id);
+      return Changed.of(Optional.empty(), reader.opened(id));
     }
     OpenGarments.Computed before = open.of(head);
     List<Change> changes = Problems.valueOf(all(requests), before.garment().wording());
@@ -149,14 +149,14 @@ public class GarmentService {
   }
 
   /** Takes the last change back that was not taken back yet; work at the bench stays as it is (model 5). */
-  public Opened undo(UUID id, int baseVersion) {
+  public Changed undo(UUID id, int baseVersion) {
     GarmentStore.Head head = reader.head(id);
     History.Entry last = History.of(store.versions(id)).toUndo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_UNDO));
     return turnTo(head, baseVersion, last.version() - 1, last, History.Kind.UNDO);
   }
 
   /** Does again what was taken back last. */
-  public Opened redo(UUID id, int baseVersion) {
+  public Changed redo(UUID id, int baseVersion) {
     GarmentStore.Head head = reader.head(id);
     History.Entry next = History.of(store.versions(id)).toRedo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_REDO));
     return turnTo(head, baseVersion, next.version(), next, History.Kind.REDO);
@@ -166,7 +166,7 @@ public class GarmentService {
     return new Problems.Refused(List.of(Finding.of(code, Where.NOWHERE)), Wording.USUAL);
   }
 
-  private Opened turnTo(GarmentStore.Head head, int baseVersion, int version, History.Entry entry, History.Kind kind) {
+  private Changed turnTo(GarmentStore.Head head, int baseVersion, int version, History.Entry entry, History.Kind kind) {
     saver.requireCurrent(head, baseVersion);
     Garment turned = OpenGarments.garment(open.documentAt(head.id(), version));
     GarmentDocument document = Problems.valueOf(GarmentDocument.of(turned), turned.wording());
@@ -178,9 +178,9 @@ public class GarmentService {
     return saved(head.id(), new GarmentSaver.Draft(baseVersion, next, after, before.map(OpenGarments.Computed::plan), reordered));
   }
 
-  private Opened saved(UUID id, GarmentSaver.Draft draft) {
+  private Changed saved(UUID id, GarmentSaver.Draft draft) {
     saver.save(id, draft).ifPresent(revision -> open.keep(id, revision, draft.after()));
-    return reader.opened(id);
+    return Changed.of(draft.before(), reader.opened(id));
   }
 
   /** A garment that cannot be read today can still be taken back to when it could. */
@@ -248,10 +248,8 @@ public class GarmentService {
         : new Preview(Optional.empty(), FindingView.all(outcome.findings(), wording), List.of());
   }
 
-  private static GarmentPlan onlySeams(GarmentPlan p, List<String> want) {
-    List<SeamPlan> seams = p.seams().stream().filter(seam -> want.contains(seam.id())).toList();
-    return new GarmentPlan(
-        p.name(), p.unit(), p.terms(), p.hand(), List.of(), seams, List.of(), p.ladder(), p.gluing(), List.of(), List.of(), p.assumed(), List.of(), List.of(), p.findings());
+  private static GarmentPlan onlySeams(GarmentPlan plan, List<String> want) {
+    return plan.with(List.of(), plan.seams().stream().filter(seam -> want.contains(seam.id())).toList());
   }
 
   /** Takes a garment off the shelf, archives it or puts it back. */

@@ -4,11 +4,14 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import ruxel.core.bench.Work;
 import ruxel.core.garment.Question;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.SeamPlan;
 
 /** What the API shows of garments. */
 public final class GarmentViews {
@@ -41,6 +44,38 @@ public final class GarmentViews {
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {}
+
+  /**
+   * A garment after a change: as opened, but its plan has only the pieces and seams that are not as before; all of
+   * them are named in their order.
+   */
+  public record Changed(
+      UUID id,
+      int version,
+      Optional<String> construction,
+      Map<String, Object> answers,
+      GarmentPlan plan,
+      List<String> pieces,
+      List<String> seams,
+      List<SeamProgress> progress,
+      Optional<NextStep> next,
+      Optional<String> undo,
+      Optional<String> redo) {
+
+    /** Without a plan from before, everything is new. */
+    static Changed of(Optional<GarmentPlan> before, Opened now) {
+      GarmentPlan plan = now.plan();
+      Set<PiecePlan> pieces = before.map(old -> Set.copyOf(old.pieces())).orElse(Set.of());
+      Set<SeamPlan> seams = before.map(old -> Set.copyOf(old.seams())).orElse(Set.of());
+      return new Changed(
+          now.id(), now.version(), now.construction(), now.answers(),
+          plan.with(
+              plan.pieces().stream().filter(piece -> !pieces.contains(piece)).toList(),
+              plan.seams().stream().filter(seam -> !seams.contains(seam)).toList()),
+          plan.pieces().stream().map(PiecePlan::id).toList(), plan.seams().stream().map(SeamPlan::id).toList(),
+          now.progress(), now.next(), now.undo(), now.redo());
+    }
+  }
 
   /** A change of the history; taken back ones can be done again. */
   public record HistoryEntry(int version, String label, OffsetDateTime madeAt, boolean takenBack) {}

@@ -10,6 +10,7 @@ import ruxel.app.web.Problems;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Outline;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
@@ -25,7 +26,7 @@ class ShelfFacts {
   record Facts(List<ShelfPiece> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
 
   /** A piece as it is drawn on the shelf. */
-  record ShelfPiece(String id, Cloth cloth, Placement placement, List<ShelfEdge> edges) {}
+  record ShelfPiece(String id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs) {}
 
   /** An edge of a drawn piece. */
   record ShelfEdge(List<ShelfRun> runs) {}
@@ -71,7 +72,7 @@ class ShelfFacts {
         piece.edges().stream()
             .map(edge -> new ShelfEdge(edge.runs().stream().map(r -> new ShelfRun(r.kind(), r.fabric(), r.count(), r.x(), r.y(), r.dx(), r.dy())).toList()))
             .toList();
-    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges);
+    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges, piece.ribs());
   }
 
   static ShelfStep step(GarmentPlan plan, GarmentPlan.StepPlan step) {

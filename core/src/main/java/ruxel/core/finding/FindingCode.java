@@ -122,10 +122,20 @@ public enum FindingCode {
 
   /** How much a finding stands in the way (model 6). What is refused outright is to be decided first as well. */
   public enum Level {
-    NOTE,
-    LOOK_FIRST,
+    NOTE("Note"),
+    LOOK_FIRST("Look first"),
     /** The step is not taken to the bench before it is mended, or left so with a reason. */
-    DECIDE_FIRST
+    DECIDE_FIRST("Decide first");
+
+    private final String words;
+
+    Level(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
   }
 
   private final Level level;

@@ -76,8 +76,6 @@ public sealed interface EdgeChange extends Change
 
   /** A run of the recipe told as parts; no parts takes it back to the recipe. */
   record RunTold(String piece, String edge, String run, List<EdgeSettings.Part> parts) implements EdgeChange {
-    private static final int MOST_HELD_BACK = 200;
-
     public RunTold {
       parts = List.copyOf(parts);
     }
@@ -128,11 +126,11 @@ public sealed interface EdgeChange extends Change
                 FindingCode.COUNT_OUT_OF_RANGE, Where.edge(onPiece.id(), onEdge.id()),
                 Fact.count("least", 1), Fact.count("most", CountMade.MOST), Fact.text("value", Integer.toString(part.count()))));
       }
-      if (part.heldBack() < 0 || part.heldBack() > MOST_HELD_BACK || part.chains() < 0 || part.chains() > Run.Notes.MOST_CHAINS) {
+      if (part.heldBack() < 0 || part.heldBack() > EdgeSettings.Part.MOST_HELD_BACK || part.chains() < 0 || part.chains() > Run.Notes.MOST_CHAINS) {
         findings.add(
             Finding.of(
                 FindingCode.COUNT_OUT_OF_RANGE, Where.edge(onPiece.id(), onEdge.id()),
-                Fact.count("least", 0), Fact.count("most", part.chains() != 0 ? Run.Notes.MOST_CHAINS : MOST_HELD_BACK),
+                Fact.count("least", 0), Fact.count("most", part.chains() != 0 ? Run.Notes.MOST_CHAINS : EdgeSettings.Part.MOST_HELD_BACK),
                 Fact.text("value", part.heldBack() + ", " + part.chains())));
       }
       part.widthMm()

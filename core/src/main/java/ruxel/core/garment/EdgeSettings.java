@@ -33,6 +33,7 @@ public record EdgeSettings(List<ToldRun> told, List<MeasuredEdge> measured, List
   /** Like units: {@code widthMm} of one along the edge; empty keeps what the recipe's run has. */
   public record Part(
       UnitKind kind, int count, Optional<Double> widthMm, Fabric fabric, boolean noEase, String label, int chains, int heldBack) {
+    public static final int MOST_HELD_BACK = 200;
     public static final double NARROWEST_MM = 0.5;
     public static final double WIDEST_MM = 300;
   }

@@ -10,7 +10,7 @@ import ruxel.core.finding.Where;
 public sealed interface FindingChange extends Change {
   /** A finding left as it is, with the reason in the maker's words; {@code finding} is its key. */
   record LeftSo(String finding, String reason) implements FindingChange {
-    static final int MOST = 400;
+    static final int MOST_REASON = 400;
     static final int MOST_KEY = 100;
 
     @Override
@@ -19,9 +19,9 @@ public sealed interface FindingChange extends Change {
       if (finding.isBlank() || finding.length() > MOST_KEY) {
         return Outcome.refused(Finding.of(FindingCode.FINDING_UNKNOWN, Where.path("$.changes"), Fact.text("value", finding.substring(0, Math.min(finding.length(), MOST_KEY)))));
       }
-      if (trimmed.isEmpty() || trimmed.length() > MOST) {
+      if (trimmed.isEmpty() || trimmed.length() > MOST_REASON) {
         return Outcome.refused(
-            Finding.of(FindingCode.NOTE_LENGTH, Where.path("$.changes"), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
+            Finding.of(FindingCode.NOTE_LENGTH, Where.path("$.changes"), Fact.count("most", MOST_REASON), Fact.count("count", trimmed.length())));
       }
       return Outcome.of(garment.withSettings(garment.settings().withLeft(new Settings.LeftFinding(finding, trimmed))));
     }

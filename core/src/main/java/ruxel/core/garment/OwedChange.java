@@ -12,14 +12,14 @@ import ruxel.core.measure.Ids;
 public sealed interface OwedChange extends Change {
   /** Something to mend later on a piece; {@code before} names the seam that is its last moment. */
   record Noted(String id, String piece, String what, Optional<String> before) implements OwedChange {
-    static final int MOST = 400;
+    static final int MOST_WHAT = 400;
 
     @Override
     public Outcome<Garment> apply(Garment garment) {
       String trimmed = what.strip();
-      if (trimmed.isEmpty() || trimmed.length() > MOST) {
+      if (trimmed.isEmpty() || trimmed.length() > MOST_WHAT) {
         return Outcome.refused(
-            Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST), Fact.count("count", trimmed.length())));
+            Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST_WHAT), Fact.count("count", trimmed.length())));
       }
       if (!Ids.isWellFormed(id)) {
         return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(piece), Fact.text("value", id)));

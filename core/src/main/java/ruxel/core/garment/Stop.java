@@ -20,7 +20,7 @@ import ruxel.core.piece.Piece;
  * row and the nearest landmark, the same on both sides, and at each the row at the marker is joined or open.
  */
 public record Stop(String answer, String name, String run, double unitMm) {
-  private static final double DEEPEST_MM = 2000;
+  static final double DEEPEST_MM = 2000;
 
   /** Rows for the answer, how deep that is, how far from the wish, and the landmark there if it is one. */
   public record StopChoice(String answer, int rows, double mm, double offMm, Optional<String> landmark, boolean open) {}

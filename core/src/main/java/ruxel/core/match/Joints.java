@@ -13,6 +13,11 @@ public final class Joints {
 
   private Joints() {}
 
+  /** The joints of a group: each of its pairs, or the whole group at once. */
+  public static int in(Group group, boolean together) {
+    return together ? Math.min(1, group.joints()) : group.joints();
+  }
+
   /** All joints in the seam's direction. Linear in their number. */
   static List<Joint> of(List<PlacedAnchor> anchors, List<Interval> intervals, List<IntervalPlan> plans, boolean together) {
     List<Joint> joints = new ArrayList<>();
@@ -33,7 +38,7 @@ public final class Joints {
     int a = interval.aFromInclusive();
     int b = interval.bFromInclusive();
     for (Group group : plan.groups()) {
-      for (int k = together ? Math.max(0, group.joints() - 1) : 0; k < group.joints(); k++) {
+      for (int k = group.joints() - in(group, together); k < group.joints(); k++) {
         joints.add(
             new Joint(group.p() == 1 ? a : a + k, group.q() == 1 ? b : b + k, index, k == group.size() - 1));
       }

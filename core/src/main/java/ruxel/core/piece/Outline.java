@@ -1,6 +1,7 @@
 package ruxel.core.piece;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import ruxel.core.measure.HouseRules;
@@ -108,6 +109,40 @@ public final class Outline {
       twice += a.x() * b.y() - b.x() * a.y();
     }
     return twice / 2;
+  }
+
+  /** A stretch of the piece's height, mm in its own axes. */
+  public record Band(double fromMm, double toMm) {}
+
+  /** Where rows are ribbed, from the ribbed row ends of all edges, lowest first. */
+  public List<Band> ribs() {
+    List<Band> ribs = new ArrayList<>();
+    List<List<Point>> starts = runStarts();
+    for (int e = 0; e < starts.size(); e++) {
+      List<Run> runs = piece.edges().get(e).runs();
+      for (int r = 0; r < runs.size(); r++) {
+        Run run = runs.get(r);
+        if (run.fabric() == Fabric.RIB && run.kind().isRowEnd()) {
+          double from = starts.get(e).get(r).y();
+          double to = from + run.count() * run.advance().dyMm();
+          ribs.add(new Band(Math.min(from, to), Math.max(from, to)));
+        }
+      }
+    }
+    return merged(ribs.stream().sorted(Comparator.comparingDouble(Band::fromMm)).toList());
+  }
+
+  private static List<Band> merged(List<Band> sorted) {
+    List<Band> merged = new ArrayList<>();
+    for (Band band : sorted) {
+      int last = merged.size() - 1;
+      if (last >= 0 && band.fromMm() <= merged.get(last).toMm()) {
+        merged.set(last, new Band(merged.get(last).fromMm(), Math.max(merged.get(last).toMm(), band.toMm())));
+      } else {
+        merged.add(band);
+      }
+    }
+    return List.copyOf(merged);
   }
 
   /** Inner angle in degrees at a position of an edge counted in half units: 2k a cut, 2k + 1 a middle. */

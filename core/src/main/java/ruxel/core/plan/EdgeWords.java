@@ -1,11 +1,14 @@
 package ruxel.core.plan;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
@@ -34,5 +37,18 @@ final class EdgeWords {
                 "%s, %s measured (%s)"
                     .formatted(gauge, wording.length(measured), off == 0 ? "the same" : wording.percent(Math.abs(off)) + (off > 0 ? " longer" : " shorter")))
         .orElse(gauge);
+  }
+
+  /** What edging rows along an edge would change: its count and, by their height, the edges beside it that they lie across. */
+  static String edging(Piece piece, int index) {
+    List<Edge> edges = piece.edges();
+    List<String> beside =
+        Stream.of(edges.get(Math.floorMod(index - 1, edges.size())), edges.get((index + 1) % edges.size()))
+            .filter(edge -> edge != edges.get(index))
+            .map(Edge::name)
+            .distinct()
+            .toList();
+    String grow = beside.isEmpty() ? "" : "; %s %s by their height".formatted("the " + String.join(" and the ", beside), beside.size() == 1 ? "grows" : "grow");
+    return "Along the %s they change its count, not its length%s.".formatted(edges.get(index).name(), grow);
   }
 }

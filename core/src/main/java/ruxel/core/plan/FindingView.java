@@ -14,6 +14,7 @@ import ruxel.core.measure.Wording;
 public record FindingView(
     FindingCode code,
     FindingCode.Level level,
+    String levelWords,
     Optional<String> answer,
     Optional<String> piece,
     Optional<String> edge,
@@ -34,9 +35,11 @@ public record FindingView(
 
   /** One the maker left so, with the reason, is a note. */
   static FindingView of(Finding finding, Wording wording, Optional<String> left) {
+    FindingCode.Level level = left.isPresent() ? FindingCode.Level.NOTE : finding.code().level();
     return new FindingView(
         finding.code(),
-        left.isPresent() ? FindingCode.Level.NOTE : finding.code().level(),
+        level,
+        level.words(),
         finding.where().answer(),
         finding.where().piece(),
         finding.where().edge(),
@@ -51,8 +54,7 @@ public record FindingView(
 
   /** In one line, as it is printed. */
   public String printed() {
-    String first = level == FindingCode.Level.DECIDE_FIRST ? "Decide first: " : level == FindingCode.Level.LOOK_FIRST ? "Look first: " : "";
-    return first + sentence + " " + left.map(reason -> "Left so: " + reason).orElse(remedy);
+    return (level == FindingCode.Level.NOTE ? "" : levelWords + ": ") + sentence + " " + left.map(reason -> "Left so: " + reason).orElse(remedy);
   }
 
   public static List<FindingView> all(List<Finding> findings, Wording wording) {

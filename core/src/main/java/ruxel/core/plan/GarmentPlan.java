@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.garment.Handle;
 import ruxel.core.lay.AsWorn;
+import ruxel.core.match.Ease;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Terms;
@@ -28,18 +29,33 @@ public record GarmentPlan(
     List<Owed> owed,
     List<FindingView> findings) {
 
+  /** The same with only some of its pieces and seams. */
+  public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
+    return new GarmentPlan(
+        name, unit, terms, hand, somePieces, someSeams, worn, ladder, gluing, steps, consequences, assumed, handles, owed, findings);
+  }
+
   /** What must be mended or left so before a seam is taken to the bench. */
   public List<FindingView> toDecide(String seam) {
     return steps.stream().filter(step -> step.seam().equals(seam)).findFirst().map(StepPlan::toDecide).orElse(List.of());
   }
 
-  /** The steps of the ladder of ease (handbook 6) as shares, and the wavelength of a ripple, for this garment. */
-  public record Ladder(double matched, double evenly, double withMarkers, double waveMm) {
+  /** The ladder of ease (handbook 6), and the wavelength of a ripple, for this garment. */
+  public record Ladder(List<Rung> rungs, double waveMm) {
     static Ladder of(HouseRules rules) {
+      double matched = rules.get(Rule.MATCHED_SHARE);
+      double evenly = rules.get(Rule.EVEN_SHARE);
+      double withMarkers = rules.get(Rule.MARKERS_SHARE);
       return new Ladder(
-          rules.get(Rule.MATCHED_SHARE), rules.get(Rule.EVEN_SHARE), rules.get(Rule.MARKERS_SHARE), rules.get(Rule.RIPPLE_WAVE_MM));
+          List.of(
+              new Rung(Ease.Verdict.MATCHED, 0, Optional.of(matched)), new Rung(Ease.Verdict.EASE_EVENLY, matched, Optional.of(evenly)),
+              new Rung(Ease.Verdict.EASE_WITH_MARKERS, evenly, Optional.of(withMarkers)), new Rung(Ease.Verdict.STOP, withMarkers, Optional.empty())),
+          rules.get(Rule.RIPPLE_WAVE_MM));
     }
   }
+
+  /** A verdict with the shares of ease it stands for; the last has no upper end. */
+  public record Rung(Ease.Verdict verdict, double from, Optional<Double> to) {}
 
   /** The gluing of all seams; handles −1 where not every right side can be outside. */
   public record GluingPlan(

@@ -31,6 +31,7 @@ public record PiecePlan(
     Optional<String> mirrorOf,
     Cloth cloth,
     List<EdgePlan> edges,
+    List<Outline.Band> ribs,
     Placement placement,
     Optional<Settings.LaidPiece> laid,
     boolean closes,
@@ -64,7 +65,7 @@ public record PiecePlan(
   /**
    * An edge with its length by count and gauge, and as measured, both also in words; its count when the rows held
    * back are worked; the corner between it and the next edge; how many
-   * stitches of the piece's own width an edging would pick up along it; and the edging rows worked onto it.
+   * stitches of the piece's own width an edging would pick up along it; the edging rows worked onto it, and what they change.
    */
   public record EdgePlan(
       String id,
@@ -79,7 +80,8 @@ public record PiecePlan(
       int finished,
       Optional<Corner> corner,
       int pickUp,
-      Optional<EdgingPlan> edging) {}
+      Optional<EdgingPlan> edging,
+      String edgingWords) {}
 
   /** Rows of so many stitches worked along an edge, each row so high. */
   public record EdgingPlan(int rows, double rowMm, int stitches) {}
@@ -130,7 +132,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), placement, settings.laid(piece.id()), outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
+        List.copyOf(edges), outline.ribs(), placement, settings.laid(piece.id()), outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
   }
 
   private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, PieceSettings told, Wording wording) {
@@ -152,7 +154,8 @@ public record PiecePlan(
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
         Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
-        told.edging(piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())));
+        told.edging(piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())),
+        EdgeWords.edging(piece, index));
   }
 
   private static LandmarkPlan landmark(Landmark landmark, Edge edge, List<Outline.Point> starts) {

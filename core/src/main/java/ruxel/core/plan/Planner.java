@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -105,14 +106,17 @@ public final class Planner {
         views);
   }
 
-  /** The findings, those left so as notes; what was left and no longer stands is told. */
+  /** The findings, the gravest first, those left so as notes; what was left and no longer stands is told. */
   private List<FindingView> views() {
     Settings settings = garment.settings();
     Set<String> keys = findings.stream().map(Finding::key).collect(Collectors.toSet());
     settings.left().stream()
         .filter(left -> !keys.contains(left.finding()))
         .forEach(left -> findings.add(Finding.of(FindingCode.LEFT_GONE, Where.path("$.settings.left"), Fact.text("reason", left.reason()))));
-    return Finding.capped(findings).stream().map(finding -> FindingView.of(finding, wording, leftBecause(finding))).toList();
+    return Finding.capped(findings).stream()
+        .map(finding -> FindingView.of(finding, wording, leftBecause(finding)))
+        .sorted(Comparator.comparing(FindingView::level).reversed())
+        .toList();
   }
 
   private Optional<String> leftBecause(Finding finding) {
@@ -123,7 +127,7 @@ public final class Planner {
     String id = match.seam().seam().id();
     Set<String> own =
         garment.settings().seams().pins().stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
-    return SeamPlans.of(match, toLookAt(id), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, wording);
+    return SeamPlans.of(match, toLookAt(id), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), wording);
   }
 
   private List<GarmentPlan.Owed> owed() {

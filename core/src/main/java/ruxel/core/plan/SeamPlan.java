@@ -8,7 +8,6 @@ import ruxel.core.match.Cost;
 import ruxel.core.match.Ease;
 import ruxel.core.match.From;
 import ruxel.core.match.Rhythm;
-import ruxel.core.method.Method;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
@@ -18,7 +17,7 @@ import ruxel.core.seam.Surplus;
 
 /**
  * A seam with everything computed of it. Places are numbered from 0 in the seam's direction; anchors lie
- * at half places (2k the cut before place k, 2k + 1 place k).
+ * at half places (2k the cut before place k, 2k + 1 place k). {@code fold}: its edges meet when the layers are folded on each other.
  */
 public record SeamPlan(
     String id,
@@ -27,6 +26,8 @@ public record SeamPlan(
     String direction,
     String counts,
     SeamRole role,
+    boolean fold,
+    Optional<CloseUpView> closeUp,
     boolean planned,
     boolean look,
     SidePlan a,
@@ -77,8 +78,11 @@ public record SeamPlan(
   /** What the seam takes of each piece, in mm. */
   public record TakeUpView(double aMm, double bMm, String words) {}
 
-  /** One side: its stretches of like places. */
-  public record SidePlan(String name, double lengthMm, int places, List<Rail> rails) {}
+  /** One side: its stretches of like places, and how many joints pass through each place. */
+  public record SidePlan(String name, double lengthMm, int places, List<Rail> rails, List<Integer> joints) {}
+
+  /** The piece that is moved up to the other once the seam is joined, and how far on the table, mm. */
+  public record CloseUpView(String piece, double dxMm, double dyMm) {}
 
   /**
    * A stretch of like places. {@code x, y} is the start of the first place in the piece's axes and {@code
@@ -118,7 +122,7 @@ public record SeamPlan(
   public record EaseView(
       double aMm, double bMm, double share, double differenceMm, Ease.Verdict verdict, double rippleMm, String words) {}
 
-  /** One interval as an outside check needs it (model 9). Groups are [p, q, times]. */
+  /** One interval as an outside check needs it (model 9). Groups are [p, q, times], {@code groupJoints} the joints of each of them. */
   public record IntervalView(
       String heading,
       String start,
@@ -134,6 +138,7 @@ public record SeamPlan(
       List<Integer> noEaseB,
       int most,
       List<List<Integer>> groups,
+      List<Integer> groupJoints,
       Cost cost,
       Cost optimum,
       Worked worked,
@@ -155,15 +160,9 @@ public record SeamPlan(
   public record CheckpointPlan(
       int number, Checkpoint.Kind kind, String name, int joint, int placeA, int placeB, String nameA, String nameB) {}
 
-  /** A joining method with its facts, and why not if it is not for this seam. */
+  /** What a joining method of the catalogue takes on this seam, and why not if it is not for it. */
   public record MethodFacts(
       String id,
-      String title,
-      Method.Tool tool,
-      String held,
-      Method.Family family,
-      Method.Scores scores,
-      double yarnCmPerCm,
       double yarnMm,
       double takeUpMm,
       boolean allowed,

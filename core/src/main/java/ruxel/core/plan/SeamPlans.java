@@ -5,14 +5,18 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import ruxel.core.lay.Placement;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
 import ruxel.core.match.Group;
 import ruxel.core.match.Interval;
 import ruxel.core.match.IntervalPlan;
+import ruxel.core.match.Joints;
+import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.Rhythm;
@@ -33,6 +37,7 @@ import ruxel.core.plan.SeamPlan.SidePlan;
 import ruxel.core.plan.SeamPlan.SurplusStretch;
 import ruxel.core.plan.SeamPlan.Worked;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamRole;
 
 /** Writes a matched seam as a plan. */
 final class SeamPlans {
@@ -44,11 +49,14 @@ final class SeamPlans {
   private final boolean look;
   private final Optional<String> twin;
   private final Set<String> ownAnchors;
+  private final List<Placement> placements;
   private final PlaceNames namesA;
   private final PlaceNames namesB;
 
-  private SeamPlans(SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, Wording wording) {
+  private SeamPlans(
+      SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
     this.ownAnchors = ownAnchors;
+    this.placements = placements;
     this.match = match;
     this.look = look;
     this.twin = twin;
@@ -63,15 +71,17 @@ final class SeamPlans {
    * @param twin the seam on the other side of the wearer
    * @param ownAnchors ids of the anchors that the maker has added
    */
-  static SeamPlan of(SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, Wording wording) {
-    return new SeamPlans(match, look, twin, ownAnchors, wording).plan();
+  static SeamPlan of(
+      SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
+    return new SeamPlans(match, look, twin, ownAnchors, placements, wording).plan();
   }
 
   private SeamPlan plan() {
+    SidePlan a = side(match.a(), seam.a().name(), namesA, Joint::a);
+    SidePlan b = side(match.b(), seam.b().name(), namesB, Joint::b);
     return new SeamPlan(
-        seam.id(), seam.name(), SeamWords.title(match.seam()), SeamWords.direction(match.seam()), counts(match.a()) + " on " + counts(match.b()), seam.role(), match.isPlanned(), look,
-        side(match.a(), seam.a().name(), namesA),
-        side(match.b(), seam.b().name(), namesB),
+        seam.id(), seam.name(), SeamWords.title(match.seam()), SeamWords.direction(match.seam()), counts(match.a()) + " on " + counts(match.b()), seam.role(),
+        seam.role().stage() == SeamRole.Stage.CLOSING, CloseUp.of(match, a, b, placements), match.isPlanned(), look, a, b,
         anchors(), intervals(), match.joints().size(), checkpoints(), stretches(),
         match.ease().map(this::easeView),
         seam.method(),
@@ -87,8 +97,10 @@ final class SeamPlans {
     return side.spans().stream().map(span -> Integer.toString(span.units())).collect(Collectors.joining(" + "));
   }
 
-  private static SidePlan side(SideLayout side, String name, PlaceNames names) {
-    return new SidePlan(name, side.lengthMm(0, side.size()), side.size(), Rails.of(side, names));
+  private SidePlan side(SideLayout side, String name, PlaceNames names, ToIntFunction<Joint> place) {
+    int[] joints = new int[side.size()];
+    match.joints().stream().mapToInt(place).filter(at -> at >= 0).forEach(at -> joints[at]++);
+    return new SidePlan(name, side.lengthMm(0, side.size()), side.size(), Rails.of(side, names), Arrays.stream(joints).boxed().toList());
   }
 
   private List<AnchorPlan> anchors() {
@@ -136,12 +148,13 @@ final class SeamPlans {
     Stretch a = interval.stretchA(match.a());
     Stretch b = interval.stretchB(match.b());
     double longer = Math.max(a.length(), b.length());
+    List<List<Integer>> groups = runLengths(plan.groups());
     return new IntervalView(
         SeamWords.heading(interval, plan, match.checkpoints()),
         interval.start().id(), interval.end().id(), plan.from(),
         interval.aFromInclusive(), interval.aToExclusive(), interval.bFromInclusive(), interval.bToExclusive(),
         Arrays.stream(a.middles()).boxed().toList(), Arrays.stream(b.middles()).boxed().toList(),
-        marked(a), marked(b), plan.most(), runLengths(plan.groups()), plan.cost(), plan.optimum(),
+        marked(a), marked(b), plan.most(), groups, groups.stream().map(this::joints).toList(), plan.cost(), plan.optimum(),
         plan.rhythm().isPresent() ? Worked.RHYTHM : Worked.OPTIMUM,
         plan.rhythm().map(SeamPlans::rhythmView),
         new IntervalWords(match, interval, plan).words(),
@@ -167,6 +180,10 @@ final class SeamPlans {
       }
     }
     return List.copyOf(coded);
+  }
+
+  private int joints(List<Integer> group) {
+    return Joints.in(new Group(group.get(0), group.get(1)), seam.working().together());
   }
 
   private EaseView easeView(Ease ease) {
@@ -203,8 +220,7 @@ final class SeamPlans {
 
   private MethodFacts facts(Method method, Optional<Nevers.Never> never, double lengthMm) {
     return new MethodFacts(
-        method.id(), method.title(wording), method.tool(), method.held(), method.family(), method.scores(),
-        method.yarnCmPerCm(), method.yarnCmPerCm() * lengthMm + 2 * TAIL_CM * MM_PER_CM,
+        method.id(), method.yarnCmPerCm() * lengthMm + 2 * TAIL_CM * MM_PER_CM,
         TakeUp.mm(Optional.of(method), match.a()) + TakeUp.mm(Optional.of(method), match.b()),
         never.isEmpty(), never.map(Nevers.Never::reason), never.map(Nevers.Never::instead));
   }

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
@@ -106,12 +107,16 @@ public record AssemblySheet(
 
   private static StepBlock step(GarmentPlan plan, GarmentPlan.StepPlan step, Wording wording) {
     SeamPlan seam = plan.seams().stream().filter(s -> s.id().equals(step.seam())).findFirst().orElseThrow();
-    Optional<SeamPlan.MethodFacts> method = seam.methods().stream().filter(m -> seam.method().filter(m.id()::equals).isPresent()).findFirst();
+    Optional<Method> method = seam.method().flatMap(Method::of);
     return new StepBlock(
         step.number(), step.title(), "%s on %s: %s, %d joints".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), seam.joints()),
         step.direction(),
-        method.map(m -> "%s, %s".formatted(m.title(), m.held())).orElse("Joining method still to be chosen"),
-        method.map(m -> "about %s".formatted(wording.length(m.yarnMm()))).orElse(""),
+        method.map(m -> "%s, %s".formatted(m.title(wording), m.held())).orElse("Joining method still to be chosen"),
+        seam.methods().stream()
+            .filter(m -> seam.method().filter(m.id()::equals).isPresent())
+            .findFirst()
+            .map(m -> "about %s".formatted(wording.length(m.yarnMm())))
+            .orElse(""),
         seam.ease().map(SeamPlan.EaseView::words).orElse("This seam cannot be planned yet."),
         seam.intervals().stream().map(i -> new Rhythm(i.heading(), i.words())).toList(),
         seam.checkpoints().stream()

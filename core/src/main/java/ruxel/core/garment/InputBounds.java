@@ -1,0 +1,27 @@
+package ruxel.core.garment;
+
+import ruxel.core.piece.Lean;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Seam;
+
+/** How much may be typed where, so that a field can say so before anything is sent: characters, numbers, mm, shares. */
+public record InputBounds(
+    int name,
+    int units,
+    int chains,
+    int heldBack,
+    double narrowestMm,
+    double widestMm,
+    double longestMm,
+    double deepestMm,
+    double leanMm,
+    int placesPerRow,
+    double fullness,
+    int owed,
+    int reason) {
+  public static final InputBounds HOUSE =
+      new InputBounds(
+          Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, EdgeSettings.Part.MOST_HELD_BACK, EdgeSettings.Part.NARROWEST_MM,
+          EdgeSettings.Part.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stop.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
+          Seam.Working.MOST_FULLNESS, OwedChange.Noted.MOST_WHAT, FindingChange.LeftSo.MOST_REASON);
+}
