@@ -114,6 +114,6 @@ public final class Directions {
 
   private String name(Joint joint, boolean onA) {
     int place = onA ? joint.a() : joint.b();
-    return place < 0 ? "the seam place" : (onA ? namesA : namesB).name(place);
+    return place < 0 ? "the seam place" : (onA ? namesA : namesB).names(place, onA ? joint.onA() : joint.onB());
   }
 }

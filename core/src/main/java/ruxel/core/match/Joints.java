@@ -8,8 +8,11 @@ import java.util.List;
  * joint goes into a seam place.
  */
 public final class Joints {
-  /** One passing of hook or needle. {@code interval} is −1 for a joint fixed by an anchor. */
-  public record Joint(int a, int b, int interval, boolean groupEnds) {}
+  /**
+   * One passing of hook or needle. {@code interval} is −1 for a joint fixed by an anchor; {@code onA} and {@code onB} say
+   * how many places it takes at once, of which {@code a} and {@code b} are the last.
+   */
+  public record Joint(int a, int b, int interval, boolean groupEnds, int onA, int onB) {}
 
   private Joints() {}
 
@@ -24,7 +27,7 @@ public final class Joints {
     int next = 0;
     for (PlacedAnchor anchor : anchors) {
       if (anchor.joins()) {
-        joints.add(new Joint(anchor.placeOnA() ? anchor.a() / 2 : -1, anchor.placeOnB() ? anchor.b() / 2 : -1, -1, true));
+        joints.add(new Joint(anchor.placeOnA() ? anchor.a() / 2 : -1, anchor.placeOnB() ? anchor.b() / 2 : -1, -1, true, 1, 1));
       }
       while (next < intervals.size() && (intervals.get(next).start() == anchor || intervals.get(next).start().isSplit())) {
         add(joints, intervals.get(next), plans.get(next), next, together);
@@ -40,7 +43,9 @@ public final class Joints {
     for (Group group : plan.groups()) {
       for (int k = group.joints() - in(group, together); k < group.joints(); k++) {
         joints.add(
-            new Joint(group.p() == 1 ? a : a + k, group.q() == 1 ? b : b + k, index, k == group.size() - 1));
+            new Joint(
+                group.p() == 1 ? a : a + k, group.q() == 1 ? b : b + k, index, k == group.size() - 1,
+                together ? group.p() : 1, together ? group.q() : 1));
       }
       a += group.p();
       b += group.q();

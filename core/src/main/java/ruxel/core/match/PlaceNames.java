@@ -1,6 +1,8 @@
 package ruxel.core.match;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.UnitKind;
 
@@ -48,6 +50,26 @@ public final class PlaceNames {
         : place.run().kind() == UnitKind.SEAM_PLACE ? "the seam place" : piece + word(place.run().kind()) + part;
   }
 
+  /** Neighbouring places that one joint takes: "stitches 3 and 4", "two places of row end 7". */
+  public String names(int lastPlace, int count) {
+    int first = lastPlace - count + 1;
+    if (count == 1) {
+      return name(lastPlace);
+    }
+    List<Place> places = side.places().subList(first, lastPlace + 1);
+    Place one = places.get(0);
+    boolean alike = places.stream().allMatch(place -> place.isOfEdge() && place.spanIndex() == one.spanIndex() && place.run().kind() == one.run().kind());
+    if (!alike) {
+      return IntStream.rangeClosed(first, lastPlace).mapToObj(this::name).collect(Collectors.joining(", "));
+    }
+    List<Integer> numbers = IntStream.rangeClosed(first, lastPlace).map(this::number).distinct().boxed().toList();
+    String piece = side.spans().size() > 1 ? Wording.low(one.span().piece().name()) + " " : "";
+    if (numbers.size() == 1) {
+      return "%s places of %s%s %d".formatted(Wording.number(count), piece, word(one.run().kind()), numbers.get(0));
+    }
+    return "%s%s %d%s%d".formatted(piece, words(one.run().kind()), numbers.get(0), numbers.size() == 2 ? " and " : " to ", numbers.get(numbers.size() - 1));
+  }
+
   private static String part(int number) {
     return switch (number) {
       case 1 -> "first";
@@ -71,7 +93,7 @@ public final class PlaceNames {
 
   /** "1 stitch", "24 row ends". */
   public static String counted(int count, UnitKind kind) {
-    return count + " " + words(count, kind);
+    return Wording.counted(count, words(kind));
   }
 
   /** One unit or several in the maker's word, as many as there are. */

@@ -64,6 +64,11 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
     return n >= 0 && n < NUMBERS.length ? NUMBERS[(int) n] : Long.toString(n);
   }
 
+  /** "1 row end", "24 stitches": a number with what is counted, given as several. */
+  public static String counted(long n, String several) {
+    return n + " " + (n == 1 ? several.replaceFirst("(?<=ch)es$|s$", "") : several);
+  }
+
   /** How often: once, twice, 3 times. */
   public static String times(long n) {
     return n == 1 ? "once" : n == 2 ? "twice" : n + " times";

@@ -12,6 +12,7 @@ import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.UnitKind;
 
 /**
  * How an interval is worked, in words never longer than can be kept in the head (handbook 6): the rhythm, or
@@ -34,11 +35,15 @@ final class IntervalWords {
     return words.replaceFirst("(?i)(two|three|four) into one", "$1 " + units() + " into one").replaceFirst("(?i)(pass over \\w+)", "$1 " + units()) + parts();
   }
 
-  /** What the finer side's units are called; said with the first number only where there are several. */
+  /** What the finer side's units are called; places where there are several kinds, or several in one row end. */
   private String units() {
-    SideLayout finer = plan.finerIsA() ? match.a() : match.b();
-    int first = plan.finerIsA() ? interval.aFromInclusive() : interval.bFromInclusive();
-    return PlaceNames.words(finer.places().get(first).run().kind());
+    List<Place> finer =
+        plan.finerIsA()
+            ? match.a().places().subList(interval.aFromInclusive(), interval.aToExclusive())
+            : match.b().places().subList(interval.bFromInclusive(), interval.bToExclusive());
+    UnitKind kind = finer.get(0).run().kind();
+    boolean plain = finer.stream().allMatch(place -> place.run().kind() == kind && place.parts() == 1);
+    return plain ? PlaceNames.words(kind) : "places";
   }
 
   /** The groups at which a marker of the seam stands inside this interval. */

@@ -232,9 +232,11 @@ public final class Planner {
     List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps().stream().map(Step::seam).toList());
     Decisions decisions = new Decisions(construct, views);
     List<GarmentPlan.StepPlan> steps = new ArrayList<>();
+    List<ResolvedSeam> sequence =
+        order.steps().stream().map(step -> seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow()).toList();
     for (Step step : order.steps()) {
-      ResolvedSeam seam = seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow();
-      StepFirst first = new StepFirst(seam, garment.settings());
+      ResolvedSeam seam = sequence.get(step.number() - 1);
+      StepFirst first = new StepFirst(seam, sequence.subList(step.number(), sequence.size()), garment.settings());
       steps.add(
           new GarmentPlan.StepPlan(
               step.seam(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after(),

@@ -16,10 +16,15 @@ import ruxel.core.seam.ResolvedSpan;
 /** What comes before a seam is begun: what is owed and has its last moment now, rows to be worked on, markers on its edges. */
 final class StepFirst {
   private final ResolvedSeam seam;
+  private final List<ResolvedSeam> later;
   private final Settings settings;
 
-  StepFirst(ResolvedSeam seam, Settings settings) {
+  /**
+   * @param later seams that are joined after this one
+   */
+  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Settings settings) {
     this.seam = seam;
+    this.later = later;
     this.settings = settings;
   }
 
@@ -42,23 +47,36 @@ final class StepFirst {
     return List.copyOf(todo);
   }
 
-  /** The markers that hang on its edges, what each is for, and when it is taken out. */
+  /** The markers that hang on what it joins, what each is for, and when it is taken out: said at the last seam that needs it. */
   List<String> markers() {
     List<String> markers = new ArrayList<>();
     for (ResolvedSpan span : spans()) {
       for (Landmark mark : span.edge().landmarks()) {
-        mark.marker().map(marker -> words(marker, mark, span)).filter(words -> !markers.contains(words)).ifPresent(markers::add);
+        mark.marker()
+            .filter(marker -> hangs(mark, span))
+            .map(marker -> words(marker, mark, span))
+            .filter(words -> !markers.contains(words))
+            .ifPresent(markers::add);
       }
     }
     return List.copyOf(markers);
   }
 
-  private static String words(Marker marker, Landmark mark, ResolvedSpan span) {
-    String out = marker.takeOut().isEmpty() ? "Take it out when the seam is done." : "Take it out: " + marker.takeOut() + ".";
+  private String words(Marker marker, Landmark mark, ResolvedSpan span) {
+    boolean needed = later.stream().anyMatch(other -> spans(other).anyMatch(s -> s.piece().id().equals(span.piece().id()) && s.edgeIndex() == span.edgeIndex() && hangs(mark, s)));
+    String out = needed ? "Leave it in: it is needed again." : marker.takeOut().isEmpty() ? "Take it out when the seam is done." : "Take it out: " + marker.takeOut() + ".";
     return "The %s \u201c%s\u201d on the %s %s. %s".formatted(marker.title(), mark.name(), Wording.low(span.piece().name()), marker.purpose().words(), out);
   }
 
+  private static boolean hangs(Landmark mark, ResolvedSpan span) {
+    return mark.cuts(span.edge()).stream().anyMatch(cut -> span.from() <= cut && cut <= span.to());
+  }
+
   private List<ResolvedSpan> spans() {
-    return Stream.concat(seam.a().stream(), seam.b().stream()).toList();
+    return spans(seam).toList();
+  }
+
+  private static Stream<ResolvedSpan> spans(ResolvedSeam seam) {
+    return Stream.concat(seam.a().stream(), seam.b().stream());
   }
 }

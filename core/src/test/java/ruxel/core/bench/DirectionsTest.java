@@ -19,6 +19,8 @@ import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Marker;
+import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.Surplus;
 
 /** What is said at the bench before and at each joint (handbook 14). */
@@ -55,8 +57,36 @@ class DirectionsTest {
     assertThat(bench(kept, "armhole.left").cautions()).contains("The marker “Stop” on the back holds a live loop. Take it out: once the band is on.");
   }
 
+  /** Between armhole and side two seams need it: it is taken out at the later one, and that is said once. */
+  @Test
+  void aMarkerThatIsNeededAgainStaysIn() {
+    Garment marked = after(marker(14, new Marker(Marker.Purpose.STOP, "yellow", "when the side is closed")));
+    assertThat(bench(marked, "armhole.left").cautions()).contains("The yellow marker “Stop” on the back says where to stop. Leave it in: it is needed again.");
+    assertThat(bench(marked, "side.left").cautions()).contains("The yellow marker “Stop” on the back says where to stop. Take it out: when the side is closed.");
+    assertThat(bench(after(marker(20, new Marker(Marker.Purpose.STOP, "yellow", ""))), "armhole.left").cautions()).noneMatch(caution -> caution.contains("“Stop”"));
+  }
+
+  /** Several stitches that one joint takes are all named, and several places of one row end as what they are. */
+  @Test
+  void whatIsJoinedAllAtOnceIsNamedTogether() {
+    SeamSettings.SideWorking three = new SeamSettings.SideWorking(Optional.of(3), Seam.Spaces.ROUND);
+    Garment stitches = after(new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL));
+    assertThat(bench(stitches, "armhole.left").joints()).anyMatch(joint -> joint.words().startsWith("Stitches 1 and 2 and "));
+    Garment rows = after(new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, three));
+    assertThat(bench(rows, "armhole.left").joints()).anyMatch(joint -> joint.words().matches("Stitch \\d+ and two places of left front row end \\d+\\."));
+    assertThat(seam(rows, "armhole.left").intervals().get(0).words()).contains("places into one").doesNotContain("row ends into one");
+  }
+
+  private static SeamPlan seam(Garment garment, String id) {
+    return Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
   private static Change marker(Marker marker) {
-    return new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 6, 0, 1, Optional.of(marker));
+    return marker(6, marker);
+  }
+
+  private static Change marker(int at, Marker marker) {
+    return new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, at, 0, 1, Optional.of(marker));
   }
 
   /** Each joint says what goes into what; a corner and a seam place are called what they are. */

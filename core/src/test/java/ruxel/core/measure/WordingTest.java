@@ -50,4 +50,10 @@ class WordingTest {
   void shares(double share, String words) {
     assertThat(cm.percent(share)).isEqualTo(words);
   }
+
+  @ParameterizedTest
+  @CsvSource({"1, stitches, 1 stitch", "2, stitches, 2 stitches", "1, row ends, 1 row end", "1, spaces, 1 space", "0, places, 0 places", "1, rows, 1 row"})
+  void oneIsNeverSeveral(int count, String several, String words) {
+    assertThat(Wording.counted(count, several)).isEqualTo(words);
+  }
 }
