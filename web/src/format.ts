@@ -39,6 +39,11 @@ export function plural(n: number, one: string, many: string): string {
   return n === 1 ? one : many;
 }
 
+/** "1 row", "2 rows". */
+export function count(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${plural(n, one, many)}`;
+}
+
 /** A figure as it is typed, with a point or a comma. */
 export function figure(text: string): number {
   return Number(text.trim().replace(',', '.'));

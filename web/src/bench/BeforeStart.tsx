@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { methodsQuery } from '../api/garments';
 import type { Change, Opened } from '../api/types';
 import { Findings } from '../shell/Findings';
+import { count } from '../format';
 
 interface Props {
   garment: Opened;
@@ -32,7 +33,7 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
       <dl>
         <dt>What meets what</dt>
         <dd>
-          {seam.a.name}, on {seam.b.name.toLowerCase()}: {seam.counts}, {seam.joints} joints.
+          {seam.a.name}, on {seam.b.name.toLowerCase()}: {seam.counts}, {count(seam.joints, 'joint')}.
         </dd>
         <dt>How</dt>
         <dd>{method ? `${method.title}: ${method.held}.` : 'Choose a joining method at the seam.'}</dd>
@@ -40,9 +41,9 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
         <dd>{seam.direction}</dd>
         <dt>Have ready</dt>
         <dd>
-          {seam.checkpoints.length} markers, {method?.tool === 'HOOK' ? 'the hook' : 'a blunt needle'}, yarn.
-          Count needles, clips and markers in and out; for children’s things locking markers only. Rest your
-          hands when they ask for it.
+          {count(seam.checkpoints.length, 'marker')},{' '}
+          {method?.tool === 'HOOK' ? 'the hook' : 'a blunt needle'}, yarn. Count needles, clips and markers in
+          and out; for children’s things locking markers only. Rest your hands when they ask for it.
         </dd>
         {step.markers.length > 0 && (
           <>

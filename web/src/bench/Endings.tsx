@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Opened, WorkView } from '../api/types';
+import { count } from '../format';
 
 /** All joints are done: a note, and the seam is joined. */
 export function FinishForm({ onBack, onFinish }: { onBack: () => void; onFinish: (note: string) => void }) {
@@ -45,7 +46,7 @@ export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) 
     <section className="before-start">
       <h1>Joined: {work.plan.plan.name.toLowerCase()}</h1>
       <p>
-        {work.plan.joints.length} joints.{' '}
+        {count(work.plan.joints.length, 'joint')}.{' '}
         {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
       </p>
       {work.note && <p>Your note: {work.note}</p>}

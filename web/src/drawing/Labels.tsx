@@ -1,7 +1,7 @@
 import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
 import { shade } from './dyes';
 import { corners, onTable, type Point } from './geometry';
-import { length } from '../format';
+import { count, length } from '../format';
 import type { Sheet } from './sheet';
 
 const TEXT_PX = 17;
@@ -66,7 +66,7 @@ function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan):
   );
   const long = Math.hypot(end.x - start.x, end.y - start.y);
   const rows = run.kind === 'ROW_END';
-  const full = rows ? `${run.count} rows` : `${run.count} st · ${length(run.lengthMm, sheet.plan.unit)}`;
+  const full = rows ? count(run.count, 'row') : `${run.count} st · ${length(run.lengthMm, sheet.plan.unit)}`;
   const short = rows ? String(run.count) : `${run.count} st`;
   const text = [full, short].find((candidate) => candidate.length * CHAR_PX + 8 < long);
   if (!text || (run.fabric === 'RIB' && rows)) {

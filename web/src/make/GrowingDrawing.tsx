@@ -1,5 +1,5 @@
 import type { GarmentPlan, Question } from '../api/types';
-import { counted, plural } from '../format';
+import { count, counted, plural } from '../format';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { useSize } from '../drawing/useSize';
@@ -64,7 +64,12 @@ function Drawing({
 }) {
   const sheet = fitted(plan, {}, { width, height }, MARGIN);
   return (
-    <svg width={width} height={height} role="img" aria-label={`${plan.pieces.length} pieces, drawn to scale`}>
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`${count(plan.pieces.length, 'piece')}, drawn to scale`}
+    >
       <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
       {plan.pieces.map((piece) => (
         <g key={piece.id} transform={pieceTransform(piece, sheet.origin, sheet.scale)}>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, EdgePlan, PiecePlan } from '../api/types';
-import { figure, trimmed } from '../format';
+import { count, figure, trimmed } from '../format';
 import { NumberField } from '../shell/NumberField';
 
 type Rows = NonNullable<Change['edging']>;
@@ -27,7 +27,9 @@ export function Edging({ piece, edge, onEdging }: Props) {
     Number.isInteger(typed.rows) && typed.rows > 0 && typed.rowMm > 0 && Number.isInteger(typed.stitches);
   return (
     <details className="landmarks" open={there !== undefined}>
-      <summary>Edging rows: {there ? `${there.rows} of ${there.stitches} stitches` : 'none'}</summary>
+      <summary>
+        Edging rows: {there ? `${there.rows} of ${count(there.stitches, 'stitch', 'stitches')}` : 'none'}
+      </summary>
       <p className="soft">{edge.edgingWords}</p>
       <Form
         className="new-pin"

@@ -1,6 +1,6 @@
 import { Table } from 'react-bootstrap';
 import type { IntervalView, SeamPlan } from '../api/types';
-import { difference } from '../format';
+import { count, difference } from '../format';
 
 /** The rhythm of each interval in words, and the table of markers. */
 export function Rhythm({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) {
@@ -23,7 +23,7 @@ export function Rhythm({ seam, unit }: { seam: SeamPlan; unit: 'CM' | 'INCH' }) 
         </p>
       ))}
       <p>
-        {seam.joints} joints in all. {seam.direction}
+        {count(seam.joints, 'joint')} in all. {seam.direction}
       </p>
       <Table size="sm" className="markers">
         <caption className="caption-top">Markers</caption>

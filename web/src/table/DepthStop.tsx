@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { stopsQuery } from '../api/garments';
-import { figure, difference, length, type Unit } from '../format';
+import { count, figure, difference, length, type Unit } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 import bounds from '../api/bounds.json';
 
@@ -46,7 +46,7 @@ export function DepthStop({ editor }: { editor: GarmentEditor }) {
             <li key={`${choice.rows}${choice.open}${choice.landmark ?? ''}`}>
               <span>
                 <strong>
-                  {choice.rows} rows, {length(choice.mm, unit)}
+                  {count(choice.rows, 'row')}, {length(choice.mm, unit)}
                 </strong>{' '}
                 ({offWords(choice.offMm, unit)}){choice.landmark && `, at the ${choice.landmark}`}; the row at
                 the marker is {choice.open ? 'open' : 'joined'}
@@ -54,7 +54,7 @@ export function DepthStop({ editor }: { editor: GarmentEditor }) {
               <Button
                 size="sm"
                 variant="outline-dark"
-                aria-label={`Take ${choice.rows} rows`}
+                aria-label={`Take ${count(choice.rows, 'row')}`}
                 onClick={() =>
                   void editor.change([{ kind: 'ANSWERS_CHANGED', answers: { [choice.answer]: choice.rows } }])
                 }

@@ -1,7 +1,7 @@
 import type { Opened } from '../api/types';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
-import { length } from '../format';
+import { count, length } from '../format';
 import type { Lit } from './lit';
 
 /** What there is to know of the seam or edge the maker points at. */
@@ -33,7 +33,7 @@ function SeamFacts({ garment, seamId }: { garment: Opened; seamId: string }) {
         <Sign state={state} /> {stateWords(state, seam.ease?.share)}
       </span>
       <span>
-        {seam.counts}, {seam.joints} joints
+        {seam.counts}, {count(seam.joints, 'joint')}
       </span>
       {seam.ease && <span>{seam.ease.words}</span>}
     </>

@@ -90,8 +90,8 @@ final class Inspections {
         .map(
             rows -> {
               String words =
-                  "%s: %s of edging, %s high, %d stitches in the last."
-                      .formatted(capital(edge.name()), rows.rows() == 1 ? "1 row" : rows.rows() + " rows", wording.fine(rows.heightMm()), rows.stitches());
+                  "%s: %s of edging, %s high, %s in the last."
+                      .formatted(capital(edge.name()), Wording.counted(rows.rows(), "rows"), wording.fine(rows.heightMm()), Wording.counted(rows.stitches(), "stitches"));
               return unlikeRows(piece, rows)
                   .map(twin -> new Check(Verdict.REMIND, words + " The %s is not alike.".formatted(twin), "Work both alike, or take the rows out.", seamsOf(piece, edge)))
                   .orElseGet(() -> new Check(Verdict.FINE, words, "Work it before the first seam that meets it.", seamsOf(piece, edge)));

@@ -75,9 +75,9 @@ public record AssemblySheet(
   }
 
   private static String about(GarmentPlan plan) {
-    return "%d pieces, %d seams. %s terms, %s-handed. Right sides are marked before anything is joined."
+    return "%s, %s. %s terms, %s-handed. Right sides are marked before anything is joined."
         .formatted(
-            plan.pieces().size(), plan.steps().size(), plan.terms() == Terms.US ? "US" : "UK",
+            Wording.counted(plan.pieces().size(), "pieces"), Wording.counted(plan.steps().size(), "seams"), plan.terms() == Terms.US ? "US" : "UK",
             plan.hand() == Wording.Hand.RIGHT ? "right" : "left");
   }
 
@@ -109,7 +109,7 @@ public record AssemblySheet(
     SeamPlan seam = plan.seams().stream().filter(s -> s.id().equals(step.seam())).findFirst().orElseThrow();
     Optional<Method> method = seam.method().flatMap(Method::of);
     return new StepBlock(
-        step.number(), step.title(), "%s on %s: %s, %d joints".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), seam.joints()),
+        step.number(), step.title(), "%s on %s: %s, %s".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), Wording.counted(seam.joints(), "joints")),
         step.direction(),
         method.map(m -> "%s, %s".formatted(m.title(wording), m.held())).orElse("Joining method still to be chosen"),
         seam.methods().stream()
