@@ -1324,7 +1324,8 @@ export interface components {
             intervals: components["schemas"]["IntervalView"][];
             /** Format: int32 */
             joints: number;
-            look: boolean;
+            /** @enum {string} */
+            level: "NOTE" | "LOOK_FIRST" | "DECIDE_FIRST";
             method?: string;
             methods: components["schemas"]["MethodFacts"][];
             name: string;

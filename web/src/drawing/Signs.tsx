@@ -1,7 +1,7 @@
 import type { EaseView } from '../api/types';
 import { percent } from '../format';
 
-export type SeamState = EaseView['verdict'] | 'JOINED' | 'IN_HAND' | 'LOOK';
+export type SeamState = EaseView['verdict'] | 'JOINED' | 'IN_HAND' | 'LOOK' | 'DECIDE';
 
 /** A word and a sign for each state, so that colour never stands alone. */
 export const STATE_WORDS: Record<SeamState, string> = {
@@ -12,13 +12,15 @@ export const STATE_WORDS: Record<SeamState, string> = {
   JOINED: 'Joined',
   IN_HAND: 'In hand',
   LOOK: 'Look first',
+  DECIDE: 'Decide first',
 };
 
 /** A state's word, with the share of ease where there is any. */
 export function stateWords(state: SeamState, share: number | undefined): string {
-  const eases =
-    share !== undefined && share >= 0.0005 && state !== 'JOINED' && state !== 'IN_HAND' && state !== 'LOOK';
-  return eases ? `${STATE_WORDS[state]}, ${percent(share)}` : STATE_WORDS[state];
+  const isVerdict = !['JOINED', 'IN_HAND', 'LOOK', 'DECIDE'].includes(state);
+  return isVerdict && share !== undefined && share >= 0.0005
+    ? `${STATE_WORDS[state]}, ${percent(share)}`
+    : STATE_WORDS[state];
 }
 
 export const STATE_COLOURS: Record<SeamState, string> = {
@@ -28,7 +30,8 @@ export const STATE_COLOURS: Record<SeamState, string> = {
   STOP: 'var(--mulberry)',
   JOINED: 'var(--ink)',
   IN_HAND: 'var(--madder)',
-  LOOK: 'var(--mulberry)',
+  LOOK: 'var(--weld-ink)',
+  DECIDE: 'var(--mulberry)',
 };
 
 const PATHS: Record<SeamState, string> = {
@@ -38,6 +41,7 @@ const PATHS: Record<SeamState, string> = {
   STOP: 'M2 10H9L7 5 11 8M24 10H17L19 15 15 12',
   JOINED: 'M2 17 7 4 12 17 17 4 22 17M2 10H24',
   IN_HAND: 'M2 17 7 4 12 17 17 4M20 10H24',
+  DECIDE: 'M2 4H16M2 16H24M6 4V16M12 4V16M21 3V11M21 14V15',
   LOOK: 'M2 4H16M2 16H24M6 4V16M12 4V16M22 5.5a2.5 2.5 0 1 1-.1 0',
 };
 

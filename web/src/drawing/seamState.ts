@@ -9,5 +9,8 @@ export function seamState(seam: SeamPlan, progress: SeamProgress | undefined): S
     return 'IN_HAND';
   }
   const verdict = seam.ease?.verdict ?? 'LOOK';
-  return seam.look && verdict !== 'STOP' ? 'LOOK' : verdict;
+  if (verdict === 'STOP' || seam.level === 'NOTE') {
+    return verdict;
+  }
+  return seam.level === 'DECIDE_FIRST' ? 'DECIDE' : 'LOOK';
 }

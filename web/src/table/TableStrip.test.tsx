@@ -31,7 +31,7 @@ test('every seam tells its counts and state, and lights up when it has the focus
 
 test('a seam to be looked at says so instead of its ease', () => {
   const opened = garment();
-  opened.plan.seams[1] = { ...opened.plan.seams[1]!, look: true };
+  opened.plan.seams[1] = { ...opened.plan.seams[1]!, level: 'LOOK_FIRST' };
   strip(opened);
   expect(screen.getByRole('link', { name: /side.left/ }).textContent).toContain('Look first');
 });

@@ -108,7 +108,7 @@ function WarningLabel({ finding, garment }: { finding: FindingView; garment: Ope
   return (
     <div className="warning-label">
       <Link to={`/garments/${garment.id}/seam/${finding.seam ?? ''}`}>
-        <Sign state="LOOK" /> Look first
+        <Sign state={finding.level === 'DECIDE_FIRST' ? 'DECIDE' : 'LOOK'} /> {finding.levelWords}
       </Link>
       <p>{finding.sentence}</p>
     </div>

@@ -95,7 +95,7 @@ export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
     counts: '7 on 4',
     role: 'ARMHOLE',
     planned: true,
-    look: false,
+    level: 'NOTE',
     fold: false,
     a: { name: 'Sleeve top', lengthMm: 49, places: 7, rails: [tops], joints: Array(7).fill(1) },
     b: { name: 'Armhole', lengthMm: 50, places: 4, rails: [rail({})], joints: [2, 2, 2, 1] },

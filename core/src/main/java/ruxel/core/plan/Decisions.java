@@ -2,47 +2,59 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
-import ruxel.core.finding.FindingCode;
+import java.util.stream.Stream;
+import ruxel.core.finding.FindingCode.Level;
 import ruxel.core.garment.Construct;
 import ruxel.core.piece.Piece;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
 
 /** What must be mended or left so before a seam is begun (model 6): at the seam and at the edges it joins; what tells twins apart also at the other twin. */
 final class Decisions {
   private final Construct construct;
-  private final List<FindingView> open;
+  private final List<FindingView> all;
 
   Decisions(Construct construct, List<FindingView> views) {
     this.construct = construct;
-    open = views.stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).toList();
+    all = views;
   }
 
-  List<FindingView> of(SeamPlan seam) {
-    return open.stream().filter(finding -> isAt(finding, seam) || finding.code().comparesTwins() && isAtTwin(finding, seam)).toList();
+  List<FindingView> of(ResolvedSeam seam) {
+    return all.stream()
+        .filter(finding -> finding.level() == Level.DECIDE_FIRST)
+        .filter(finding -> isAt(finding, seam) || finding.code().comparesTwins() && isAtTwin(finding, seam))
+        .toList();
   }
 
-  private static boolean isAt(FindingView finding, SeamPlan seam) {
-    return finding.seam().filter(seam.id()::equals).isPresent() || seam.rails().anyMatch(rail -> concerns(finding, rail.piece(), rail.edge()));
+  /** The gravest of what is said of a seam. */
+  Level level(ResolvedSeam seam) {
+    boolean look = all.stream().anyMatch(finding -> finding.level() == Level.LOOK_FIRST && isAtSeam(finding, seam));
+    return !of(seam).isEmpty() ? Level.DECIDE_FIRST : look ? Level.LOOK_FIRST : Level.NOTE;
   }
 
-  private boolean isAtTwin(FindingView finding, SeamPlan seam) {
-    Optional<String> twin = twin(seam).map(Seam::id);
-    return twin.isPresent() && finding.seam().equals(twin) || seam.rails().anyMatch(rail -> isAtTwin(finding, rail));
+  private static boolean isAtSeam(FindingView finding, ResolvedSeam seam) {
+    return finding.seam().filter(seam.seam().id()::equals).isPresent();
   }
 
-  private Optional<Seam> twin(SeamPlan plan) {
-    return construct.seams().stream()
-        .filter(seam -> seam.id().equals(plan.id()))
-        .findFirst()
-        .flatMap(seam -> SeamTwins.of(seam, construct.seams(), construct.pieces()));
+  private static boolean isAt(FindingView finding, ResolvedSeam seam) {
+    return isAtSeam(finding, seam) || spans(seam).anyMatch(span -> concerns(finding, span.piece().id(), span.edge().id()));
   }
 
-  private boolean isAtTwin(FindingView finding, SeamPlan.Rail rail) {
-    return construct.pieces().stream()
-        .filter(piece -> piece.id().equals(rail.piece()))
-        .findFirst()
-        .flatMap(piece -> piece.twinAmong(construct.pieces()).map(twin -> concerns(finding, twin.id(), Twins.mirrored(piece, twin, rail.edge()))))
-        .orElse(false);
+  private boolean isAtTwin(FindingView finding, ResolvedSeam seam) {
+    Optional<String> twin = SeamTwins.of(seam.seam(), construct.seams(), construct.pieces()).map(Seam::id);
+    return twin.isPresent() && finding.seam().equals(twin) || spans(seam).anyMatch(span -> isAtTwin(finding, span));
+  }
+
+  private boolean isAtTwin(FindingView finding, ResolvedSpan span) {
+    Piece piece = span.piece();
+    return piece.twinAmong(construct.pieces())
+        .filter(twin -> concerns(finding, twin.id(), Twins.mirrored(piece, twin, span.edge().id())))
+        .isPresent();
+  }
+
+  private static Stream<ResolvedSpan> spans(ResolvedSeam seam) {
+    return Stream.concat(seam.a().stream(), seam.b().stream());
   }
 
   private static boolean concerns(FindingView finding, String piece, String edge) {

@@ -86,7 +86,8 @@ public final class Planner {
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
     List<FindingView> views = views();
-    List<SeamPlan> seams = matches.stream().map(this::seamPlan).toList();
+    Decisions decisions = new Decisions(construct, views);
+    List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions)).toList();
     Sizes sizes = new Sizes(matches, wording);
     Inspections inspections = new Inspections(construct.pieces(), garment.settings().pieces(), matches, rules, wording);
     return new GarmentPlan(
@@ -96,7 +97,7 @@ public final class Planner {
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        steps(order, assembly, resolved.seams(), seams, views),
+        steps(order, assembly, resolved.seams(), decisions),
         construct.consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
             .toList(),
@@ -123,11 +124,11 @@ public final class Planner {
     return finding.code().mayBeLeft() ? garment.settings().leftBecause(finding.key()) : Optional.empty();
   }
 
-  private SeamPlan seamPlan(SeamMatch match) {
+  private SeamPlan seamPlan(SeamMatch match, Decisions decisions) {
     String id = match.seam().seam().id();
     Set<String> own =
         garment.settings().seams().pins().stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
-    return SeamPlans.of(match, toLookAt(id), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), wording);
+    return SeamPlans.of(match, decisions.level(match.seam()), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), wording);
   }
 
   private List<GarmentPlan.Owed> owed() {
@@ -140,12 +141,6 @@ public final class Planner {
               return new GarmentPlan.Owed(item.id(), item.piece(), item.what(), item.before(), words);
             })
         .toList();
-  }
-
-  private boolean toLookAt(String seam) {
-    return findings.stream()
-        .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
-        .anyMatch(finding -> finding.code().level() != FindingCode.Level.NOTE && leftBecause(finding).isEmpty());
   }
 
   private Placement placement(Piece piece) {
@@ -225,12 +220,11 @@ public final class Planner {
   }
 
   private List<GarmentPlan.StepPlan> steps(
-      Order order, Assembly assembly, List<ResolvedSeam> seams, List<SeamPlan> plans, List<FindingView> views) {
+      Order order, Assembly assembly, List<ResolvedSeam> seams, Decisions decisions) {
     Map<String, String> names = new HashMap<>();
     seams.forEach(seam -> names.put(seam.seam().id(), seam.seam().name()));
     List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
     List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps().stream().map(Step::seam).toList());
-    Decisions decisions = new Decisions(construct, views);
     List<GarmentPlan.StepPlan> steps = new ArrayList<>();
     List<ResolvedSeam> sequence =
         order.steps().stream().map(step -> seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow()).toList();
@@ -244,7 +238,7 @@ public final class Planner {
               first.todo(), first.markers(),
               closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),
               open.get(step.number() - 1),
-              plans.stream().filter(plan -> plan.id().equals(step.seam())).flatMap(plan -> decisions.of(plan).stream()).toList()));
+              decisions.of(seam)));
     }
     return List.copyOf(steps);
   }

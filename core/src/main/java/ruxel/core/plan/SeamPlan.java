@@ -2,7 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import ruxel.core.finding.FindingCode;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Cost;
 import ruxel.core.match.Ease;
@@ -29,7 +29,7 @@ public record SeamPlan(
     boolean fold,
     Optional<CloseUpView> closeUp,
     boolean planned,
-    boolean look,
+    FindingCode.Level level,
     SidePlan a,
     SidePlan b,
     List<AnchorPlan> anchors,
@@ -44,10 +44,6 @@ public record SeamPlan(
     List<PhaseView> phases,
     TakeUpView takeUp,
     Optional<String> twin) {
-
-  Stream<Rail> rails() {
-    return Stream.concat(a.rails().stream(), b.rails().stream());
-  }
 
   /** How the sides are brought together now, and what else could be chosen. */
   public record WorkingView(

@@ -9,6 +9,7 @@ import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import ruxel.core.finding.FindingCode.Level;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
@@ -46,7 +47,7 @@ final class SeamPlans {
   private final SeamMatch match;
   private final Seam seam;
   private final Wording wording;
-  private final boolean look;
+  private final Level level;
   private final Optional<String> twin;
   private final Set<String> ownAnchors;
   private final List<Placement> placements;
@@ -54,11 +55,11 @@ final class SeamPlans {
   private final PlaceNames namesB;
 
   private SeamPlans(
-      SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
+      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
     this.ownAnchors = ownAnchors;
     this.placements = placements;
     this.match = match;
-    this.look = look;
+    this.level = level;
     this.twin = twin;
     this.seam = match.seam().seam();
     this.wording = wording;
@@ -67,13 +68,13 @@ final class SeamPlans {
   }
 
   /**
-   * @param look whether something of this seam is to be looked at before it is joined
+   * @param level the gravest of what is said of it
    * @param twin the seam on the other side of the wearer
    * @param ownAnchors ids of the anchors that the maker has added
    */
   static SeamPlan of(
-      SeamMatch match, boolean look, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
-    return new SeamPlans(match, look, twin, ownAnchors, placements, wording).plan();
+      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
+    return new SeamPlans(match, level, twin, ownAnchors, placements, wording).plan();
   }
 
   private SeamPlan plan() {
@@ -81,7 +82,7 @@ final class SeamPlans {
     SidePlan b = side(match.b(), seam.b().name(), namesB, Joint::b);
     return new SeamPlan(
         seam.id(), seam.name(), SeamWords.title(match.seam()), SeamWords.direction(match.seam()), counts(match.a()) + " on " + counts(match.b()), seam.role(),
-        seam.role().stage() == SeamRole.Stage.CLOSING, CloseUp.of(match, a, b, placements), match.isPlanned(), look, a, b,
+        seam.role().stage() == SeamRole.Stage.CLOSING, CloseUp.of(match, a, b, placements), match.isPlanned(), level, a, b,
         anchors(), intervals(), match.joints().size(), checkpoints(), stretches(),
         match.ease().map(this::easeView),
         seam.method(),

@@ -43,7 +43,7 @@ class SeamNotesTest {
     GarmentPlan plan = Wardrobe.plan(applied(new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22))));
     assertThat(finding(plan, FindingCode.SHOULDER_UNEQUAL).sentence())
         .isEqualTo("Left shoulder: 22 stitches meet 23. Shoulders are made equal.");
-    assertThat(plan.seams().get(0).look()).isTrue();
+    assertThat(plan.seams().get(0).level()).isEqualTo(FindingCode.Level.DECIDE_FIRST);
   }
 
   @Test
