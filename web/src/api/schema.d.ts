@@ -763,6 +763,7 @@ export interface components {
             path?: string;
             piece?: string;
             remedy: string;
+            run?: string;
             seam?: string;
             sentence: string;
         };

@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import ruxel.core.finding.FindingCode.Level;
 import ruxel.core.garment.Construct;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
@@ -38,7 +39,7 @@ final class Decisions {
   }
 
   private static boolean isAt(FindingView finding, ResolvedSeam seam) {
-    return isAtSeam(finding, seam) || spans(seam).anyMatch(span -> concerns(finding, span.piece().id(), span.edge().id()));
+    return isAtSeam(finding, seam) || spans(seam).anyMatch(span -> concerns(finding, span, span.piece(), span.edge().id()));
   }
 
   private boolean isAtTwin(FindingView finding, ResolvedSeam seam) {
@@ -49,7 +50,7 @@ final class Decisions {
   private boolean isAtTwin(FindingView finding, ResolvedSpan span) {
     Piece piece = span.piece();
     return piece.twinAmong(construct.pieces())
-        .filter(twin -> concerns(finding, twin.id(), Twins.mirrored(piece, twin, span.edge().id())))
+        .filter(twin -> concerns(finding, span, twin, Twins.mirrored(piece, twin, span.edge().id())))
         .isPresent();
   }
 
@@ -57,7 +58,16 @@ final class Decisions {
     return Stream.concat(seam.a().stream(), seam.b().stream());
   }
 
-  private static boolean concerns(FindingView finding, String piece, String edge) {
-    return finding.piece().filter(piece::equals).isPresent() && finding.edge().map(edge::equals).orElse(true);
+  /**
+   * Whether a finding at a piece's edge is one at a seam's span there, or at its mirror image. A run that the span's edge
+   * does not have may lie anywhere on it.
+   */
+  private static boolean concerns(FindingView finding, ResolvedSpan span, Piece piece, String edge) {
+    boolean here = finding.piece().filter(piece.id()::equals).isPresent() && finding.edge().map(edge::equals).orElse(true);
+    return here && finding.run().map(run -> stands(span.runs(), run) || !stands(span.edge().runs(), run)).orElse(true);
+  }
+
+  private static boolean stands(List<Run> runs, String told) {
+    return runs.stream().anyMatch(run -> run.origin().standsFor(told));
   }
 }

@@ -40,6 +40,12 @@ public final class Twins {
       return first.origin().kind() == Origin.Kind.ROWS ? "rows " + first.origin().base() : first.origin().base();
     }
 
+    Where where(Piece piece) {
+      return first.origin().kind() == Origin.Kind.ROWS
+          ? Where.edge(piece.id(), edge.id())
+          : Where.run(piece.id(), edge.id(), first.origin().base());
+    }
+
     UnitKind kind() {
       return first.kind();
     }
@@ -154,7 +160,7 @@ public final class Twins {
 
   private static Finding twins(Piece piece, Pair pair) {
     return Finding.of(
-        FindingCode.TWINS_DIFFER, Where.edge(piece.id(), pair.mine().edge().id()),
+        FindingCode.TWINS_DIFFER, pair.mine().where(piece),
         Fact.text("piece", piece.name()), Fact.text("twin", Wording.low(pair.twin().name())),
         Fact.count("count", pair.mine().count()), Fact.count("other", pair.other().count()),
         Fact.text("units", PlaceNames.words(pair.mine().kind())), Fact.text("edge", pair.mine().edge().name()),
@@ -163,7 +169,7 @@ public final class Twins {
 
   private static Finding sides(Piece piece, Pair pair) {
     return Finding.of(
-        FindingCode.SIDES_DIFFER, Where.edge(piece.id(), pair.mine().edge().id()),
+        FindingCode.SIDES_DIFFER, pair.mine().where(piece),
         Fact.text("piece", piece.name()), Fact.count("count", pair.mine().count()), Fact.count("other", pair.other().count()),
         Fact.text("units", PlaceNames.words(pair.mine().kind())),
         Fact.text("edge", pair.mine().edge().name()), Fact.text("opposite", pair.other().edge().name()),
@@ -173,7 +179,7 @@ public final class Twins {
   private static Finding missing(Piece piece, Piece twin, Told run) {
     String counted = PlaceNames.counted(run.count(), run.kind());
     return Finding.of(
-        FindingCode.TWIN_RUN_MISSING, Where.edge(piece.id(), run.edge().id()), Fact.text("piece", piece.name()),
+        FindingCode.TWIN_RUN_MISSING, run.where(piece), Fact.text("piece", piece.name()),
         Fact.text("label", run.first().notes().label().isEmpty() ? counted : counted + " (" + run.first().notes().label() + ")"),
         Fact.text("edge", run.edge().name()),
         Fact.text("twin", piece.id().equals(twin.id()) ? "its other side" : "the " + Wording.low(twin.name())));

@@ -60,7 +60,7 @@ public final class SeamResolver {
   }
 
   private Optional<ResolvedSpan> span(Seam seam, Span span) {
-    Where where = new Where(Optional.empty(), Optional.of(span.piece()), Optional.of(span.edge()), Optional.of(seam.id()), Optional.empty());
+    Where where = Where.edge(span.piece(), span.edge()).of(seam.id());
     Piece piece = pieces.get(span.piece());
     if (piece == null) {
       return refuse(FindingCode.UNKNOWN_PIECE, where, Fact.text("value", span.piece()), Fact.text("choices", String.join(", ", pieces.keySet())));
@@ -125,7 +125,7 @@ public final class SeamResolver {
           int shared = Math.min(span.to(), other.span().to()) - Math.max(span.from(), other.span().from());
           if (shared > 0) {
             free = false;
-            Where where = new Where(Optional.empty(), Optional.of(span.piece().id()), Optional.of(span.edge().id()), Optional.of(seam.seam().id()), Optional.empty());
+            Where where = Where.edge(span.piece().id(), span.edge().id()).of(seam.seam().id());
             refuse(
                 FindingCode.SPANS_OVERLAP, where,
                 Fact.text("first", other.seam().seam().name()), Fact.text("second", seam.seam().name()), Fact.count("count", shared),
