@@ -776,6 +776,7 @@ export interface components {
             hand: "RIGHT" | "LEFT";
             handles: components["schemas"]["Handle"][];
             ladder: components["schemas"]["Ladder"];
+            laidWords: string;
             name: string;
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
@@ -1084,6 +1085,7 @@ export interface components {
             worstMm: number;
         };
         PiecePlan: {
+            assumed: boolean;
             closes: boolean;
             cloth: components["schemas"]["Cloth"];
             edges: components["schemas"]["EdgePlan"][];
@@ -1165,6 +1167,7 @@ export interface components {
             choices: components["schemas"]["Choice"][];
             /** @enum {string} */
             group: "GARMENT" | "GAUGE" | "BODY" | "NECK" | "SLEEVES";
+            groupTitle: string;
             help: string;
             key: string;
             label: string;
@@ -1172,9 +1175,9 @@ export interface components {
             least: number;
             /** Format: double */
             most: number;
-            only: string[];
             /** @enum {string} */
             type: "COUNT" | "NUMBER" | "CHOICE";
+            when?: components["schemas"]["When"];
         };
         Rail: {
             /** Format: double */
@@ -1552,6 +1555,11 @@ export interface components {
             secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        When: {
+            key: string;
+            usual: boolean;
+            value: string;
         };
         WorkingRequest: {
             a: components["schemas"]["Gives"];

@@ -1,18 +1,15 @@
 import { type ReactNode, useState } from 'react';
 import { Button } from 'react-bootstrap';
-import type { AnswerMap, Construction, FindingView } from '../api/types';
+import type { AnswerMap, Construction, FindingView, Question } from '../api/types';
 import { Findings } from '../shell/Findings';
 import { GrowingDrawing } from './GrowingDrawing';
 import { QuestionField } from './QuestionField';
 import { useAnswers } from './useAnswers';
 
-const GROUPS = {
-  GARMENT: 'The garment',
-  GAUGE: 'Gauge, on the blocked piece',
-  BODY: 'Body',
-  NECK: 'Shoulders and neck',
-  SLEEVES: 'Sleeves',
-} as const;
+/** Whether a question is asked after what the others are answered, or usually are. */
+function isAsked({ when }: Question, texts: Record<string, string>): boolean {
+  return when === undefined || (texts[when.key] ? texts[when.key] === when.value : when.usual);
+}
 
 interface Props {
   construction: Construction;
@@ -29,10 +26,8 @@ interface Props {
 export function Answering({ construction, given, title, about, action, refused, onDone, children }: Props) {
   const { texts, answers, setText, drawn, findings } = useAnswers(construction, given);
   const [busy, setBusy] = useState(false);
-  const kind = texts['kind'] ?? 'CARDIGAN';
-  const asked = construction.questions.filter(
-    (question) => question.only.length === 0 || question.only.includes(kind),
-  );
+  const asked = construction.questions.filter((question) => isAsked(question, texts));
+  const groups = [...new Set(asked.map((question) => question.groupTitle))];
   const done = async () => {
     setBusy(true);
     await onDone(answers);
@@ -50,11 +45,11 @@ export function Answering({ construction, given, title, about, action, refused, 
         <h1>{title}</h1>
         <p className="soft">{about}</p>
         {children}
-        {Object.entries(GROUPS).map(([group, groupTitle]) => (
-          <fieldset key={group}>
-            <legend className="display">{groupTitle}</legend>
+        {groups.map((title) => (
+          <fieldset key={title}>
+            <legend className="display">{title}</legend>
             {asked
-              .filter((question) => question.group === group)
+              .filter((question) => question.groupTitle === title)
               .map((question) => (
                 <QuestionField
                   key={question.key}

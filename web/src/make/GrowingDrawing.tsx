@@ -8,14 +8,6 @@ import { fitted } from '../drawing/sheet';
 
 const MARGIN = { side: 40, top: 40, bottom: 40 };
 
-/** Which answers shape which part: a piece is dashed while one of its numbers is only assumed. */
-const SHAPES: Record<string, string[]> = {
-  BACK: ['gaugeStitches', 'gaugeRows', 'backStitches', 'bodyRows', 'armholeRows'],
-  FRONT: ['gaugeStitches', 'gaugeRows', 'frontStitches', 'bodyRows', 'neckRows', 'shoulderStitches'],
-  SLEEVE: ['gaugeStitches', 'gaugeRows', 'sleeveTopStitches', 'cuffStitches', 'sleeveRows'],
-  OTHER: [],
-};
-
 interface Props {
   plan: GarmentPlan | undefined;
   assumed: string[];
@@ -31,7 +23,7 @@ export function GrowingDrawing({ plan, assumed, questions, stale }: Props) {
   return (
     <div className="make-drawing">
       <div ref={ref} className="make-mat">
-        {plan && width > 0 && <Drawing plan={plan} assumed={assumed} width={width} height={height} />}
+        {plan && width > 0 && <Drawing plan={plan} width={width} height={height} />}
       </div>
       <div className="make-notes" role="status">
         {stale && <p className="wrong">The last drawing that was possible is kept.</p>}
@@ -51,17 +43,7 @@ export function GrowingDrawing({ plan, assumed, questions, stale }: Props) {
   );
 }
 
-function Drawing({
-  plan,
-  assumed,
-  width,
-  height,
-}: {
-  plan: GarmentPlan;
-  assumed: string[];
-  width: number;
-  height: number;
-}) {
+function Drawing({ plan, width, height }: { plan: GarmentPlan; width: number; height: number }) {
   const sheet = fitted(plan, {}, { width, height }, MARGIN);
   return (
     <svg
@@ -73,11 +55,7 @@ function Drawing({
       <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
       {plan.pieces.map((piece) => (
         <g key={piece.id} transform={pieceTransform(piece, sheet.origin, sheet.scale)}>
-          <PieceShape
-            piece={piece}
-            marks
-            dashed={(SHAPES[piece.part] ?? []).some((key) => assumed.includes(key))}
-          />
+          <PieceShape piece={piece} marks dashed={piece.assumed} />
         </g>
       ))}
       <Labels sheet={sheet} />

@@ -6,6 +6,7 @@ import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
 import { seamState } from '../drawing/seamState';
 import { fitted, looked, nearestJoint, TABLE_MARGIN, type TableLook } from '../drawing/sheet';
+import { count } from '../format';
 import { EdgeLines } from './EdgeLines';
 import type { Lit } from './lit';
 import { OpeningDots } from './OpeningDots';
@@ -78,7 +79,7 @@ export function TableDrawing({
       width={width}
       height={height}
       role={explore ? 'group' : 'img'}
-      aria-label={`${plan.name}: ${plan.pieces.length} pieces laid open round the shoulder line`}
+      aria-label={`${plan.name}: ${count(plan.pieces.length, 'piece')}. ${plan.laidWords}`}
     >
       <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
       {plan.seams.filter((seam) => seam.fold).map(threads)}

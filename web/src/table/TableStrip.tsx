@@ -28,9 +28,7 @@ export function TableStrip({ editor, joined, onLit }: Props) {
         {joined.size === 0 ? 'None' : counted(joined.size)} of {counted(plan.seams.length).toLowerCase()}{' '}
         {plural(plan.seams.length, 'seam', 'seams')} joined{joined.size === 0 && ' yet'}
       </h1>
-      <p className="soft">
-        Opened flat round the shoulder line, right sides up, fronts towards you. Left and right as worn.
-      </p>
+      <p className="soft">{garment.plan.laidWords}</p>
       <ul className="seam-list">
         {plan.seams.map((seam) => {
           const state = seamState(

@@ -224,6 +224,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
       edge('top', run('top', 40, 280, 375, -7, 0)),
       edge('left', run('side', 30, 0, 375, 0, -12.5)),
     ],
+    assumed: false,
     ribs: [],
     placement: { piece: id, quarterTurns: 0, xMm: id === 'back' ? -140 : 260, yMm: 0 },
     closes: true,
@@ -272,6 +273,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       hand: 'RIGHT',
       pieces: [piece('back'), piece('sleeve')],
       seams: ids.map((id) => seam({ id, name: id })),
+      laidWords: 'Opened flat.',
       worn: [],
       ladder: LADDER,
       gluing: {

@@ -24,6 +24,7 @@ class FloorsTest {
           .layer("method").definedBy("ruxel.core.method")
           .layer("order").definedBy("ruxel.core.order")
           .layer("lay").definedBy("ruxel.core.lay")
+          .layer("construction").definedBy("ruxel.core.construction")
           .layer("garment").definedBy("ruxel.core.garment")
           .layer("plan").definedBy("ruxel.core.plan")
           .layer("repair").definedBy("ruxel.core.repair")
@@ -34,12 +35,13 @@ class FloorsTest {
           .whereLayer("bench").mayNotBeAccessedByAnyLayer()
           .whereLayer("plan").mayOnlyBeAccessedByLayers("repair", "bench", "sheet")
           .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "repair", "bench")
+          .whereLayer("construction").mayOnlyBeAccessedByLayers("garment", "plan", "repair", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("garment", "plan")
-          .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan")
+          .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan", "construction")
           .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench", "sheet")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "garment", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "repair", "bench", "sheet")
-          .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "repair", "bench");
+          .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "repair", "bench", "construction");
 
   @ArchTest
   static final ArchRule PLAIN_JAVA =

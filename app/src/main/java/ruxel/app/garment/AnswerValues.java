@@ -2,7 +2,7 @@ package ruxel.app.garment;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import ruxel.core.garment.Answers;
+import ruxel.core.construction.Answers;
 
 /** Answers between JSON values and the core. */
 final class AnswerValues {

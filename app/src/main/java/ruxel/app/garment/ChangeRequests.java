@@ -4,7 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import ruxel.core.garment.Answers;
+import ruxel.core.construction.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.PieceChange;

@@ -18,21 +18,21 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import ruxel.app.garment.GarmentStore.ShelfState;
 import ruxel.app.garment.GarmentViews.Changed;
 import ruxel.app.garment.GarmentViews.Construction;
 import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
-import ruxel.app.garment.GarmentStore.ShelfState;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
-import ruxel.core.garment.Stop;
-import ruxel.core.garment.Templates;
+import ruxel.core.garment.Stops;
+import ruxel.core.construction.Templates;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
 import ruxel.core.sheet.AssemblySheet;
 import ruxel.files.GarmentSvg;
 import ruxel.files.SheetPdf;
-import ruxel.core.measure.Terms;
-import ruxel.core.measure.Wording;
 
 /** Garments over HTTP; the version travels as ETag and If-Match. */
 @RestController
@@ -171,7 +171,7 @@ class GarmentController {
   }
 
   @GetMapping("/garments/{id}/stops")
-  List<Stop.StopChoice> stops(@PathVariable UUID id, @RequestParam double mm) {
+  List<Stops.StopChoice> stops(@PathVariable UUID id, @RequestParam double mm) {
     return garments.stops(id, mm);
   }
 

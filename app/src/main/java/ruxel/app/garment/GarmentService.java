@@ -15,17 +15,17 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
+import ruxel.core.construction.Answers;
+import ruxel.core.garment.Stops;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
-import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Names;
 import ruxel.core.garment.Recipe;
-import ruxel.core.garment.Stop;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -219,9 +219,9 @@ public class GarmentService {
   }
 
   /** Where a wished depth may stop. */
-  public List<Stop.StopChoice> stops(UUID id, double wishedMm) {
+  public List<Stops.StopChoice> stops(UUID id, double wishedMm) {
     Garment garment = reader.versioned(id).garment();
-    return Problems.valueOf(Stop.near(garment, wishedMm), garment.wording());
+    return Problems.valueOf(Stops.near(garment, wishedMm), garment.wording());
   }
 
   private static Outcome<Garment> changed(Garment garment, List<ChangeRequest> requests) {

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import ruxel.core.bench.Work;
-import ruxel.core.garment.Question;
+import ruxel.core.construction.Question;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;

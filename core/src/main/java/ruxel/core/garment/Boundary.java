@@ -4,6 +4,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.construction.Answers;
+import ruxel.core.construction.Construct;
+import ruxel.core.construction.Lever;
 import ruxel.core.finding.Outcome;
 
 /**

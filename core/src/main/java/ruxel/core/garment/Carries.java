@@ -1,6 +1,7 @@
 package ruxel.core.garment;
 
 import java.util.List;
+import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.piece.Cut;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Seam;

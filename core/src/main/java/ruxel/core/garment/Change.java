@@ -3,6 +3,8 @@ package ruxel.core.garment;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.construction.Answers;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;

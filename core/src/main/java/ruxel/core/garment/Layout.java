@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.construction.Construct;
+import ruxel.core.construction.Template;
+import ruxel.core.construction.Templates;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -36,7 +39,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
                 () ->
                     Outcome.of(
                         new Construct(
-                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), List.of(), Map.of(), List.of(), List.of(), List.of())));
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of())));
     return base.then(
         construct -> {
           Layout laid = laid(construct, garment.settings(), garment.rules());
@@ -76,7 +79,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
-            placements(apart(construct, pieces, edgings), pieces, settings.laid()), construct.consequences(), construct.assumed(), construct.handles(), construct.levers(), construct.stops());
+            placements(apart(construct, pieces, edgings), pieces, settings.laid()), construct.laidWords(), construct.consequences(), construct.assumed(), construct.assumedPieces(), construct.handles(), construct.levers(), construct.stops());
     EdgeSettings goneOfEdges = overlay.gone();
     Settings gone =
         new Settings(

@@ -3,6 +3,7 @@ package ruxel.core.garment;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;

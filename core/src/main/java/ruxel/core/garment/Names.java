@@ -1,6 +1,9 @@
 package ruxel.core.garment;
 
 import java.util.Optional;
+import ruxel.core.construction.Construct;
+import ruxel.core.construction.Question;
+import ruxel.core.construction.Templates;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.piece.Piece;

@@ -1,6 +1,7 @@
 package ruxel.core.garment;
 
 import java.util.Optional;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;

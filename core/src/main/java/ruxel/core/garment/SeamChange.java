@@ -3,6 +3,7 @@ package ruxel.core.garment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.construction.Answers;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;

@@ -9,6 +9,8 @@ import ruxel.core.piece.Piece;
 public final class Rows {
   private static final double GAP_MM = 60;
 
+  public static final String WORDS = "Side by side, right sides up.";
+
   private Rows() {}
 
   public static List<Placement> of(List<Piece> pieces) {

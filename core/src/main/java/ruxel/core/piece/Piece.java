@@ -57,6 +57,19 @@ public record Piece(
     return pieces.stream().filter(other -> mirrors(other) || other.mirrors(this)).findFirst();
   }
 
+  /** The edge of this piece's twin that mirrors one of its own; itself where the mirror does not name it. */
+  public String edgeOnTwin(Piece twin, String edgeId) {
+    if (mirrors(twin)) {
+      return mirrorOf.orElseThrow().edges().getOrDefault(edgeId, edgeId);
+    }
+    return twin.mirrorOf.stream()
+        .flatMap(mirror -> mirror.edges().entrySet().stream())
+        .filter(pair -> pair.getValue().equals(edgeId))
+        .map(Map.Entry::getKey)
+        .findFirst()
+        .orElse(edgeId);
+  }
+
   private boolean mirrors(Piece other) {
     return mirrorOf.filter(mirror -> mirror.piece().equals(other.id)).isPresent();
   }

@@ -3,8 +3,8 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.FindingCode.Level;
-import ruxel.core.garment.Construct;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.ResolvedSeam;
@@ -50,7 +50,7 @@ final class Decisions {
   private boolean isAtTwin(FindingView finding, ResolvedSpan span) {
     Piece piece = span.piece();
     return piece.twinAmong(construct.pieces())
-        .filter(twin -> concerns(finding, span, twin, Twins.mirrored(piece, twin, span.edge().id())))
+        .filter(twin -> concerns(finding, span, twin, piece.edgeOnTwin(twin, span.edge().id())))
         .isPresent();
   }
 

@@ -2,22 +2,23 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
-import ruxel.core.garment.Handle;
+import ruxel.core.construction.Handle;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.match.Ease;
-import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Reason;
 
-/** Everything computed of a garment (model 9). Nothing of it is stored. */
+/** Everything computed of a garment (model 9); {@code laidWords} says how its pieces lie. Nothing of it is stored. */
 public record GarmentPlan(
     String name,
     Wording.Unit unit,
     Terms terms,
     Wording.Hand hand,
     List<PiecePlan> pieces,
+    String laidWords,
     List<SeamPlan> seams,
     List<AsWorn.WornView> worn,
     Ladder ladder,
@@ -32,7 +33,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, someSeams, worn, ladder, gluing, steps, consequences, assumed, handles, owed, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, consequences, assumed, handles, owed, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */

@@ -104,7 +104,7 @@ final class Inspections {
         .filter(twin -> !twin.id().equals(piece.id()))
         .filter(
             twin ->
-                told.edging(twin.id(), Twins.mirrored(piece, twin, rows.edge()))
+                told.edging(twin.id(), piece.edgeOnTwin(twin, rows.edge()))
                     .filter(other -> other.rows() == rows.rows() && other.rowMm() == rows.rowMm() && other.stitches() == rows.stitches())
                     .isEmpty())
         .map(twin -> Wording.low(twin.name()));

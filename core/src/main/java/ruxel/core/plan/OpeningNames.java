@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
-import ruxel.core.garment.ExpectedOpening;
+import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Segment;
 import ruxel.core.piece.Edge;

@@ -23,7 +23,7 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
-/** A piece ready to be drawn: every run with its start in the piece's own axes, mm. */
+/** A piece ready to be drawn: every run with its start in the piece's own axes, mm; {@code assumed} where its shape follows from something that is only assumed. */
 public record PiecePlan(
     String id,
     String name,
@@ -34,6 +34,7 @@ public record PiecePlan(
     List<Outline.Band> ribs,
     Placement placement,
     Optional<Settings.LaidPiece> laid,
+    boolean assumed,
     boolean closes,
     double gapMm,
     SizePlan size,
@@ -123,7 +124,7 @@ public record PiecePlan(
       boolean edging) {}
 
   static PiecePlan of(
-      Piece piece, Placement placement, Settings settings, HouseRules rules, Wording wording, SizePlan size, Inspection inspection) {
+      Piece piece, Placement placement, boolean assumed, Settings settings, HouseRules rules, Wording wording, SizePlan size, Inspection inspection) {
     Outline outline = new Outline(piece);
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
@@ -132,7 +133,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), outline.ribs(), placement, settings.laid(piece.id()), outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
+        List.copyOf(edges), outline.ribs(), placement, settings.laid(piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
   }
 
   private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, PieceSettings told, Wording wording) {

@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
-import ruxel.core.garment.Construct;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
 import ruxel.core.garment.MethodCheck;
@@ -23,10 +23,9 @@ import ruxel.core.glue.Glued;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.Phase;
-import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.ClosingStitch;
 import ruxel.core.order.Order;
@@ -39,7 +38,6 @@ import ruxel.core.piece.Piece;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
-import ruxel.core.seam.SeamRole;
 
 /**
  * A garment in, everything computed out: one pure function, called by the server, the command line and
@@ -77,7 +75,7 @@ public final class Planner {
     matches.forEach(match -> findings.addAll(match.findings()));
     findings.addAll(SeamTwins.unlike(matches, construct.pieces(), unlike));
     matches.forEach(match -> MethodCheck.of(match.seam().seam(), match.a(), match.b(), wording).ifPresent(findings::add));
-    matches.forEach(this::offCentre);
+    matches.forEach(match -> findings.addAll(Centres.off(match)));
     matches.forEach(this::outOfPhase);
     Glued glued = Glued.of(construct.pieces(), matches);
     findings.addAll(glued.findings());
@@ -92,7 +90,8 @@ public final class Planner {
     Inspections inspections = new Inspections(construct.pieces(), garment.settings().pieces(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), construct.assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
+        construct.laidWords(),
         seams,
         AsWorn.of(construct.pieces(), construct.placements()),
         GarmentPlan.Ladder.of(rules),
@@ -195,26 +194,6 @@ public final class Planner {
                 FindingCode.PHASE_OFF, Where.seam(match.seam().seam().id()), Fact.text("seam", match.seam().seam().name()),
                 Fact.count("met", phase.met()), Fact.count("count", phase.pairs().size()), Fact.text("marks", SeamWords.marks(phase.kind())),
                 Fact.text("places", SeamWords.units(phase.worst(), phase.unit())), Fact.difference("gap", phase.worstMm())));
-      }
-    }
-  }
-
-  /** A sleeve whose middle does not meet the shoulder hangs askew, or is upside down. */
-  private void offCentre(SeamMatch match) {
-    if (match.seam().seam().role() != SeamRole.ARMHOLE || match.a().spans().size() != 1) {
-      return;
-    }
-    for (PlacedAnchor anchor : match.anchors()) {
-      boolean atShoulder = match.b().isSeamPlace(anchor.b());
-      int offHalves = Math.abs(anchor.a() - match.a().size());
-      if (atShoulder && offHalves > 1) {
-        double gap = offHalves / 2.0 * match.a().places().get(0).widthMm();
-        findings.add(
-            Finding.of(
-                FindingCode.OFF_CENTRE, Where.seam(match.seam().seam().id()),
-                Fact.text("seam", match.seam().seam().name()),
-                Fact.text("piece", match.a().spans().get(0).piece().name()),
-                Fact.difference("gap", gap)));
       }
     }
   }

@@ -38,7 +38,7 @@ public final class SeamTwins {
 
   private static String mirrored(Span span, List<Piece> pieces) {
     return twin(span, pieces)
-        .map(twin -> told(twin.id(), Twins.mirrored(piece(span, pieces).orElseThrow(), twin, span.edge()), span.toExclusive().run(), span.fromInclusive().run()))
+        .map(twin -> told(twin.id(), piece(span, pieces).orElseThrow().edgeOnTwin(twin, span.edge()), span.toExclusive().run(), span.fromInclusive().run()))
         .orElseGet(() -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()));
   }
 

@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,7 +14,6 @@ import ruxel.core.finding.Where;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
-import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -69,26 +67,8 @@ public final class Twins {
         .map(twin -> piece.edges().stream().flatMap(edge -> compared(piece, twin, edge).stream()).flatMap(c -> c.pairs().stream()).toList());
   }
 
-  /** The edge of a twin that mirrors one of the piece's. */
-  public static String mirrored(Piece piece, Piece twin, String edge) {
-    return edges(piece, twin).getOrDefault(edge, edge);
-  }
-
-  private static Map<String, String> edges(Piece piece, Piece twin) {
-    return piece.mirrorOf()
-        .filter(mirror -> mirror.piece().equals(twin.id()))
-        .map(Mirror::edges)
-        .orElseGet(() -> turned(twin.mirrorOf().orElseThrow().edges()));
-  }
-
-  private static Map<String, String> turned(Map<String, String> edges) {
-    Map<String, String> turned = new HashMap<>();
-    edges.forEach((mine, other) -> turned.put(other, mine));
-    return turned;
-  }
-
   private static Optional<Compared> compared(Piece piece, Piece twin, Edge edge) {
-    return twin.edge(mirrored(piece, twin, edge.id())).map(like -> compared(twin, told(edge), mirrored(told(like))));
+    return twin.edge(piece.edgeOnTwin(twin, edge.id())).map(like -> compared(twin, told(edge), mirrored(told(like))));
   }
 
   private static Compared compared(Piece twin, List<Told> mine, List<Told> other) {
@@ -142,7 +122,7 @@ public final class Twins {
     List<Finding> findings = new ArrayList<>();
     List<String> done = new ArrayList<>();
     for (Edge edge : piece.edges()) {
-      Optional<Compared> compared = own && done.contains(mirrored(piece, twin, edge.id())) ? Optional.empty() : compared(piece, twin, edge);
+      Optional<Compared> compared = own && done.contains(piece.edgeOnTwin(twin, edge.id())) ? Optional.empty() : compared(piece, twin, edge);
       done.add(edge.id());
       compared.ifPresent(
           c -> {

@@ -107,7 +107,7 @@ final class CountRepairs {
 
   private OptionalInt onTwin(Spot spot) {
     return spot.piece().twinAmong(situation.construct().pieces()).stream()
-        .flatMap(twin -> twin.edge(Twins.mirrored(spot.piece(), twin, spot.edge().id())).stream())
+        .flatMap(twin -> twin.edge(spot.piece().edgeOnTwin(twin, spot.edge().id())).stream())
         .flatMap(edge -> edge.runs().stream())
         .filter(run -> run.id().equals(spot.run().id()))
         .mapToInt(Run::count)

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.construction.Answers;
+import ruxel.core.construction.Lever;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.garment.Answers;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.Lever;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.SeamSettings;
 import ruxel.core.match.Ease;
@@ -197,7 +197,7 @@ final class LengthRepairs {
     if (!much || fullness > Seam.Working.MOST_FULLNESS || situation.seam().role().isShoulder() || situation.says(FindingCode.ROWS_DIFFER)) {
       return;
     }
-    boolean cap = situation.seam().role() == SeamRole.ARMHOLE;
+    boolean cap = situation.seam().role().stage() == SeamRole.Stage.SET_IN_FLAT;
     candidates.add(
         new Candidate(
             Rung.GATHER, cap ? "Gather it on purpose, as a puff sleeve" : "Gather it on purpose",

@@ -1,9 +1,9 @@
 package ruxel.core.repair;
 
 import java.util.Optional;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Construct;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
 import ruxel.core.match.SeamMatch;

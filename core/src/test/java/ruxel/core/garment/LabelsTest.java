@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.construction.Answers;
 import ruxel.core.finding.Outcome;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruxel.core.bench.Directions;
+import ruxel.core.garment.Stops;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -18,10 +19,10 @@ class StopTest {
     Garment marked =
         good(
             new EdgeChange.LandmarkPut("back", "left", "w", "Wave", Landmark.Kind.STRIPE, 16, 0, 1, Optional.empty()).apply(Wardrobe.cardigan()));
-    List<Stop.StopChoice> choices = ((Outcome.Good<List<Stop.StopChoice>>) Stop.near(marked, 180)).value();
+    List<Stops.StopChoice> choices = ((Outcome.Good<List<Stops.StopChoice>>) Stops.near(marked, 180)).value();
     // 180 mm are 14.4 rows of 12.5 mm; the wave lies 16 rows from the shoulder.
-    assertThat(choices).extracting(Stop.StopChoice::rows).containsExactly(14, 13, 16, 15);
-    assertThat(choices).extracting(Stop.StopChoice::open).containsExactly(true, false, true, false);
+    assertThat(choices).extracting(Stops.StopChoice::rows).containsExactly(14, 13, 16, 15);
+    assertThat(choices).extracting(Stops.StopChoice::open).containsExactly(true, false, true, false);
     assertThat(choices.get(0).offMm()).isEqualTo(-5);
     assertThat(choices.get(2).landmark()).contains("Wave of the back");
     assertThat(choices.get(2).offMm()).isEqualTo(20);
@@ -30,7 +31,7 @@ class StopTest {
   @Test
   void noDepthIsRefused() {
     for (double wrong : new double[] {0, -5, Double.NaN, 9999}) {
-      assertThat(Stop.near(Wardrobe.cardigan(), wrong).findings()).extracting(Finding::code).containsExactly(FindingCode.DEPTH_OUT_OF_RANGE);
+      assertThat(Stops.near(Wardrobe.cardigan(), wrong).findings()).extracting(Finding::code).containsExactly(FindingCode.DEPTH_OUT_OF_RANGE);
     }
   }
 

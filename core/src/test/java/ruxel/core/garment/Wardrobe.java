@@ -2,6 +2,7 @@ package ruxel.core.garment;
 
 import java.util.HashMap;
 import java.util.Map;
+import ruxel.core.construction.Answers;
 import ruxel.core.finding.Outcome;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;

@@ -7,7 +7,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import ruxel.core.garment.Answers;
+import ruxel.core.construction.Answers;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;

@@ -1,4 +1,4 @@
-package ruxel.core.garment;
+package ruxel.core.construction;
 
 import java.util.List;
 import java.util.Optional;

@@ -1,4 +1,4 @@
-package ruxel.core.garment;
+package ruxel.core.construction;
 
 import ruxel.core.measure.Wording;
 

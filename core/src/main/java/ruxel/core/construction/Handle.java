@@ -1,4 +1,4 @@
-package ruxel.core.garment;
+package ruxel.core.construction;
 
 /**
  * Something of a piece that may be dragged to see what follows (handbook 7, tied numbers): where it lies and

@@ -1,4 +1,4 @@
-package ruxel.core.garment;
+package ruxel.core.construction;
 
 import java.util.Collections;
 import java.util.Map;

@@ -1,0 +1,201 @@
+package ruxel.core.construction;
+
+import static ruxel.core.construction.Making.WITHOUT_CHAIN;
+import static ruxel.core.construction.Question.Group.BODY;
+import static ruxel.core.construction.Question.Group.GARMENT;
+import static ruxel.core.construction.Question.Group.NECK;
+import static ruxel.core.seam.Span.Along.BACKWARD;
+import static ruxel.core.seam.Span.Along.FORWARD;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+import ruxel.core.construction.Question.Choice;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.piece.Piece.Part;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seam.SideOf;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
+
+/** A body of panels: back, and one front or two, with ribbing at the hem, shoulders and neck; their seams and openings. */
+final class Body {
+  static final String CARDIGAN = "CARDIGAN";
+  private static final double BACK_MM = 480;
+  private static final double BODY_MM = 560;
+  private static final double RIB_MM = 60;
+  private static final double NECK_DEPTH_MM = 80;
+  private static final double SHOULDER_SHARE = 0.34;
+
+  static final Asked KIND =
+      Asked.choice("kind", GARMENT, "What it is", "", form -> CARDIGAN, new Choice(CARDIGAN, "Cardigan"), new Choice("PULLOVER", "Pullover"));
+  static final Asked BACK =
+      Asked.stitches("backStitches", BODY, "Stitches across the back", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, BACK_MM))
+          .shapes(Part.BACK)
+          .follows(
+              form -> "{n} stitches, {width} wide" + (Making.of(form).turningChain() > 0 ? ", turning chain counted." : "."),
+              form -> List.of(Fact.count("n", back(form)), Fact.length("width", back(form) * w(form))));
+  static final Asked FRONT =
+      Asked.stitches("frontStitches", BODY, "Stitches across each front", WITHOUT_CHAIN, 1, form -> back(form) / 2 - Making.of(form).turningChain())
+          .when(KIND, CARDIGAN, true)
+          .shapes(Part.FRONT)
+          .follows(
+              form -> "{n} stitches, {width} each; the two fronts " + (back(form) < 2 * front(form) ? "overlap by {apart}." : "lie {apart} apart."),
+              form ->
+                  List.of(
+                      Fact.count("n", front(form)), Fact.length("width", front(form) * w(form)),
+                      Fact.length("apart", Math.abs(back(form) - 2 * front(form)) * w(form))));
+  static final Asked ROWS =
+      Asked.rows("bodyRows", BODY, "Rows of the body", "Above the ribbing, up to the shoulder.", 1, form -> Math.round(BODY_MM / Making.of(form).h()))
+          .shapes(Part.BACK, Part.FRONT)
+          .follows("{length} long with its ribbing.", form -> List.of(Fact.length("length", heightMm(form))));
+  static final Asked HEM_RIB = Asked.rows("hemRibRows", BODY, "Rows of ribbing at the hem", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()));
+  static final Asked WORKED = Making.direction("bodyWorked", BODY, "Body worked", "BOTTOM_UP", "From the hem up", "From the shoulder down");
+  static final Asked SHOULDER =
+      Asked.stitches(
+              "shoulderStitches", NECK, "Stitches of each shoulder", "All of them, as you count them.", 1,
+              form -> Math.min(front(form), Math.round(back(form) * SHOULDER_SHARE)))
+          .shapes(Part.FRONT)
+          .refused(
+              FindingCode.SHOULDERS_TOO_WIDE, form -> backNeck(form) < 1,
+              form ->
+                  List.of(
+                      Fact.count("shoulder", shoulder(form)), Fact.count("both", 2L * shoulder(form)), Fact.count("back", back(form)),
+                      Fact.count("most", Math.max(1, (back(form) - 1) / 2))))
+          .refused(
+              FindingCode.SHOULDER_WIDER_THAN_FRONT, form -> isCardigan(form) && shoulder(form) > front(form),
+              form -> List.of(Fact.count("shoulder", shoulder(form)), Fact.count("front", front(form))))
+          .follows(
+              "{width} each; {n} stitches, {neck}, are left for the back neck.",
+              form ->
+                  List.of(
+                      Fact.length("width", shoulder(form) * w(form)), Fact.count("n", backNeck(form)), Fact.length("neck", backNeck(form) * w(form))));
+  static final Asked NECK_ROWS =
+      Asked.rows(
+              "neckRows", NECK, "Rows of the front neck", "How deep it is; 0 when it lies straight across.", 0,
+              form -> Math.round(Math.min(NECK_DEPTH_MM, form.count(ROWS) * Making.of(form).h() / 3) / Making.of(form).h()))
+          .shapes(Part.FRONT)
+          .refused(
+              FindingCode.NECK_TOO_DEEP, form -> neckRows(form) >= form.count(ROWS),
+              form -> List.of(Fact.count("neck", neckRows(form)), Fact.count("body", form.count(ROWS)), Fact.count("most", form.count(ROWS) - 1L)))
+          .follows("{depth} deep.", form -> List.of(Fact.length("depth", neckRows(form) * Making.of(form).h())));
+  static final Asked NECK_CENTRE =
+      Asked.stitches("neckCentre", NECK, "Stitches left at the centre front", "At the bottom of the neck; 0 for a V.", 0, Body::usualCentre)
+          .refused(
+              FindingCode.NECK_CENTRE_TOO_WIDE, form -> isShaped(form) && rest(form) < 0,
+              form -> List.of(Fact.count("centre", form.count(Body.NECK_CENTRE)), Fact.count("neck", frontNeck(form))))
+          .refused(
+              FindingCode.NECK_LOPSIDED, form -> isShaped(form) && !isCardigan(form) && rest(form) > 0 && rest(form) % 2 == 1,
+              form -> {
+                int centre = form.count(Body.NECK_CENTRE);
+                return List.of(
+                    Fact.count("neck", frontNeck(form)), Fact.count("centre", centre), Fact.count("rest", rest(form)),
+                    Fact.count("lower", centre == 0 ? 1 : centre - 1L), Fact.count("higher", centre + 1L));
+              });
+
+  /** The front on the wearer's left, and the edges of it that are joined. */
+  record Front(String piece, String side, String shoulder) {}
+
+  private Body() {}
+
+  static boolean isCardigan(Form form) {
+    return form.is(KIND, CARDIGAN);
+  }
+
+  static int back(Form form) {
+    return Making.stitches(form, BACK);
+  }
+
+  static int front(Form form) {
+    return isCardigan(form) ? Making.stitches(form, FRONT) : back(form);
+  }
+
+  static int shoulder(Form form) {
+    return form.count(SHOULDER);
+  }
+
+  static double heightMm(Form form) {
+    return form.count(HEM_RIB) * Making.of(form).ribRowMm() + form.count(ROWS) * Making.of(form).h();
+  }
+
+  static Front leftFront(Form form) {
+    return isCardigan(form) ? new Front("front.left", "side", "shoulder") : new Front("front", "left", "shoulder.left");
+  }
+
+  /** The run at the bottom of the side seam. */
+  static String lowest(Form form) {
+    return form.count(HEM_RIB) > 0 ? "rib" : "side";
+  }
+
+  /**
+   * Back and front or fronts.
+   *
+   * @param sides what is worked above the ribbing at both sides, up to the shoulder
+   */
+  static void panels(Halves halves, Form form, UnaryOperator<Panel> sides) {
+    Panel.Neck neck = new Panel.Neck(frontNeck(form), neckRows(form), form.count(NECK_CENTRE), "centre");
+    Panel.Neck straight = new Panel.Neck(backNeck(form), 0, 0, "neck");
+    halves.whole(sides.apply(panel(form, "back", "Back", Part.BACK, back(form))).whole("right", shoulder(form), straight));
+    if (isCardigan(form)) {
+      halves.pair(sides.apply(panel(form, "front.left", "Left front", Part.FRONT, front(form))).half(shoulder(form), neck), "front.right", "Right front");
+    } else {
+      halves.whole(sides.apply(panel(form, "front", "Front", Part.FRONT, front(form))).whole("left", shoulder(form), neck));
+    }
+  }
+
+  private static Panel panel(Form form, String id, String name, Part part, int stitches) {
+    return new Panel(id, name, part, Making.of(form), Making.isTopDown(form, WORKED), "hem", stitches).ribbed(form.count(HEM_RIB));
+  }
+
+  /** Both shoulders, from the armhole edge in. */
+  static void shoulders(Halves halves, Form form) {
+    Front front = leftFront(form);
+    halves.seam(
+        "shoulder", "shoulder", SeamRole.SHOULDER,
+        SideOf.of("Front shoulder", Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
+        SideOf.of("Back shoulder", Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
+        List.of(), List.of(Seam.START), "slip-both");
+  }
+
+  /** Hem and neck, which are one opening with the fronts of a cardigan. */
+  static void openings(Halves halves, Form form) {
+    if (isCardigan(form)) {
+      List<String> edges = List.of("hem", "neck", "front");
+      halves.opening("front", "Fronts, neck and hem", Map.of("back", List.of("hem", "neck"), "front.left", edges, "front.right", edges));
+    } else {
+      halves.opening("neck", "Neck", Map.of("back", List.of("neck"), "front", List.of("neck")));
+      halves.opening("hem", "Hem", Map.of("back", List.of("hem"), "front", List.of("hem")));
+    }
+  }
+
+  private static int backNeck(Form form) {
+    return back(form) - 2 * shoulder(form);
+  }
+
+  /** Stitches of the front's neck: between both shoulders, or from the shoulder to the front edge. */
+  private static int frontNeck(Form form) {
+    return isCardigan(form) ? front(form) - shoulder(form) : backNeck(form);
+  }
+
+  private static int neckRows(Form form) {
+    return form.count(NECK_ROWS);
+  }
+
+  private static boolean isShaped(Form form) {
+    return frontNeck(form) >= 0 && neckRows(form) > 0;
+  }
+
+  private static int rest(Form form) {
+    return frontNeck(form) - form.count(NECK_CENTRE);
+  }
+
+  private static double usualCentre(Form form) {
+    int third = frontNeck(form) / 3;
+    return isCardigan(form) ? 0 : third + (frontNeck(form) - third) % 2;
+  }
+
+  private static double w(Form form) {
+    return Making.of(form).w();
+  }
+}

@@ -1,0 +1,97 @@
+package ruxel.core.construction;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import ruxel.core.finding.Finding;
+import ruxel.core.piece.Piece.Part;
+
+/** A construction's questions with the maker's answers: each read once, in whatever order the others need it. */
+final class Form {
+  private final List<Asked> asked;
+  private final AnswerReader reader;
+  private final Map<String, Object> read = new HashMap<>();
+
+  Form(List<Asked> asked, Answers answers) {
+    this.asked = asked;
+    reader = new AnswerReader(answers, asked.stream().map(Asked::question).toList());
+  }
+
+  int count(Asked question) {
+    return (int) number(question);
+  }
+
+  double number(Asked question) {
+    Object known = read.get(question.key());
+    if (known == null) {
+      double usual = question.usualNumber().applyAsDouble(this);
+      known = question.question().type() == Question.Type.COUNT ? (double) reader.count(question.key(), Math.round(usual)) : reader.number(question.key(), usual);
+      read.put(question.key(), known);
+    }
+    return (double) known;
+  }
+
+  String choice(Asked question) {
+    Object known = read.get(question.key());
+    if (known == null) {
+      known = reader.choice(question.key(), question.usualChoice().apply(this));
+      read.put(question.key(), known);
+    }
+    return (String) known;
+  }
+
+  boolean is(Asked question, String value) {
+    return choice(question).equals(value);
+  }
+
+  private boolean isAsked(Asked question) {
+    return question.question().when().flatMap(when -> asked(when.key()).map(other -> is(other, when.value()))).orElse(true);
+  }
+
+  private Optional<Asked> asked(String key) {
+    return asked.stream().filter(question -> question.key().equals(key)).findFirst();
+  }
+
+  /** All that is wrong: answers that cannot be, whether asked for now or not, and those that do not fit together. */
+  List<Finding> findings() {
+    asked.stream().filter(this::isAsked).forEach(this::value);
+    reader.checkUnread();
+    Set<Finding> findings = new LinkedHashSet<>(reader.findings());
+    asked.stream().filter(this::isAsked).flatMap(question -> question.checks().stream()).forEach(check -> check.apply(this).ifPresent(findings::add));
+    return List.copyOf(findings);
+  }
+
+  private void value(Asked question) {
+    if (question.question().type() == Question.Type.CHOICE) {
+      choice(question);
+    } else {
+      number(question);
+    }
+  }
+
+  List<Consequence> consequences() {
+    return asked.stream().filter(this::isAsked).flatMap(question -> question.follows().stream()).map(follows -> follows.apply(this)).toList();
+  }
+
+  /** The values taken for questions that are asked and have no answer, in the order of the questions. */
+  Map<String, String> assumed() {
+    Map<String, String> assumed = new LinkedHashMap<>();
+    for (Asked question : asked) {
+      Optional.ofNullable(reader.assumed().get(question.key())).filter(value -> isAsked(question)).ifPresent(value -> assumed.put(question.key(), value));
+    }
+    return assumed;
+  }
+
+  /** Parts whose shape follows from something that is only assumed. */
+  List<Part> assumedParts() {
+    List<Part> parts = new ArrayList<>();
+    Map<String, String> assumed = assumed();
+    asked.stream().filter(question -> assumed.containsKey(question.key())).forEach(question -> parts.addAll(question.shapes()));
+    return parts.stream().distinct().sorted().toList();
+  }
+}

@@ -1,0 +1,158 @@
+package ruxel.core.construction;
+
+import static ruxel.core.seam.Span.Along.BACKWARD;
+import static ruxel.core.seam.Span.Along.FORWARD;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seam.SideOf;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.Span;
+
+/**
+ * A garment told for the wearer's left half: pieces over both sides once, all else mirrored by the pieces' own mirror.
+ * Right ones stand behind left ones; ids end in the side only here, where they are made.
+ */
+final class Halves {
+  private static final String LEFT = ".left";
+  private static final String RIGHT = ".right";
+
+  private final List<Piece> pieces = new ArrayList<>();
+  private final List<Seam> seams = new ArrayList<>();
+  private final List<ExpectedOpening> openings = new ArrayList<>();
+  private final List<Lever> levers = new ArrayList<>();
+
+  static String left(String id) {
+    return id + LEFT;
+  }
+
+  /** A piece over both sides. */
+  Halves whole(Piece piece) {
+    pieces.add(piece);
+    return this;
+  }
+
+  /** The left one of a pair, with its mirror image. */
+  Halves pair(Piece left, String rightId, String rightName) {
+    pieces.add(left);
+    pieces.add(left.mirrored(rightId, rightName, Map.of()));
+    return this;
+  }
+
+  /** A seam of the left half and its mirror image, with the levers that make its sides longer. */
+  Halves seam(String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
+    Seam left = new Seam(id + LEFT, "Left " + name, role, a, b, anchors, hidden, Seam.Working.USUAL, Optional.of(method));
+    Seam right =
+        new Seam(
+            id + RIGHT, "Right " + name, role, mirrored(a), mirrored(b),
+            anchors.stream().map(anchor -> new Anchor(anchor.id(), anchor.name(), mirrored(anchor.a()), mirrored(anchor.b()))).toList(),
+            hidden, Seam.Working.USUAL, Optional.of(method));
+    seams.add(left);
+    seams.add(right);
+    for (Seam seam : List.of(left, right)) {
+      for (Lever lever : moving) {
+        levers.add(lever.of(seam.id()));
+      }
+    }
+    return this;
+  }
+
+  /** A lever of a seam that is being told. */
+  static Lever lever(Side side, Asked answer, double perUnitMm, boolean boundary) {
+    return new Lever("", side, answer.key(), answer.question().label(), perUnitMm, boundary);
+  }
+
+  /** An opening along edges of pieces, of those that are there. */
+  Halves opening(String id, String name, Map<String, List<String>> edges) {
+    openings.add(new ExpectedOpening(id, name, spans(edges)));
+    return this;
+  }
+
+  /** An opening of the left half, and its mirror image. */
+  Halves openings(String id, String name, String piece, String edge) {
+    List<Span> left = spans(Map.of(piece, List.of(edge)));
+    openings.add(new ExpectedOpening(id + LEFT, "Left " + name, left));
+    openings.add(new ExpectedOpening(id + RIGHT, "Right " + name, left.stream().map(span -> unturned(mirrored(span))).toList()));
+    return this;
+  }
+
+  List<Piece> pieces() {
+    return List.copyOf(pieces);
+  }
+
+  Piece piece(String id) {
+    return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  List<Seam> seams() {
+    return List.copyOf(seams);
+  }
+
+  List<ExpectedOpening> openings() {
+    return List.copyOf(openings);
+  }
+
+  List<Lever> levers() {
+    return List.copyOf(levers);
+  }
+
+  private List<Span> spans(Map<String, List<String>> edges) {
+    List<Span> spans = new ArrayList<>();
+    for (Piece piece : pieces) {
+      for (String id : edges.getOrDefault(piece.id(), List.of())) {
+        piece.edge(id).map(Edge::runs).ifPresent(runs -> spans.add(whole(piece.id(), id, runs)));
+      }
+    }
+    return spans;
+  }
+
+  private static Span whole(String piece, String edge, List<Run> runs) {
+    return Span.ofRuns(piece, edge, runs.get(0).id(), runs.get(runs.size() - 1).id(), FORWARD);
+  }
+
+  /** An opening has no direction. */
+  private static Span unturned(Span span) {
+    return new Span(span.piece(), span.edge(), span.fromInclusive(), span.toExclusive(), FORWARD);
+  }
+
+  private SideOf mirrored(SideOf side) {
+    return side.with(side.spans().stream().map(this::mirrored).toList());
+  }
+
+  private Span mirrored(Span span) {
+    return new Span(
+        twin(span.piece()).id(), edge(span.piece(), span.edge()), mirrored(span.toExclusive()), mirrored(span.fromInclusive()),
+        span.along() == FORWARD ? BACKWARD : FORWARD);
+  }
+
+  private Spot mirrored(Spot spot) {
+    Cut cut = mirrored(spot.cut());
+    // The unit after a cut is the unit before its mirror image.
+    Cut before =
+        spot.at() == Spot.At.CUT ? cut : new Cut(cut.run(), cut.from() == Cut.End.END ? cut.offset() + 1 : cut.offset() - 1, cut.from());
+    return new Spot(twin(spot.piece()).id(), edge(spot.piece(), spot.edge()), before, spot.at());
+  }
+
+  private static Cut mirrored(Cut cut) {
+    return new Cut(cut.run(), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
+  }
+
+  private Piece twin(String id) {
+    Piece piece = piece(id);
+    return piece.twinAmong(pieces).orElse(piece);
+  }
+
+  private String edge(String piece, String edge) {
+    return piece(piece).edgeOnTwin(twin(piece), edge);
+  }
+}

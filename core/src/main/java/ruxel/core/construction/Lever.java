@@ -1,0 +1,13 @@
+package ruxel.core.construction;
+
+import ruxel.core.seam.Side;
+
+/**
+ * An answer that makes one side of a seam longer or shorter: so many mm for one more (handbook 7). Moving a
+ * boundary only moves a marker; otherwise pieces are worked anew.
+ */
+public record Lever(String seam, Side side, String answer, String label, double perUnitMm, boolean boundary) {
+  Lever of(String id) {
+    return new Lever(id, side, answer, label, perUnitMm, boundary);
+  }
+}

@@ -1,0 +1,158 @@
+package ruxel.core.construction;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Piece.Part;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
+
+/**
+ * A panel as instructions tell it: the direction it is worked in, its lower edge, then section by section up both
+ * sides, and what closes it at the top. Drawn right side up, its ring counter-clockwise from the lower left corner.
+ */
+final class Panel {
+  /** Rows up both sides, each side wider by so many stitches at the upper end. */
+  private record Section(String run, int rows, double rowMm, double wider, boolean rib) {}
+
+  /** What lies between the shoulders: so many stitches, of them {@code centre} below a slope of so many rows; straight without rows. */
+  record Neck(int stitches, int rows, int centre, String straight) {}
+
+  /** An edge of a panel: its id and what it is called. */
+  record Named(String id, String name) {}
+
+  private final String id;
+  private final String name;
+  private final Part part;
+  private final Making making;
+  private final boolean topDown;
+  private final int base;
+  private final String baseEdge;
+  private final List<Section> sections = new ArrayList<>();
+
+  Panel(String id, String name, Part part, Making making, boolean topDown, String baseEdge, int base) {
+    this.id = id;
+    this.name = name;
+    this.part = part;
+    this.making = making;
+    this.topDown = topDown;
+    this.baseEdge = baseEdge;
+    this.base = base;
+  }
+
+  /** Rows of ribbing; none when there are none. */
+  Panel ribbed(int rows) {
+    if (rows > 0) {
+      sections.add(new Section("rib", rows, making.ribRowMm(), 0, true));
+    }
+    return this;
+  }
+
+  Panel rows(String run, int rows) {
+    return rows(run, rows, 0);
+  }
+
+  /** Rows in which each side grows by so many stitches, evenly; fewer than 0 where it gets narrower. */
+  Panel rows(String run, int rows, double wider) {
+    sections.add(new Section(run, rows, making.h(), wider, false));
+    return this;
+  }
+
+  /** Closed straight across by its upper edge. */
+  Piece closed(Named right, Named top, Named left) {
+    int stitches = (int) Math.round(base + 2 * sections.stream().mapToDouble(Section::wider).sum());
+    return piece(List.of(baseEdge(), Edge.of(right.id(), right.name(), up()), Edge.of(top.id(), top.name(), List.of(tops(top.id(), stitches))), Edge.of(left.id(), left.name(), down(sections))));
+  }
+
+  /**
+   * A body panel over both sides of the wearer: shoulders and neck at the top. It is its own mirror image.
+   *
+   * @param rightHand the wearer's side that lies at the right hand when its right side is up
+   */
+  Piece whole(String rightHand, int shoulder, Neck neck) {
+    String leftHand = rightHand.equals("left") ? "right" : "left";
+    Map<String, String> mirror = new HashMap<>(Map.of(baseEdge, baseEdge, "neck", "neck", rightHand, leftHand, leftHand, rightHand));
+    mirror.put("shoulder." + rightHand, "shoulder." + leftHand);
+    mirror.put("shoulder." + leftHand, "shoulder." + rightHand);
+    return piece(
+            List.of(
+                baseEdge(),
+                Edge.of(rightHand, rightHand + " side", up()),
+                shoulder("shoulder." + rightHand, rightHand + " shoulder", shoulder),
+                Edge.of("neck", "neck", neckRuns(neck, true)),
+                shoulder("shoulder." + leftHand, leftHand + " shoulder", shoulder),
+                Edge.of(leftHand, leftHand + " side", down(sections))))
+        .ownTwin(mirror);
+  }
+
+  /** Half a body panel with its open edge at the left hand: shoulder, its part of the neck, the front edge. */
+  Piece half(int shoulder, Neck neck) {
+    List<Edge> edges = new ArrayList<>(List.of(baseEdge(), Edge.of("side", "side", up()), shoulder("shoulder", "shoulder", shoulder)));
+    List<Run> slope = neckRuns(neck, false);
+    if (!slope.isEmpty()) {
+      edges.add(Edge.of("neck", "neck", slope));
+    }
+    int rows = sections.stream().filter(section -> !section.rib).mapToInt(Section::rows).sum() - neck.rows();
+    List<Section> open = new ArrayList<>(sections.stream().filter(Section::rib).toList());
+    open.add(new Section("front", rows, making.h(), 0, false));
+    edges.add(Edge.of("front", "front edge", down(open)));
+    return piece(edges);
+  }
+
+  private Edge baseEdge() {
+    Run run = Run.plain(baseEdge, topDown ? UnitKind.STITCH_TOP : UnitKind.FOUNDATION_LOOP, base, new Advance(making.w(), 0));
+    return Edge.of(baseEdge, baseEdge, List.of(sections.get(0).rib() ? run.inRib() : run));
+  }
+
+  private List<Run> up() {
+    return sections.stream().map(section -> rowsOf(section, 1)).toList();
+  }
+
+  private List<Run> down(List<Section> upwards) {
+    List<Run> runs = new ArrayList<>();
+    for (Section section : upwards) {
+      runs.add(0, rowsOf(section, -1));
+    }
+    return runs;
+  }
+
+  private Run rowsOf(Section section, int way) {
+    Run run = Run.plain(section.run(), UnitKind.ROW_END, section.rows(), new Advance(section.wider() * making.w() / section.rows(), way * section.rowMm()));
+    return section.rib() ? run.inRib() : run;
+  }
+
+  private Edge shoulder(String edge, String called, int stitches) {
+    return Edge.of(edge, called, List.of(tops("shoulder", stitches)));
+  }
+
+  /** Down one side of the neck, along its centre, and up the other side where there is one. */
+  private List<Run> neckRuns(Neck neck, boolean bothSides) {
+    if (neck.rows() == 0) {
+      return neck.stitches() > 0 ? List.of(tops(neck.straight(), neck.stitches())) : List.of();
+    }
+    int slopes = neck.stitches() - neck.centre();
+    double slope = -(bothSides ? slopes / 2 : slopes) * making.w() / neck.rows();
+    List<Run> runs = new ArrayList<>();
+    runs.add(Run.plain(bothSides ? "down" : "slope", UnitKind.ROW_END, neck.rows(), new Advance(slope, -making.h())));
+    if (neck.centre() > 0) {
+      runs.add(tops("centre", neck.centre()));
+    }
+    if (bothSides) {
+      runs.add(Run.plain("up", UnitKind.ROW_END, neck.rows(), new Advance(slope, making.h())));
+    }
+    return runs;
+  }
+
+  private Run tops(String run, int count) {
+    return Run.plain(run, topDown ? UnitKind.FOUNDATION_LOOP : UnitKind.STITCH_TOP, count, new Advance(-making.w(), 0));
+  }
+
+  private Piece piece(List<Edge> edges) {
+    return new Piece(id, name, part, edges, Optional.empty(), making.cloth());
+  }
+}

@@ -1,9 +1,0 @@
-package ruxel.core.garment;
-
-import ruxel.core.seam.Side;
-
-/**
- * An answer that makes one side of a seam longer or shorter: so many mm for one more (handbook 7). Moving a
- * boundary only moves a marker; otherwise pieces are worked anew.
- */
-public record Lever(String seam, Side side, String answer, String label, double perUnitMm, boolean boundary) {}
