@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -27,7 +28,6 @@ import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Landmark;
@@ -96,7 +96,7 @@ class GarmentFilesTest {
                 new PieceChange.EdgingWorked("front.left", "hem", 2, 6.5, 31),
                 new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.5)),
                 new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker)),
-                new SeamChange.SeamWorked("armhole.left", true, Surplus.TO_HIDDEN, 0.1, true, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL),
+                new SeamChange.SeamWorked("armhole.left", true, Surplus.TO_HIDDEN, 0.1, true, SideWorking.USUAL, SideWorking.USUAL),
                 new SeamChange.AnchorPinned("armhole.left", "own.bobble", "bobble row", 20, 12)));
     Garment garment = ((Outcome.Good<Garment>) told).value();
     assertThat(good(GarmentFiles.write(garment))).isEqualTo(garment);

@@ -9,10 +9,12 @@ import java.util.function.Supplier;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.RunPart;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.EdgeSettings;
 import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.HandleDragged;
@@ -20,8 +22,6 @@ import ruxel.core.garment.Layout;
 import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
-import ruxel.core.garment.Settings;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -119,14 +119,14 @@ final class RandomChanges {
 
   private Change moved() {
     String piece = piece().id();
-    return new Change.PieceMoved(piece, maybe(() -> new Settings.LaidPiece(piece, length(), length(), number(-9, 9))));
+    return new Change.PieceMoved(piece, maybe(() -> new LaidPiece(piece, length(), length(), number(-9, 9))));
   }
 
   private Change told() {
-    List<EdgeSettings.Part> parts = new java.util.ArrayList<>();
+    List<RunPart> parts = new java.util.ArrayList<>();
     for (int i = random.nextInt(8) == 0 ? 33 : random.nextInt(random.nextInt(6) == 0 ? 32 : 4); i > 0; i--) {
       parts.add(
-          new EdgeSettings.Part(
+          new RunPart(
               random.nextInt(9) == 0 ? one(UnitKind.values()) : UnitKind.STITCH_TOP, random.nextInt(9) == 0 ? number(-1, 6000) : number(1, 30),
               random.nextInt(4) == 0 ? maybe(this::length) : Optional.empty(), one(Fabric.values()), random.nextInt(4) == 0,
               random.nextInt(6) == 0 ? word() : "", random.nextInt(9) == 0 ? number(-1, 60) : 0, random.nextInt(9) == 0 ? number(-1, 210) : 0));
@@ -147,8 +147,8 @@ final class RandomChanges {
         seam(), random.nextBoolean(), one(Surplus.values()), random.nextInt(3) == 0 ? length() : 0, random.nextBoolean(), gives(), gives());
   }
 
-  private SeamSettings.SideWorking gives() {
-    return new SeamSettings.SideWorking(maybe(() -> random.nextInt(5) == 0 ? number(-1, 7) : number(1, 3)), one(Seam.Spaces.values()));
+  private SideWorking gives() {
+    return new SideWorking(maybe(() -> random.nextInt(5) == 0 ? number(-1, 7) : number(1, 3)), one(Seam.Spaces.values()));
   }
 
   private Piece piece() {

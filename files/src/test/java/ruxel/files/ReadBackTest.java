@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
@@ -69,7 +70,7 @@ class ReadBackTest {
                         new EdgeChange.EdgeMeasured("back", "left", java.util.Optional.of(45.0)),
                         new PieceChange.EdgingWorked("back", "hem", 0, 12.5, 60))))
             .value();
-    assertThat(after.settings().edges().measured()).isEmpty();
+    assertThat(after.settings().of(MeasuredEdge.class)).isEmpty();
     assertThat(GarmentFiles.read(GarmentFiles.write(after).getBytes(StandardCharsets.UTF_8))).isEqualTo(Outcome.of(after));
     assertThat(((Outcome.Good<GarmentPlan>) Planner.plan(after)).value().findings()).noneMatch(finding -> finding.code() == FindingCode.LENGTHS_DIFFER);
   }

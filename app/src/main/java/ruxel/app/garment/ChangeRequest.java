@@ -6,6 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.RunPart;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -13,14 +16,11 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.EdgeSettings;
 import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.HandleDragged;
 import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
-import ruxel.core.garment.Settings;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Gauge;
 import ruxel.core.measure.Terms;
@@ -87,8 +87,8 @@ public record ChangeRequest(
       Optional<String> label,
       Optional<Integer> chains,
       Optional<Integer> heldBack) {
-    EdgeSettings.Part part() {
-      return new EdgeSettings.Part(
+    RunPart part() {
+      return new RunPart(
           unit, count, gauge.map(PartGauge::widthMm).or(() -> widthMm), fabric.orElse(Fabric.PLAIN), noEase.orElse(false), label.orElse("").strip(), chains.orElse(0), heldBack.orElse(0));
     }
   }
@@ -111,8 +111,8 @@ public record ChangeRequest(
 
   /** What rows and spaces of a side give. */
   public record Gives(Optional<Integer> placesPerRow, Seam.Spaces spaces) {
-    SeamSettings.SideWorking working() {
-      return new SeamSettings.SideWorking(placesPerRow, spaces);
+    SideWorking working() {
+      return new SideWorking(placesPerRow, spaces);
     }
   }
 
@@ -162,7 +162,7 @@ public record ChangeRequest(
               s -> anchor.flatMap(a -> side.flatMap(d -> position.map(n -> new Change.AnchorMoved(s, a, d, n)))));
           case METHOD_CHOSEN -> seam.flatMap(s -> method.map(m -> new Change.MethodChosen(s, m)));
           case PIECE_MOVED -> piece.map(
-              p -> new Change.PieceMoved(p, laid.map(l -> new Settings.LaidPiece(p, l.dxMm(), l.dyMm(), l.quarterTurns()))));
+              p -> new Change.PieceMoved(p, laid.map(l -> new LaidPiece(p, l.dxMm(), l.dyMm(), l.quarterTurns()))));
           case STEP_MOVED -> seam.map(s -> new Change.StepMoved(s, before));
           case ORDER_LEFT -> Optional.of(new Change.OrderLeft());
           case LEAN_FOUND -> piece.map(p -> new PieceChange.LeanFound(p, mm, expected.orElse(false)));

@@ -5,11 +5,11 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes the changes of a repair as they are sent back when the maker takes it. */
@@ -72,7 +72,7 @@ class ChangeRequests {
     fields.put("edge", edge);
   }
 
-  private static ChangeRequest.Gives gives(SeamSettings.SideWorking side) {
+  private static ChangeRequest.Gives gives(SideWorking side) {
     return new ChangeRequest.Gives(side.placesPerRow(), side.spaces());
   }
 }

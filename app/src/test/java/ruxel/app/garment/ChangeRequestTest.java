@@ -12,6 +12,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -19,7 +20,6 @@ import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Landmark;
@@ -72,8 +72,8 @@ class ChangeRequestTest {
             "{'kind':'SEAM_WORKED','seam':'s','working':{'together':true,'surplus':'SKIP','fullness':0.2,'a':{'placesPerRow':2,'spaces':'ROUND'},"
                 + "'b':{'spaces':'INTO_CHAINS'}}}",
             new SeamChange.SeamWorked(
-                "s", true, Surplus.SKIP, 0.2, false, new SeamSettings.SideWorking(Optional.of(2), Seam.Spaces.ROUND),
-                new SeamSettings.SideWorking(Optional.empty(), Seam.Spaces.INTO_CHAINS))));
+                "s", true, Surplus.SKIP, 0.2, false, new SideWorking(Optional.of(2), Seam.Spaces.ROUND),
+                new SideWorking(Optional.empty(), Seam.Spaces.INTO_CHAINS))));
   }
 
   @ParameterizedTest(name = "{0}")
@@ -100,7 +100,7 @@ class ChangeRequestTest {
         new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.0)),
         new EdgeChange.LandmarkPut("back", "left", "w", "Wave", Landmark.Kind.REPEAT, 4, 8, 3, Optional.empty()),
         new PieceChange.EdgingWorked("back", "hem", 2, 6.5, 70),
-        new SeamChange.SeamWorked("s", false, Surplus.TO_OPEN, 0.1, true, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL),
+        new SeamChange.SeamWorked("s", false, Surplus.TO_OPEN, 0.1, true, SideWorking.USUAL, SideWorking.USUAL),
         new SeamChange.AnchorPinned("s", "own.a", "bobble row", 4, 6));
   }
 

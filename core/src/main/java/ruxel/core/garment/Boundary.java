@@ -7,6 +7,8 @@ import java.util.Optional;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.Lever;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Outcome;
 
 /**
@@ -18,7 +20,7 @@ final class Boundary {
 
   /** The garment's settings with counts as made moved by what those of {@code answers} that are boundaries do. */
   static Settings moved(Garment garment, Map<String, Optional<Answers.Answer>> answers) {
-    if (garment.settings().counts().isEmpty() || !(Layout.of(garment) instanceof Outcome.Good<Layout> before)) {
+    if (garment.settings().of(MadeCount.class).isEmpty() || !(Layout.of(garment) instanceof Outcome.Good<Layout> before)) {
       return garment.settings();
     }
     Map<String, Optional<Answers.Answer>> boundaries = new HashMap<>(answers);
@@ -38,16 +40,16 @@ final class Boundary {
 
   private static Settings moved(Settings settings, Construct before, Construct after) {
     Settings changed = settings;
-    for (Settings.MadeCount made : settings.counts()) {
+    for (MadeCount made : settings.of(MadeCount.class)) {
       int count = made.count() + planned(after, made) - planned(before, made);
       if (count != made.count() && count >= 1) {
-        changed = changed.withCount(made, Optional.of(count));
+        changed = changed.with(new MadeCount(made.piece(), made.edge(), made.run(), count, made.when()));
       }
     }
     return changed;
   }
 
-  private static int planned(Construct construct, Settings.MadeCount made) {
+  private static int planned(Construct construct, MadeCount made) {
     return construct.pieces().stream()
         .filter(piece -> piece.id().equals(made.piece()))
         .flatMap(piece -> piece.edge(made.edge()).stream())

@@ -4,6 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.MarkedEdge;
+import ruxel.core.decision.MovedAnchor;
+import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.Settings;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
@@ -31,16 +36,17 @@ final class CarriedCuts {
   /** The settings made on the pieces before, for the pieces after. */
   static Settings of(Settings settings, List<Piece> before, List<Piece> after) {
     CarriedCuts carried = new CarriedCuts(before, after);
-    EdgeSettings edges = settings.edges();
-    return settings
-        .withAnchors(settings.anchors().stream().map(m -> new Settings.MovedAnchor(m.seam(), m.anchor(), m.side(), carried.spot(m.spot()))).toList())
-        .withSeams(
-            new SeamSettings(
-                settings.seams().worked(),
-                settings.seams().pins().stream()
-                    .map(pin -> new SeamSettings.OwnAnchor(pin.seam(), carried.anchor(pin.anchor())))
-                    .toList()))
-        .withEdges(new EdgeSettings(edges.told(), edges.measured(), edges.marks().stream().map(carried::mark).toList()));
+    return settings.carried(carried::carried);
+  }
+
+  private Decision carried(Decision decision) {
+    if (decision instanceof MovedAnchor moved) {
+      return new MovedAnchor(moved.seam(), moved.anchor(), moved.side(), spot(moved.spot()));
+    }
+    if (decision instanceof OwnAnchor own) {
+      return new OwnAnchor(own.seam(), anchor(own.anchor()));
+    }
+    return decision instanceof MarkedEdge marked ? mark(marked) : decision;
   }
 
   /** A place of an edge reckoned from the ends of the run itself where it lies on a part of one. */
@@ -74,16 +80,16 @@ final class CarriedCuts {
     return new Anchor.Spot(spot.piece(), spot.edge(), cut, spot.at());
   }
 
-  private EdgeSettings.MarkedEdge mark(EdgeSettings.MarkedEdge marked) {
+  private MarkedEdge mark(MarkedEdge marked) {
     Landmark mark = marked.landmark();
     Cut first = cut(marked.piece(), marked.edge(), mark.first(), false);
     int every = mark.times() > 1 ? Math.max(1, (int) Math.round(mark.every() * scale(marked))) : mark.every();
-    return new EdgeSettings.MarkedEdge(
+    return new MarkedEdge(
         marked.piece(), marked.edge(), new Landmark(mark.id(), mark.name(), mark.kind(), first, every, mark.times(), mark.marker()));
   }
 
   /** How many stitches there are now for one of the edging that a mark lies on. */
-  private double scale(EdgeSettings.MarkedEdge marked) {
+  private double scale(MarkedEdge marked) {
     Optional<Edge> was = edge(before, marked.piece(), marked.edge());
     Optional<Edge> now = edge(after, marked.piece(), marked.edge());
     boolean onEdging = was.flatMap(edge -> edge.run(marked.landmark().first().run())).filter(run -> run.origin().kind() == Origin.Kind.EDGED).isPresent();

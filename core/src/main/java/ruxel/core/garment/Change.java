@@ -5,6 +5,12 @@ import java.util.Map;
 import java.util.Optional;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.ChosenMethod;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.MovedAnchor;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.WantedOrder;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -142,12 +148,13 @@ public sealed interface Change
                 FindingCode.COUNT_OUT_OF_RANGE, Where.edge(piece, edge),
                 Fact.count("least", 1), Fact.count("most", MOST), Fact.text("value", count.get().toString())));
       }
-      Settings.MadeCount target = new Settings.MadeCount(piece, edge, run, count.orElse(1), when);
-      Garment counted = garment.withSettings(garment.settings().withCount(target, count));
+      MadeCount target = new MadeCount(piece, edge, run, count.orElse(1), when);
+      Settings bare = garment.settings().without(target::replaces);
+      Garment counted = garment.withSettings(count.isPresent() ? bare.with(target) : bare);
       return Layout.of(counted)
           .then(
               layout ->
-                  layout.gone().counts().contains(target)
+                  layout.gone().contains(target)
                       ? Outcome.refused(layout.findings())
                       : Outcome.of(counted));
     }
@@ -175,7 +182,7 @@ public sealed interface Change
               spot ->
                   Outcome.of(
                       garment.withSettings(
-                          garment.settings().withAnchor(new Settings.MovedAnchor(seam, anchor, side, spot)))));
+                          garment.settings().with(new MovedAnchor(seam, anchor, side, spot)))));
     }
 
     @Override
@@ -193,7 +200,7 @@ public sealed interface Change
           .then(
               allowed ->
                   Outcome.of(
-                      garment.withSettings(garment.settings().withMethod(new Settings.ChosenMethod(seam, method)))));
+                      garment.withSettings(garment.settings().with(new ChosenMethod(seam, method)))));
     }
 
     @Override
@@ -203,7 +210,7 @@ public sealed interface Change
   }
 
   /** A piece moved or turned on the table; empty puts it back where the construction lays it. */
-  record PieceMoved(String piece, Optional<Settings.LaidPiece> where) implements Change {
+  record PieceMoved(String piece, Optional<LaidPiece> where) implements Change {
     private static final double FARTHEST_MM = 5000;
 
     @Override
@@ -217,7 +224,7 @@ public sealed interface Change
           .then(
               layout ->
                   layout.construct().pieces().stream().anyMatch(p -> p.id().equals(piece))
-                      ? Outcome.of(garment.withSettings(garment.settings().withLaid(piece, where)))
+                      ? Outcome.of(garment.withSettings(where.map(garment.settings()::with).orElseGet(() -> garment.settings().without(LaidPiece.class, piece))))
                       : Outcome.refused(unknownPiece(piece, layout.construct())));
     }
 
@@ -238,7 +245,7 @@ public sealed interface Change
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
           .then(layout -> StepMove.of(garment, layout.construct(), seam, before))
-          .then(order -> Outcome.of(garment.withSettings(garment.settings().withOrder(order))));
+          .then(order -> Outcome.of(garment.withSettings(garment.settings().with(new WantedOrder(order)))));
     }
 
     @Override
@@ -251,7 +258,7 @@ public sealed interface Change
   record OrderLeft() implements Change {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return Outcome.of(garment.withSettings(garment.settings().withOrder(List.of())));
+      return Outcome.of(garment.withSettings(garment.settings().without(WantedOrder.class)));
     }
 
     @Override
@@ -265,7 +272,7 @@ public sealed interface Change
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
-          .then(layout -> Outcome.of(garment.withSettings(garment.settings().without(layout.gone()))));
+          .then(layout -> Outcome.of(garment.withSettings(garment.settings().without(layout.gone()::contains))));
     }
 
     @Override

@@ -6,6 +6,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MarkedEdge;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.RunPart;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.ToldRun;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -76,7 +81,7 @@ public sealed interface EdgeChange extends Change
   }
 
   /** A run of the recipe told as parts; no parts takes it back to the recipe. */
-  record RunTold(String piece, String edge, String run, List<EdgeSettings.Part> parts) implements EdgeChange {
+  record RunTold(String piece, String edge, String run, List<RunPart> parts) implements EdgeChange {
     public RunTold {
       parts = List.copyOf(parts);
     }
@@ -84,10 +89,10 @@ public sealed interface EdgeChange extends Change
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
       String base = onEdge.run(run).map(found -> found.origin().base()).orElse(run);
-      if (parts.size() > EdgeSettings.ToldRun.MOST_PARTS) {
+      if (parts.size() > ToldRun.MOST_PARTS) {
         return Outcome.refused(
             refused(
-                FindingCode.RUN_PARTS, onPiece, onEdge, Fact.count("most", EdgeSettings.ToldRun.MOST_PARTS), Fact.count("count", parts.size())));
+                FindingCode.RUN_PARTS, onPiece, onEdge, Fact.count("most", ToldRun.MOST_PARTS), Fact.count("count", parts.size())));
       }
       List<Finding> findings = new ArrayList<>();
       for (int i = 0; i < parts.size(); i++) {
@@ -96,14 +101,14 @@ public sealed interface EdgeChange extends Change
       if (!findings.isEmpty()) {
         return Outcome.refused(findings);
       }
-      EdgeSettings.ToldRun told = new EdgeSettings.ToldRun(piece, edge, base, parts);
+      ToldRun told = new ToldRun(piece, edge, base, parts);
       Set<String> parts = onEdge.runs().stream().filter(r -> r.origin().standsFor(base)).map(Run::id).collect(Collectors.toSet());
-      Settings settings = garment.settings().withoutCountsOf(piece, edge, parts);
-      Garment changed = garment.withSettings(settings.withEdges(settings.edges().withTold(told)));
+      Settings settings = garment.settings().without(decision -> Counted.isOf(decision, piece, edge, parts)).without(told::replaces);
+      Garment changed = garment.withSettings(told.parts().isEmpty() ? settings : settings.with(told));
       return Layout.of(changed)
           .then(
               layout ->
-                  layout.gone().edges().told().contains(told)
+                  layout.gone().contains(told)
                       ? Outcome.refused(
                           refused(
                               FindingCode.UNKNOWN_RUN, onPiece, onEdge, Fact.text("value", run),
@@ -111,7 +116,7 @@ public sealed interface EdgeChange extends Change
                       : Outcome.of(changed));
     }
 
-    private static void check(EdgeSettings.Part part, int number, Piece onPiece, Edge onEdge, List<Finding> findings) {
+    private static void check(RunPart part, int number, Piece onPiece, Edge onEdge, List<Finding> findings) {
       if (!part.kind().isOfEdge()) {
         findings.add(refused(FindingCode.PART_KIND, onPiece, onEdge, Fact.count("part", number), Fact.text("value", part.kind().name())));
       }
@@ -127,22 +132,22 @@ public sealed interface EdgeChange extends Change
                 FindingCode.COUNT_OUT_OF_RANGE, Where.edge(onPiece.id(), onEdge.id()),
                 Fact.count("least", 1), Fact.count("most", CountMade.MOST), Fact.text("value", Integer.toString(part.count()))));
       }
-      if (part.heldBack() < 0 || part.heldBack() > EdgeSettings.Part.MOST_HELD_BACK || part.chains() < 0 || part.chains() > Run.Notes.MOST_CHAINS) {
+      if (part.heldBack() < 0 || part.heldBack() > RunPart.MOST_HELD_BACK || part.chains() < 0 || part.chains() > Run.Notes.MOST_CHAINS) {
         findings.add(
             Finding.of(
                 FindingCode.COUNT_OUT_OF_RANGE, Where.edge(onPiece.id(), onEdge.id()),
-                Fact.count("least", 0), Fact.count("most", part.chains() != 0 ? Run.Notes.MOST_CHAINS : EdgeSettings.Part.MOST_HELD_BACK),
+                Fact.count("least", 0), Fact.count("most", part.chains() != 0 ? Run.Notes.MOST_CHAINS : RunPart.MOST_HELD_BACK),
                 Fact.text("value", part.heldBack() + ", " + part.chains())));
       }
       part.widthMm()
-          .filter(width -> !(width >= EdgeSettings.Part.NARROWEST_MM && width <= EdgeSettings.Part.WIDEST_MM))
+          .filter(width -> !(width >= RunPart.NARROWEST_MM && width <= RunPart.WIDEST_MM))
           .ifPresent(
               width ->
                   findings.add(
                       refused(
                           FindingCode.PART_WIDTH, onPiece, onEdge, Fact.count("part", number),
-                          Fact.text("least", Double.toString(EdgeSettings.Part.NARROWEST_MM)),
-                          Fact.text("most", Double.toString(EdgeSettings.Part.WIDEST_MM)), Fact.text("value", Double.toString(width)))));
+                          Fact.text("least", Double.toString(RunPart.NARROWEST_MM)),
+                          Fact.text("most", Double.toString(RunPart.WIDEST_MM)), Fact.text("value", Double.toString(width)))));
     }
 
     @Override
@@ -167,7 +172,8 @@ public sealed interface EdgeChange extends Change
                   Fact.count("least", (long) SHORTEST_MM), Fact.count("most", (long) LONGEST_MM)))
           : Outcome.of(
               garment.withSettings(
-                  garment.settings().withEdges(garment.settings().edges().withMeasured(piece, edge, mm))));
+                  mm.map(length -> garment.settings().with(new MeasuredEdge(piece, edge, length)))
+                      .orElseGet(() -> garment.settings().without(MeasuredEdge.class, piece, edge))));
     }
 
     @Override
@@ -215,10 +221,7 @@ public sealed interface EdgeChange extends Change
                 Fact.count("length", at + (times - 1L) * every), Fact.count("most", 1 + (onEdge.units() - at) / every)));
       }
       Landmark landmark = new Landmark(id, name.strip(), kind, CarriedCuts.fromRun(onEdge, Cut.at(onEdge, at)), comesBack ? every : 0, times, marker);
-      return Outcome.of(
-          garment.withSettings(
-              garment.settings().withEdges(
-                  garment.settings().edges().withMark(new EdgeSettings.MarkedEdge(piece, edge, landmark)))));
+      return Outcome.of(garment.withSettings(garment.settings().with(new MarkedEdge(piece, edge, landmark))));
     }
 
     @Override
@@ -231,9 +234,7 @@ public sealed interface EdgeChange extends Change
   record LandmarkRemoved(String piece, String edge, String id) implements EdgeChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
-      return Outcome.of(
-          garment.withSettings(
-              garment.settings().withEdges(garment.settings().edges().withoutMark(piece, edge, id))));
+      return Outcome.of(garment.withSettings(garment.settings().without(MarkedEdge.class, piece, edge, id)));
     }
 
     @Override

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
@@ -26,8 +27,8 @@ import ruxel.core.piece.UnitKind;
  * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in.
  */
 final class EdgingOverlay implements Carries {
-  private static final String EDGED = PieceSettings.EdgingRows.EDGED;
-  private static final String ROWS = PieceSettings.EdgingRows.ROWS;
+  private static final String EDGED = EdgingRows.EDGED;
+  private static final String ROWS = EdgingRows.ROWS;
 
   private record Target(String piece, String edge) {}
 
@@ -36,14 +37,14 @@ final class EdgingOverlay implements Carries {
   private List<Piece> pieces;
   private final Map<Target, Edge> covered = new HashMap<>();
   private final Set<Target> grown = new HashSet<>();
-  private final List<PieceSettings.EdgingRows> gone = new ArrayList<>();
+  private final List<EdgingRows> gone = new ArrayList<>();
   /** How far the start of each ring has moved, in the piece's axes. */
   private final Map<String, Outline.Point> starts = new HashMap<>();
 
-  EdgingOverlay(List<Piece> pieces, List<PieceSettings.EdgingRows> edgings) {
+  EdgingOverlay(List<Piece> pieces, List<EdgingRows> edgings) {
     base = pieces;
     this.pieces = pieces;
-    for (PieceSettings.EdgingRows edging : edgings) {
+    for (EdgingRows edging : edgings) {
       Optional<Piece> piece = this.pieces.stream().filter(p -> p.id().equals(edging.piece())).findFirst();
       Optional<Edge> edge = piece.flatMap(p -> p.edge(edging.edge())).filter(e -> isPossible(piece.get(), e, edging));
       if (edge.isEmpty()) {
@@ -56,7 +57,7 @@ final class EdgingOverlay implements Carries {
   }
 
   /** The edge lies between two others, leads somewhere, and has a stitch for each of its runs. */
-  private static boolean isPossible(Piece piece, Edge edge, PieceSettings.EdgingRows edging) {
+  private static boolean isPossible(Piece piece, Edge edge, EdgingRows edging) {
     return piece.edges().size() >= 3 && lengthMm(edge) > 0 && edging.stitches() >= edge.runs().size();
   }
 
@@ -70,11 +71,11 @@ final class EdgingOverlay implements Carries {
     return placement.movedInPiece(moved.x(), moved.y());
   }
 
-  List<PieceSettings.EdgingRows> gone() {
+  List<EdgingRows> gone() {
     return gone;
   }
 
-  private Piece edged(Piece piece, Edge edge, PieceSettings.EdgingRows edging) {
+  private Piece edged(Piece piece, Edge edge, EdgingRows edging) {
     int index = piece.edges().indexOf(edge);
     int count = piece.edges().size();
     Advance outward = outward(edge, edging.rowMm());
@@ -102,7 +103,7 @@ final class EdgingOverlay implements Carries {
     edges.set(index, edge.withRuns(runs));
   }
 
-  private static Run rows(PieceSettings.EdgingRows edging, Advance advance) {
+  private static Run rows(EdgingRows edging, Advance advance) {
     return new Run(
         ROWS + edging.edge(), UnitKind.ROW_END, Counts.planned(edging.rows()), advance, Fabric.PLAIN, false, Run.Notes.NONE,
         Origin.rowsAlong(edging.edge()));

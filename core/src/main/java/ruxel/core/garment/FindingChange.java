@@ -1,5 +1,6 @@
 package ruxel.core.garment;
 
+import ruxel.core.decision.LeftFinding;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -23,7 +24,7 @@ public sealed interface FindingChange extends Change {
         return Outcome.refused(
             Finding.of(FindingCode.NOTE_LENGTH, Where.path("$.changes"), Fact.count("most", MOST_REASON), Fact.count("count", trimmed.length())));
       }
-      return Outcome.of(garment.withSettings(garment.settings().withLeft(new Settings.LeftFinding(finding, trimmed))));
+      return Outcome.of(garment.withSettings(garment.settings().with(new LeftFinding(finding, trimmed))));
     }
 
     @Override
@@ -36,7 +37,7 @@ public sealed interface FindingChange extends Change {
   record TakenBack(String finding) implements FindingChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return Outcome.of(garment.withSettings(garment.settings().withoutLeft(finding)));
+      return Outcome.of(garment.withSettings(garment.settings().without(LeftFinding.class, finding)));
     }
 
     @Override

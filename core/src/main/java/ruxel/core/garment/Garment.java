@@ -3,6 +3,7 @@ package ruxel.core.garment;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.construction.ExpectedOpening;
+import ruxel.core.decision.Settings;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;

@@ -1,5 +1,6 @@
 package ruxel.core.garment;
 
+import ruxel.core.decision.RunPart;
 import ruxel.core.garment.Stops;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Run;
@@ -22,7 +23,7 @@ public record InputBounds(
     int reason) {
   public static final InputBounds HOUSE =
       new InputBounds(
-          Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, EdgeSettings.Part.MOST_HELD_BACK, EdgeSettings.Part.NARROWEST_MM,
-          EdgeSettings.Part.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stops.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
+          Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, RunPart.MOST_HELD_BACK, RunPart.NARROWEST_MM,
+          RunPart.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stops.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
           Seam.Working.MOST_FULLNESS, OwedChange.Noted.MOST_WHAT, FindingChange.LeftSo.MOST_REASON);
 }

@@ -4,9 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
+import ruxel.core.decision.ChosenMethod;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.WorkedSeam;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -27,7 +35,7 @@ import ruxel.core.seam.Seam;
  * The pieces and seams of a garment today: what its template makes of the answers, or its own pieces,
  * with the settings laid over them. Settings without a target are named and kept.
  */
-public record Layout(Construct construct, Settings gone, List<Finding> findings) {
+public record Layout(Construct construct, List<Decision> gone, List<Finding> findings) {
 
   /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
   public static Outcome<Layout> of(Garment garment) {
@@ -63,14 +71,14 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
   }
 
   private static Layout laid(Construct construct, Settings settings, HouseRules rules) {
-    Overlay overlay = new Overlay(construct.pieces(), settings.edges());
-    List<Settings.MadeCount> goneCounts = new ArrayList<>();
-    List<Settings.MadeCount> ofEdgings = new ArrayList<>();
-    List<Piece> pieces = counted(overlay.pieces(), settings.counts(), ofEdgings);
-    EdgingOverlay edgings = new EdgingOverlay(pieces, settings.pieces().edgings());
+    Overlay overlay = new Overlay(construct.pieces(), settings);
+    List<MadeCount> goneCounts = new ArrayList<>();
+    List<MadeCount> ofEdgings = new ArrayList<>();
+    List<Piece> pieces = counted(overlay.pieces(), settings.of(MadeCount.class), ofEdgings);
+    EdgingOverlay edgings = new EdgingOverlay(pieces, settings.of(EdgingRows.class));
     pieces = counted(edgings.pieces(), ofEdgings, goneCounts);
     Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
-    PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings.pieces());
+    PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings);
     pieces = wholes.pieces();
     List<Seam> bare =
         construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).toList();
@@ -79,27 +87,26 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
-            placements(apart(construct, pieces, edgings), pieces, settings.laid()), construct.laidWords(), construct.consequences(), construct.assumed(), construct.assumedPieces(), construct.handles(), construct.levers(), construct.stops());
-    EdgeSettings goneOfEdges = overlay.gone();
-    Settings gone =
-        new Settings(
-            goneCounts,
-            own.goneMoves(),
-            settings.methods().stream().filter(chosen -> seam(seams, chosen.seam()).isEmpty()).toList(),
-            settings.laid().stream().filter(l -> construct.pieces().stream().noneMatch(p -> p.id().equals(l.piece()))).toList(),
-            List.of(),
-            new EdgeSettings(goneOfEdges.told(), goneOfEdges.measured(), onEdgings.marksElsewhere()),
-            new SeamSettings(settings.seams().worked().stream().filter(worked -> seam(seams, worked.seam()).isEmpty()).toList(), own.gonePins()),
-            settings.owed().stream().filter(owed -> construct.pieces().stream().noneMatch(p -> p.id().equals(owed.piece()))).toList(),
-            wholes.gone(edgings.gone()),
-            List.of());
-    return new Layout(laid, gone, findings(gone));
+            placements(apart(construct, pieces, edgings), pieces, settings.of(LaidPiece.class)), construct.laidWords(), construct.consequences(), construct.assumed(), construct.assumedPieces(), construct.handles(), construct.levers(), construct.stops());
+    List<Decision> gone = new ArrayList<>(goneCounts);
+    Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
+    settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
+    return new Layout(laid, List.copyOf(gone), gone.stream().map(Layout::finding).toList());
+  }
+
+  private static boolean isGone(Decision decision, Construct construct, List<Seam> seams) {
+    return decision.ofSeam().filter(id -> seam(seams, id).isEmpty()).isPresent()
+        || decision.ofPiece().filter(id -> construct.pieces().stream().noneMatch(piece -> piece.id().equals(id))).isPresent();
+  }
+
+  private static Finding finding(Decision gone) {
+    return Finding.of(FindingCode.SETTING_GONE, Where.path("$.settings"), Fact.text("what", gone.told()));
   }
 
   /** What cannot be counted on these pieces is added to {@code missing}. */
-  private static List<Piece> counted(List<Piece> pieces, List<Settings.MadeCount> counts, List<Settings.MadeCount> missing) {
+  private static List<Piece> counted(List<Piece> pieces, List<MadeCount> counts, List<MadeCount> missing) {
     List<Piece> counted = pieces;
-    for (Settings.MadeCount made : counts) {
+    for (MadeCount made : counts) {
       Optional<List<Piece>> changed = counted(counted, made);
       changed.ifPresentOrElse(ignored -> {}, () -> missing.add(made));
       counted = changed.orElse(counted);
@@ -107,7 +114,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     return counted;
   }
 
-  private static Optional<List<Piece>> counted(List<Piece> pieces, Settings.MadeCount made) {
+  private static Optional<List<Piece>> counted(List<Piece> pieces, MadeCount made) {
     List<Piece> changed = new ArrayList<>(pieces);
     for (int i = 0; i < changed.size(); i++) {
       Piece piece = changed.get(i);
@@ -120,7 +127,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     return Optional.empty();
   }
 
-  private static Edge counted(Edge edge, Settings.MadeCount made) {
+  private static Edge counted(Edge edge, MadeCount made) {
     List<Run> runs =
         edge.runs().stream()
             .map(run -> run.id().equals(made.run()) ? run.withCounts(counted(run.counts(), made)) : run)
@@ -128,7 +135,7 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
     return edge.withRuns(runs);
   }
 
-  private static Counts counted(Counts counts, Settings.MadeCount made) {
+  private static Counts counted(Counts counts, MadeCount made) {
     Optional<Integer> count = Optional.of(made.count());
     return made.when() == Counts.Source.AS_WORKED ? counts.withWorked(count) : counts.withMade(count);
   }
@@ -138,9 +145,9 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
   }
 
   private static List<Placement> placements(
-      List<Placement> usual, List<Piece> pieces, List<Settings.LaidPiece> laid) {
+      List<Placement> usual, List<Piece> pieces, List<LaidPiece> laid) {
     List<Placement> placements = new ArrayList<>(usual);
-    for (Settings.LaidPiece own : laid) {
+    for (LaidPiece own : laid) {
       pieces.stream()
           .filter(piece -> piece.id().equals(own.piece()))
           .findFirst()
@@ -157,36 +164,11 @@ public record Layout(Construct construct, Settings gone, List<Finding> findings)
 
   /** How the seam is worked, without the anchors the maker has moved or added. */
   private static Seam worked(Seam seam, Settings settings) {
-    Optional<String> method =
-        settings.methods().stream().filter(chosen -> chosen.seam().equals(seam.id())).map(Settings.ChosenMethod::method).findFirst();
-    Seam worked =
-        settings.seams().worked().stream().filter(w -> w.seam().equals(seam.id())).findFirst().map(w -> w.on(seam)).orElse(seam);
-    return worked.withMethod(method.or(seam::method));
+    Seam worked = settings.on(WorkedSeam.class, seam.id()).map(w -> w.on(seam)).orElse(seam);
+    return worked.withMethod(settings.on(ChosenMethod.class, seam.id()).map(ChosenMethod::method).or(seam::method));
   }
 
   private static Optional<Seam> seam(List<Seam> seams, String id) {
     return seams.stream().filter(seam -> seam.id().equals(id)).findFirst();
-  }
-
-  private static List<Finding> findings(Settings gone) {
-    List<Finding> findings = new ArrayList<>();
-    gone.counts().forEach(count -> findings.add(gone("the count of " + count.run() + " on " + count.piece() + ", " + count.edge())));
-    gone.anchors().forEach(anchor -> findings.add(gone("the anchor " + anchor.anchor() + " of " + anchor.seam())));
-    gone.laid().forEach(laid -> findings.add(gone("where " + laid.piece() + " lies")));
-    gone.edges().told().forEach(told -> findings.add(gone("the parts of " + told.run() + " on " + told.piece() + ", " + told.edge())));
-    gone.edges().measured().forEach(m -> findings.add(gone("the length of " + m.piece() + ", " + m.edge())));
-    gone.edges().marks().forEach(m -> findings.add(gone(m.landmark().name() + " on " + m.piece() + ", " + m.edge())));
-    gone.seams().worked().forEach(worked -> findings.add(gone("how " + worked.seam() + " is worked")));
-    gone.seams().pins().forEach(pin -> findings.add(gone("the anchor " + pin.anchor().name() + " of " + pin.seam())));
-    gone.pieces().corners().forEach(c -> findings.add(gone("the corner behind " + c.behind() + " of " + c.piece())));
-    gone.pieces().leans().forEach(lean -> findings.add(gone("how " + lean.piece() + " leans")));
-    gone.pieces().edgings().forEach(e -> findings.add(gone("the edging rows on " + e.piece() + ", " + e.edge())));
-    gone.owed().forEach(owed -> findings.add(gone("what is owed on " + owed.piece())));
-    gone.methods().forEach(method -> findings.add(gone("the method of " + method.seam())));
-    return List.copyOf(findings);
-  }
-
-  private static Finding gone(String what) {
-    return Finding.of(FindingCode.SETTING_GONE, Where.path("$.settings"), Fact.text("what", what));
   }
 }

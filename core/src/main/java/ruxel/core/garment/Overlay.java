@@ -4,6 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.MarkedEdge;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.RunPart;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.ToldRun;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
@@ -19,14 +25,14 @@ import ruxel.core.piece.Run;
  */
 final class Overlay implements Carries {
   private List<Piece> pieces;
-  private final List<EdgeSettings.ToldRun> applied = new ArrayList<>();
-  private final List<EdgeSettings.ToldRun> goneRuns = new ArrayList<>();
-  private final List<EdgeSettings.MeasuredEdge> goneLengths = new ArrayList<>();
-  private final List<EdgeSettings.MarkedEdge> marksElsewhere = new ArrayList<>();
+  private final List<ToldRun> applied = new ArrayList<>();
+  private final List<ToldRun> goneRuns = new ArrayList<>();
+  private final List<MeasuredEdge> goneLengths = new ArrayList<>();
+  private final List<MarkedEdge> marksElsewhere = new ArrayList<>();
 
-  Overlay(List<Piece> pieces, EdgeSettings settings) {
+  Overlay(List<Piece> pieces, Settings settings) {
     this.pieces = pieces;
-    for (EdgeSettings.ToldRun told : settings.told()) {
+    for (ToldRun told : settings.of(ToldRun.class)) {
       boolean known = edge(told.piece(), told.edge()).flatMap(edge -> edge.run(told.run())).isPresent();
       if (known) {
         change(told.piece(), told.edge(), edge -> edge.withRuns(parts(edge, told)));
@@ -35,12 +41,12 @@ final class Overlay implements Carries {
         goneRuns.add(told);
       }
     }
-    for (EdgeSettings.MeasuredEdge measured : settings.measured()) {
+    for (MeasuredEdge measured : settings.of(MeasuredEdge.class)) {
       if (!change(measured.piece(), measured.edge(), edge -> edge.withMeasured(Optional.of(measured.mm())))) {
         goneLengths.add(measured);
       }
     }
-    for (EdgeSettings.MarkedEdge mark : settings.marks()) {
+    for (MarkedEdge mark : settings.of(MarkedEdge.class)) {
       Landmark told = mark.landmark();
       Landmark landmark =
           new Landmark(told.id(), told.name(), told.kind(), carried(mark.piece(), mark.edge(), told.first()), told.every(), told.times(), told.marker());
@@ -54,12 +60,12 @@ final class Overlay implements Carries {
   }
 
   /** Only marks, on pieces as they are now. */
-  static Overlay ofMarks(List<Piece> pieces, List<EdgeSettings.MarkedEdge> marks) {
-    return new Overlay(pieces, new EdgeSettings(List.of(), List.of(), marks));
+  static Overlay ofMarks(List<Piece> pieces, List<MarkedEdge> marks) {
+    return new Overlay(pieces, new Settings(List.copyOf(marks)));
   }
 
   /** Marks that have no place on these pieces; edging may bring it. */
-  List<EdgeSettings.MarkedEdge> marksElsewhere() {
+  List<MarkedEdge> marksElsewhere() {
     return List.copyOf(marksElsewhere);
   }
 
@@ -67,8 +73,10 @@ final class Overlay implements Carries {
     return pieces;
   }
 
-  EdgeSettings gone() {
-    return new EdgeSettings(goneRuns, goneLengths, marksElsewhere);
+  List<Decision> gone() {
+    List<Decision> gone = new ArrayList<>(goneRuns);
+    gone.addAll(goneLengths);
+    return gone;
   }
 
   private Optional<Edge> edge(String pieceId, String edgeId) {
@@ -98,7 +106,7 @@ final class Overlay implements Carries {
     return edge.withLandmarks(landmarks);
   }
 
-  private static List<Run> parts(Edge edge, EdgeSettings.ToldRun told) {
+  private static List<Run> parts(Edge edge, ToldRun told) {
     List<Run> runs = new ArrayList<>();
     for (Run run : edge.runs()) {
       if (!run.id().equals(told.run())) {
@@ -113,7 +121,7 @@ final class Overlay implements Carries {
   }
 
   /** A part leads the way its run does, by its own width. */
-  private static Run part(Run run, String id, EdgeSettings.Part part) {
+  private static Run part(Run run, String id, RunPart part) {
     double scale = part.widthMm().orElse(run.advance().lengthMm()) / run.advance().lengthMm();
     Advance advance = new Advance(run.advance().dxMm() * scale, run.advance().dyMm() * scale);
     return new Run(
@@ -131,7 +139,7 @@ final class Overlay implements Carries {
   }
 
   /** The part that an offset from the run's start or end falls into; beyond all parts it stays, and is found there. */
-  private static Cut carried(EdgeSettings.ToldRun told, Cut cut) {
+  private static Cut carried(ToldRun told, Cut cut) {
     int count = told.parts().size();
     int left = cut.offset();
     for (int i = 0; i < count; i++) {

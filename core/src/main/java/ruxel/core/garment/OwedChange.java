@@ -2,6 +2,7 @@ package ruxel.core.garment;
 
 import java.util.Optional;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.OwedItem;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -25,7 +26,7 @@ public sealed interface OwedChange extends Change {
       if (!Ids.isWellFormed(id)) {
         return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(piece), Fact.text("value", id)));
       }
-      Settings.OwedItem item = new Settings.OwedItem(id, piece, trimmed, before);
+      OwedItem item = new OwedItem(id, piece, trimmed, before);
       return Layout.of(garment)
           .then(
               layout -> {
@@ -35,7 +36,7 @@ public sealed interface OwedChange extends Change {
                 }
                 boolean seamKnown = before.isEmpty() || construct.seams().stream().anyMatch(s -> s.id().equals(before.get()));
                 return seamKnown
-                    ? Outcome.of(garment.withSettings(garment.settings().withOwed(item)))
+                    ? Outcome.of(garment.withSettings(garment.settings().with(item)))
                     : Outcome.refused(Change.unknownSeam(before.get(), construct.seams()));
               });
     }
@@ -50,7 +51,7 @@ public sealed interface OwedChange extends Change {
   record Done(String id) implements OwedChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return Outcome.of(garment.withSettings(garment.settings().withoutOwed(id)));
+      return Outcome.of(garment.withSettings(garment.settings().without(OwedItem.class, id)));
     }
 
     @Override

@@ -5,6 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.MovedAnchor;
+import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.Settings;
 import ruxel.core.match.AnchorMove;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Piece;
@@ -22,8 +26,8 @@ final class OwnAnchors {
   private final HouseRules rules;
   private final List<Carries> carries;
   private final List<Seam> seams = new ArrayList<>();
-  private final List<SeamSettings.OwnAnchor> gonePins;
-  private final List<Settings.MovedAnchor> goneMoves;
+  private final List<OwnAnchor> gonePins;
+  private final List<MovedAnchor> goneMoves;
 
   /**
    * @param carries what leads from the runs that places are told by to those of {@code pieces}, in order
@@ -32,8 +36,8 @@ final class OwnAnchors {
     this.carries = carries;
     this.pieces = pieces;
     this.rules = rules;
-    gonePins = new ArrayList<>(settings.seams().pins());
-    goneMoves = new ArrayList<>(settings.anchors());
+    gonePins = new ArrayList<>(settings.of(OwnAnchor.class));
+    goneMoves = new ArrayList<>(settings.of(MovedAnchor.class));
     bare.forEach(seam -> seams.add(with(seam, settings)));
   }
 
@@ -41,17 +45,16 @@ final class OwnAnchors {
     return List.copyOf(seams);
   }
 
-  List<SeamSettings.OwnAnchor> gonePins() {
-    return List.copyOf(gonePins);
-  }
-
-  List<Settings.MovedAnchor> goneMoves() {
-    return List.copyOf(goneMoves);
+  /** Anchors added or moved that have no place on these pieces. */
+  List<Decision> gone() {
+    List<Decision> gone = new ArrayList<>(goneMoves);
+    gone.addAll(gonePins);
+    return gone;
   }
 
   private Seam with(Seam bare, Settings settings) {
-    List<SeamSettings.OwnAnchor> pins = settings.seams().pins().stream().filter(pin -> pin.seam().equals(bare.id())).toList();
-    List<Settings.MovedAnchor> moves = settings.anchors().stream().filter(move -> move.seam().equals(bare.id())).toList();
+    List<OwnAnchor> pins = settings.of(OwnAnchor.class).stream().filter(pin -> pin.seam().equals(bare.id())).toList();
+    List<MovedAnchor> moves = settings.of(MovedAnchor.class).stream().filter(move -> move.seam().equals(bare.id())).toList();
     Optional<ResolvedSeam> resolved =
         pins.isEmpty() && moves.isEmpty() ? Optional.empty() : SeamResolver.find(pieces, List.of(bare), bare.id());
     if (resolved.isEmpty()) {
@@ -60,13 +63,13 @@ final class OwnAnchors {
     List<Own> own = new ArrayList<>();
     pins.forEach(pin -> own.add(new Own(pin.anchor().id(), List.of(pin), List.of())));
     moves.stream()
-        .collect(Collectors.groupingBy(Settings.MovedAnchor::anchor, LinkedHashMap::new, Collectors.toList()))
+        .collect(Collectors.groupingBy(MovedAnchor::anchor, LinkedHashMap::new, Collectors.toList()))
         .forEach((anchor, ofAnchor) -> own.add(new Own(anchor, List.of(), ofAnchor)));
     return together(resolved.get(), bare, own).orElseGet(() -> oneByOne(resolved.get(), bare, own));
   }
 
   /** What the maker decided of one anchor: that it is there, or where it lies on each side. */
-  private record Own(String anchor, List<SeamSettings.OwnAnchor> pins, List<Settings.MovedAnchor> moves) {}
+  private record Own(String anchor, List<OwnAnchor> pins, List<MovedAnchor> moves) {}
 
   private Seam on(Seam seam, Own own) {
     List<Anchor> anchors = new ArrayList<>(seam.anchors());

@@ -5,6 +5,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.ToldCorner;
+import ruxel.core.decision.LeaningPiece;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -37,8 +42,8 @@ public final class PieceChange {
               found ->
                   Outcome.of(
                       garment.withSettings(
-                          garment.settings().withPieces(
-                              garment.settings().pieces().withLean(piece, mm.map(lean -> new Lean(lean, expected)))))));
+                          mm.map(lean -> garment.settings().with(new LeaningPiece(piece, new Lean(lean, expected))))
+                              .orElseGet(() -> garment.settings().without(LeaningPiece.class, piece)))));
     }
 
     @Override
@@ -53,7 +58,8 @@ public final class PieceChange {
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
       return Outcome.of(
           garment.withSettings(
-              garment.settings().withPieces(garment.settings().pieces().withCorner(piece, edge, corner))));
+              corner.map(told -> garment.settings().with(new ToldCorner(piece, edge, told)))
+                  .orElseGet(() -> garment.settings().without(ToldCorner.class, piece, edge))));
     }
 
     @Override
@@ -70,51 +76,56 @@ public final class PieceChange {
   public record EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) implements EdgeChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
-      Optional<PieceSettings.EdgingRows> before = garment.settings().pieces().edging(piece, edge);
-      Optional<PieceSettings.EdgingRows> edging =
-          rows == 0 ? Optional.empty() : Optional.of(new PieceSettings.EdgingRows(piece, edge, rows, rowMm, stitches));
+      Optional<EdgingRows> before = garment.settings().on(EdgingRows.class, piece, edge);
+      Optional<EdgingRows> edging =
+          rows == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, rows, rowMm, stitches));
       if (edging.isPresent() && !isPossible(onEdge)) {
         return Outcome.refused(
             Finding.of(
                 FindingCode.EDGING_RANGE, Where.edge(piece, edge), Fact.text("piece", onPiece.name()), Fact.text("edge", onEdge.name()),
-                Fact.count("rows", PieceSettings.EdgingRows.MOST_ROWS), Fact.text("least", new Answers.Numeric(PieceSettings.EdgingRows.LOWEST_MM).text()),
-                Fact.text("most", new Answers.Numeric(PieceSettings.EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
+                Fact.count("rows", EdgingRows.MOST_ROWS), Fact.text("least", new Answers.Numeric(EdgingRows.LOWEST_MM).text()),
+                Fact.text("most", new Answers.Numeric(EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
                 Fact.count("runs", onEdge.runs().size())));
       }
-      double byMm = edging.map(PieceSettings.EdgingRows::heightMm).orElse(0.0) - before.map(PieceSettings.EdgingRows::heightMm).orElse(0.0);
+      double byMm = edging.map(EdgingRows::heightMm).orElse(0.0) - before.map(EdgingRows::heightMm).orElse(0.0);
       Settings settings =
           edging.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
-      EdgeSettings edges = settings.edges();
       int index = onPiece.edges().indexOf(onEdge);
       int count = onPiece.edges().size();
       for (int neighbour : List.of(Math.floorMod(index - 1, count), (index + 1) % count)) {
-        Edge grown = onPiece.edges().get(neighbour);
-        // A length that would be less than nothing was measured before the rows were there: it says nothing any more.
-        edges = edges.withMeasured(piece, grown.id(), measured(edges, grown.id()).map(mm -> mm + byMm).filter(mm -> mm >= EdgeChange.EdgeMeasured.SHORTEST_MM));
+        settings = grown(settings, onPiece.edges().get(neighbour).id(), byMm);
       }
       return Outcome.of(
-          garment.withSettings(settings.withEdges(edges).withPieces(settings.pieces().withEdging(piece, edge, edging))));
+          garment.withSettings(edging.isPresent() ? settings.with(edging.get()) : settings.without(EdgingRows.class, piece, edge)));
+    }
+
+    /** A length that would be less than nothing was measured before the rows were there: it says nothing any more. */
+    private Settings grown(Settings settings, String beside, double byMm) {
+      return settings
+          .on(MeasuredEdge.class, piece, beside)
+          .map(
+              measured ->
+                  measured.mm() + byMm >= EdgeChange.EdgeMeasured.SHORTEST_MM
+                      ? settings.with(new MeasuredEdge(piece, beside, measured.mm() + byMm))
+                      : settings.without(MeasuredEdge.class, piece, beside))
+          .orElse(settings);
     }
 
     /** The rows are taken out: counts of their stitches, and of their ends on the edges beside, go with them. */
-    private static Settings withoutCounts(Settings settings, Piece onPiece, PieceSettings.EdgingRows rows) {
+    private static Settings withoutCounts(Settings settings, Piece onPiece, EdgingRows rows) {
       Settings changed = settings;
       for (Edge each : onPiece.edges()) {
         Set<String> made = each.runs().stream().filter(run -> rows.made(each.id(), run)).map(Run::id).collect(Collectors.toSet());
-        changed = changed.withoutCountsOf(onPiece.id(), each.id(), made);
+        changed = changed.without(decision -> Counted.isOf(decision, onPiece.id(), each.id(), made));
       }
       return changed;
     }
 
-    private Optional<Double> measured(EdgeSettings edges, String edgeId) {
-      return edges.measured().stream().filter(m -> m.sameEdge(piece, edgeId)).map(EdgeSettings.MeasuredEdge::mm).findFirst();
-    }
-
     private boolean isPossible(Edge onEdge) {
       return rows > 0
-          && rows <= PieceSettings.EdgingRows.MOST_ROWS
-          && rowMm >= PieceSettings.EdgingRows.LOWEST_MM
-          && rowMm <= PieceSettings.EdgingRows.HIGHEST_MM
+          && rows <= EdgingRows.MOST_ROWS
+          && rowMm >= EdgingRows.LOWEST_MM
+          && rowMm <= EdgingRows.HIGHEST_MM
           && stitches >= onEdge.runs().size()
           && stitches <= CountMade.MOST;
     }

@@ -6,25 +6,29 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.LeaningPiece;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.ToldCorner;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Piece;
 
 /** Lays what the maker has told of whole pieces over them: corners and how they lean. */
 final class PieceOverlay {
   private List<Piece> pieces;
-  private final List<PieceSettings.ToldCorner> goneCorners = new ArrayList<>();
-  private final List<PieceSettings.LeaningPiece> goneLeans = new ArrayList<>();
+  private final List<ToldCorner> goneCorners = new ArrayList<>();
+  private final List<LeaningPiece> goneLeans = new ArrayList<>();
 
-  PieceOverlay(List<Piece> pieces, PieceSettings settings) {
+  PieceOverlay(List<Piece> pieces, Settings settings) {
     this.pieces = pieces;
-    for (PieceSettings.ToldCorner told : settings.corners()) {
+    for (ToldCorner told : settings.of(ToldCorner.class)) {
       if (piece(told.piece()).flatMap(piece -> piece.edge(told.behind())).isEmpty()) {
         goneCorners.add(told);
       } else {
         change(told.piece(), piece -> piece.withCorners(with(piece.corners(), told)));
       }
     }
-    for (PieceSettings.LeaningPiece leaning : settings.leans()) {
+    for (LeaningPiece leaning : settings.of(LeaningPiece.class)) {
       if (piece(leaning.piece()).isEmpty()) {
         goneLeans.add(leaning);
       } else {
@@ -37,11 +41,13 @@ final class PieceOverlay {
     return pieces;
   }
 
-  PieceSettings gone(List<PieceSettings.EdgingRows> goneEdgings) {
-    return new PieceSettings(goneCorners, goneLeans, goneEdgings);
+  List<Decision> gone() {
+    List<Decision> gone = new ArrayList<>(goneCorners);
+    gone.addAll(goneLeans);
+    return gone;
   }
 
-  private static Map<String, Corner> with(Map<String, Corner> corners, PieceSettings.ToldCorner told) {
+  private static Map<String, Corner> with(Map<String, Corner> corners, ToldCorner told) {
     Map<String, Corner> changed = new HashMap<>(corners);
     changed.put(told.behind(), told.corner());
     return changed;

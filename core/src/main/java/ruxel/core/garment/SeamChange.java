@@ -4,6 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MovedAnchor;
+import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.SideWorking;
+import ruxel.core.decision.WorkedSeam;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -39,7 +44,7 @@ public sealed interface SeamChange extends Change {
    * whether its seam places are worked.
    */
   record SeamWorked(
-      String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SeamSettings.SideWorking a, SeamSettings.SideWorking b)
+      String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SideWorking a, SideWorking b)
       implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
@@ -49,16 +54,14 @@ public sealed interface SeamChange extends Change {
                 FindingCode.FULLNESS_RANGE, Where.seam(seam), Fact.count("most", Math.round(100 * Seam.Working.MOST_FULLNESS)),
                 Fact.text("value", new Answers.Numeric(100 * fullness).text())));
       }
-      for (SeamSettings.SideWorking side : List.of(a, b)) {
+      for (SideWorking side : List.of(a, b)) {
         if (side.placesPerRow().filter(places -> places < 1 || places > Seam.MOST_PLACES_PER_ROW).isPresent()) {
           return Outcome.refused(
               Finding.of(FindingCode.PLACES_PER_ROW, Where.seam(seam), Fact.text("value", side.placesPerRow().get().toString())));
         }
       }
       Seam.Working working = new Seam.Working(together, surplus, fullness, seamPlaces);
-      SeamSettings changed =
-          garment.settings().seams().withWorked(new SeamSettings.WorkedSeam(seam, working, a, b));
-      return Outcome.of(garment.withSettings(garment.settings().withSeams(changed)));
+      return Outcome.of(garment.withSettings(garment.settings().with(new WorkedSeam(seam, working, a, b))));
     }
 
     @Override
@@ -84,7 +87,7 @@ public sealed interface SeamChange extends Change {
         return Outcome.refused(
             Finding.of(FindingCode.NAME_LENGTH, Where.seam(seam), Fact.count("most", Garment.MOST_NAME), Fact.count("count", trimmed.length())));
       }
-      boolean isOwn = garment.settings().seams().pins().stream().anyMatch(pin -> pin.sameTarget(seam, id));
+      boolean isOwn = garment.settings().on(OwnAnchor.class, seam, id).isPresent();
       boolean isTaken = !isOwn && (resolved.seam().anchor(id).isPresent() || id.equals(Seam.START) || id.equals(Seam.END));
       if (!Ids.isWellFormed(id) || isTaken) {
         return Outcome.refused(
@@ -95,9 +98,7 @@ public sealed interface SeamChange extends Change {
               pinned -> {
                 Anchor anchor =
                     new Anchor(pinned.id(), pinned.name(), CarriedCuts.fromRun(resolved, pinned.a()), CarriedCuts.fromRun(resolved, pinned.b()));
-                Settings settings = garment.settings().withoutMoves(seam, id);
-                return Outcome.of(
-                    garment.withSettings(settings.withSeams(settings.seams().withPin(new SeamSettings.OwnAnchor(seam, anchor)))));
+                return Outcome.of(garment.withSettings(withoutMoves(garment.settings(), seam, id).with(new OwnAnchor(seam, anchor))));
               });
     }
 
@@ -111,23 +112,26 @@ public sealed interface SeamChange extends Change {
   record AnchorRemoved(String seam, String id) implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
-      List<SeamSettings.OwnAnchor> pins = garment.settings().seams().pins();
-      Optional<SeamSettings.OwnAnchor> own = pins.stream().filter(pin -> pin.sameTarget(seam, id)).findFirst();
-      if (own.isEmpty()) {
+      List<OwnAnchor> pins = garment.settings().of(OwnAnchor.class);
+      if (garment.settings().on(OwnAnchor.class, seam, id).isEmpty()) {
         List<String> choices = new ArrayList<>();
-        pins.stream().filter(pin -> pin.seam().equals(seam)).map(SeamSettings.OwnAnchor::anchor).map(Anchor::id).forEach(choices::add);
+        pins.stream().filter(pin -> pin.seam().equals(seam)).map(OwnAnchor::anchor).map(Anchor::id).forEach(choices::add);
         return Outcome.refused(
             Finding.of(
                 FindingCode.UNKNOWN_ANCHOR, Where.seam(seam), Fact.text("seam", resolved.seam().name()), Fact.text("value", id),
                 Fact.text("choices", choices.isEmpty() ? "none: only anchors you added can be removed" : String.join(", ", choices))));
       }
-      Settings settings = garment.settings().withoutMoves(seam, id);
-      return Outcome.of(garment.withSettings(settings.withSeams(settings.seams().withoutPin(seam, id))));
+      return Outcome.of(garment.withSettings(withoutMoves(garment.settings(), seam, id).without(OwnAnchor.class, seam, id)));
     }
 
     @Override
     public String label(Names names) {
       return "Took %s off %s".formatted(names.anchor(seam, id), names.seam(seam));
     }
+  }
+
+  /** Without where an anchor was moved to. */
+  private static Settings withoutMoves(Settings settings, String seam, String anchor) {
+    return settings.without(decision -> decision instanceof MovedAnchor moved && moved.seam().equals(seam) && moved.anchor().equals(anchor));
   }
 }

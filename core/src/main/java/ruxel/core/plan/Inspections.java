@@ -5,14 +5,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import ruxel.core.garment.PieceSettings;
-import ruxel.core.garment.PieceSettings.EdgingRows;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.Settings;
 import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
-import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
@@ -31,12 +31,12 @@ import ruxel.core.plan.PiecePlan.Verdict;
  */
 final class Inspections {
   private final List<Piece> pieces;
-  private final PieceSettings told;
+  private final Settings told;
   private final List<SeamMatch> matches;
   private final HouseRules rules;
   private final Wording wording;
 
-  Inspections(List<Piece> pieces, PieceSettings told, List<SeamMatch> matches, HouseRules rules, Wording wording) {
+  Inspections(List<Piece> pieces, Settings told, List<SeamMatch> matches, HouseRules rules, Wording wording) {
     this.pieces = pieces;
     this.told = told;
     this.matches = matches;
@@ -86,7 +86,7 @@ final class Inspections {
   }
 
   private Optional<Check> edging(Piece piece, Edge edge) {
-    return told.edging(piece.id(), edge.id())
+    return told.on(EdgingRows.class, piece.id(), edge.id())
         .map(
             rows -> {
               String words =
@@ -104,7 +104,7 @@ final class Inspections {
         .filter(twin -> !twin.id().equals(piece.id()))
         .filter(
             twin ->
-                told.edging(twin.id(), piece.edgeOnTwin(twin, rows.edge()))
+                told.on(EdgingRows.class, twin.id(), piece.edgeOnTwin(twin, rows.edge()))
                     .filter(other -> other.rows() == rows.rows() && other.rowMm() == rows.rowMm() && other.stitches() == rows.stitches())
                     .isEmpty())
         .map(twin -> Wording.low(twin.name()));

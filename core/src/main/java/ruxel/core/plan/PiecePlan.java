@@ -3,8 +3,9 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import ruxel.core.garment.PieceSettings;
-import ruxel.core.garment.Settings;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.Settings;
 import ruxel.core.lay.Placement;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
@@ -33,7 +34,7 @@ public record PiecePlan(
     List<EdgePlan> edges,
     List<Outline.Band> ribs,
     Placement placement,
-    Optional<Settings.LaidPiece> laid,
+    Optional<LaidPiece> laid,
     boolean assumed,
     boolean closes,
     double gapMm,
@@ -129,14 +130,14 @@ public record PiecePlan(
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
     for (int e = 0; e < piece.edges().size(); e++) {
-      edges.add(edge(piece, e, starts.get(e), settings.pieces(), wording));
+      edges.add(edge(piece, e, starts.get(e), settings, wording));
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), outline.ribs(), placement, settings.laid(piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
+        List.copyOf(edges), outline.ribs(), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
   }
 
-  private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, PieceSettings told, Wording wording) {
+  private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, Settings told, Wording wording) {
     Edge edge = piece.edges().get(index);
     List<RunPlan> runs = new ArrayList<>();
     for (int r = 0; r < edge.runs().size(); r++) {
@@ -155,7 +156,7 @@ public record PiecePlan(
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
         Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
-        told.edging(piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())),
+        told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())),
         EdgeWords.edging(piece, index));
   }
 

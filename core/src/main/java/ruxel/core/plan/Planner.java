@@ -9,6 +9,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.LeftFinding;
+import ruxel.core.decision.OwedItem;
+import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -17,7 +21,6 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
 import ruxel.core.garment.MethodCheck;
-import ruxel.core.garment.Settings;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.lay.AsWorn;
@@ -87,7 +90,7 @@ public final class Planner {
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions)).toList();
     Sizes sizes = new Sizes(matches, wording);
-    Inspections inspections = new Inspections(construct.pieces(), garment.settings().pieces(), matches, rules, wording);
+    Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), construct.assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
@@ -110,7 +113,7 @@ public final class Planner {
   private List<FindingView> views() {
     Settings settings = garment.settings();
     Set<String> keys = findings.stream().map(Finding::key).collect(Collectors.toSet());
-    settings.left().stream()
+    settings.of(LeftFinding.class).stream()
         .filter(left -> !keys.contains(left.finding()))
         .forEach(left -> findings.add(Finding.of(FindingCode.LEFT_GONE, Where.path("$.settings.left"), Fact.text("reason", left.reason()))));
     return Finding.capped(findings).stream()
@@ -120,18 +123,18 @@ public final class Planner {
   }
 
   private Optional<String> leftBecause(Finding finding) {
-    return finding.code().mayBeLeft() ? garment.settings().leftBecause(finding.key()) : Optional.empty();
+    return finding.code().mayBeLeft() ? garment.settings().on(LeftFinding.class, finding.key()).map(LeftFinding::reason) : Optional.empty();
   }
 
   private SeamPlan seamPlan(SeamMatch match, Decisions decisions) {
     String id = match.seam().seam().id();
     Set<String> own =
-        garment.settings().seams().pins().stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
+        garment.settings().of(OwnAnchor.class).stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
     return SeamPlans.of(match, decisions.level(match.seam()), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), wording);
   }
 
   private List<GarmentPlan.Owed> owed() {
-    return garment.settings().owed().stream()
+    return garment.settings().of(OwedItem.class).stream()
         .map(
             item -> {
               Optional<String> before =

@@ -5,8 +5,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import ruxel.core.garment.PieceSettings.EdgingRows;
-import ruxel.core.garment.Settings;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.OwedItem;
+import ruxel.core.decision.Settings;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Marker;
@@ -31,11 +32,11 @@ final class StepFirst {
   /** What must be done. */
   List<String> todo() {
     Set<String> todo = new LinkedHashSet<>();
-    settings.owed().stream()
+    settings.of(OwedItem.class).stream()
         .filter(item -> item.before().filter(seam.seam().id()::equals).isPresent())
         .forEach(item -> todo.add("Still owed, and this is the last moment: " + item.what() + "."));
     for (ResolvedSpan span : spans()) {
-      for (EdgingRows rows : settings.pieces().edgings()) {
+      for (EdgingRows rows : settings.of(EdgingRows.class)) {
         if (rows.piece().equals(span.piece().id()) && span.runs().stream().anyMatch(run -> rows.made(span.edge().id(), run))) {
           String edge = span.piece().edge(rows.edge()).map(found -> found.name()).orElse(rows.edge());
           todo.add(

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.PieceSettings.EdgingRows;
 import ruxel.core.match.Ease;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
@@ -152,7 +152,7 @@ final class EdgingRepairs {
 
   /** On top of rows that are there already: as many more, and as much higher. */
   private Change worked(Ended ended, int rows, double rowMm, int stitches) {
-    Optional<EdgingRows> there = situation.garment().settings().pieces().edging(ended.piece().id(), ended.edge().id());
+    Optional<EdgingRows> there = situation.garment().settings().on(EdgingRows.class, ended.piece().id(), ended.edge().id());
     int all = rows + there.map(EdgingRows::rows).orElse(0);
     double heightMm = rows * rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
     return new PieceChange.EdgingWorked(ended.piece().id(), ended.edge().id(), all, heightMm / all, stitches);

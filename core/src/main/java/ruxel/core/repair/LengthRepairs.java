@@ -6,11 +6,11 @@ import java.util.Map;
 import java.util.Optional;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Lever;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
 import ruxel.core.match.Ease;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
@@ -127,8 +127,8 @@ final class LengthRepairs {
   private static SeamChange.SeamWorked worked(Seam seam, Surplus surplus, double fullness) {
     return new SeamChange.SeamWorked(
         seam.id(), seam.working().together(), surplus, fullness, seam.working().seamPlaces(),
-        new SeamSettings.SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
-        new SeamSettings.SideWorking(seam.b().placesPerRow(), seam.b().spaces()));
+        new SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
+        new SideWorking(seam.b().placesPerRow(), seam.b().spaces()));
   }
 
   private void lever(Lever lever) {

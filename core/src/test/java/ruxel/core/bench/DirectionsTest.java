@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
@@ -12,7 +13,6 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
@@ -69,10 +69,10 @@ class DirectionsTest {
   /** Several stitches that one joint takes are all named, and several places of one row end as what they are. */
   @Test
   void whatIsJoinedAllAtOnceIsNamedTogether() {
-    SeamSettings.SideWorking three = new SeamSettings.SideWorking(Optional.of(3), Seam.Spaces.ROUND);
-    Garment stitches = after(new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL));
+    SideWorking three = new SideWorking(Optional.of(3), Seam.Spaces.ROUND);
+    Garment stitches = after(new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SideWorking.USUAL, SideWorking.USUAL));
     assertThat(bench(stitches, "armhole.left").joints()).anyMatch(joint -> joint.words().startsWith("Stitches 1 and 2 and "));
-    Garment rows = after(new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, three));
+    Garment rows = after(new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SideWorking.USUAL, three));
     assertThat(bench(rows, "armhole.left").joints()).anyMatch(joint -> joint.words().matches("Stitch \\d+ and two places of left front row end \\d+\\."));
     assertThat(seam(rows, "armhole.left").intervals().get(0).words()).contains("places into one").doesNotContain("row ends into one");
   }
@@ -94,7 +94,7 @@ class DirectionsTest {
   void everyJointIsTold() {
     Garment corners =
         after(
-            new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, true, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL),
+            new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, true, SideWorking.USUAL, SideWorking.USUAL),
             new PieceChange.CornerTold("sleeve.left", "back", Optional.of(Corner.CHAIN_1)),
             new PieceChange.CornerTold("sleeve.left", "top", Optional.of(Corner.CHAIN_1)));
     BenchPlan bench = bench(corners, "armhole.left");
@@ -117,7 +117,7 @@ class DirectionsTest {
 
   @Test
   void aSeamThatCannotBePlannedIsNotTakenToTheBench() {
-    Change nowhere = new SeamChange.SeamWorked("armhole.left", false, Surplus.NOWHERE, 0, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+    Change nowhere = new SeamChange.SeamWorked("armhole.left", false, Surplus.NOWHERE, 0, false, SideWorking.USUAL, SideWorking.USUAL);
     assertThat(Directions.of(after(nowhere), "armhole.left")).isEmpty();
     assertThat(Directions.of(Wardrobe.cardigan(), "nowhere")).isEmpty();
   }

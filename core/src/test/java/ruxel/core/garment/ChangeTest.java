@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MadeCount;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -93,7 +94,7 @@ class ChangeTest {
     Garment counted = applied(new Change.CountMade("front.right", "side", "rib", Optional.of(7)));
     Garment without = ((Outcome.Good<Garment>) new Change.AnswersChanged(Map.of("hemRibRows", Optional.of(new Answers.Numeric(0)))).apply(counted)).value();
     assertThat(Wardrobe.plan(without).findings()).extracting(FindingView::code).contains(FindingCode.SETTING_GONE);
-    assertThat(without.settings().counts()).hasSize(1);
+    assertThat(without.settings().of(MadeCount.class)).hasSize(1);
     Garment dropped = ((Outcome.Good<Garment>) new Change.GoneSettingsDropped().apply(without)).value();
     assertThat(dropped.settings().isEmpty()).isTrue();
   }

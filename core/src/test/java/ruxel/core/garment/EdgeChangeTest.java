@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MarkedEdge;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.RunPart;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -35,8 +38,8 @@ class EdgeChangeTest {
 
   @Test
   void aSpaceWorkedRoundTakesWhatLiesOpposite() {
-    EdgeSettings.Part stitches = part(UnitKind.STITCH_TOP, 24);
-    EdgeSettings.Part space = new EdgeSettings.Part(UnitKind.CHAIN_SPACE, 1, Optional.of(21.4), Fabric.PLAIN, false, "gap", 3, 0);
+    RunPart stitches = part(UnitKind.STITCH_TOP, 24);
+    RunPart space = new RunPart(UnitKind.CHAIN_SPACE, 1, Optional.of(21.4), Fabric.PLAIN, false, "gap", 3, 0);
     Garment garment = good(new EdgeChange.RunTold("sleeve.left", "top", "top", List.of(stitches, space, stitches)));
     SeamPlan armhole = seam(Wardrobe.plan(garment), "armhole.left");
     assertThat(armhole.planned()).isTrue();
@@ -54,8 +57,8 @@ class EdgeChangeTest {
 
   @Test
   void everyPartThatCannotBeIsNamed() {
-    EdgeSettings.Part none = part(UnitKind.ROW_END, 0);
-    EdgeSettings.Part thin = new EdgeSettings.Part(UnitKind.ROW_END, 3, Optional.of(0.0), Fabric.PLAIN, false, "", 0, 0);
+    RunPart none = part(UnitKind.ROW_END, 0);
+    RunPart thin = new RunPart(UnitKind.ROW_END, 3, Optional.of(0.0), Fabric.PLAIN, false, "", 0, 0);
     assertThat(codes(new EdgeChange.RunTold("back", "left", "side", List.of(none, thin)))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE, FindingCode.PART_WIDTH);
     assertThat(codes(new EdgeChange.RunTold("back", "left", "nowhere", List.of(part(UnitKind.ROW_END, 3))))).containsExactly(FindingCode.UNKNOWN_RUN);
     assertThat(codes(new EdgeChange.RunTold("back", "nowhere", "side", List.of()))).containsExactly(FindingCode.UNKNOWN_EDGE);
@@ -86,7 +89,7 @@ class EdgeChangeTest {
     assertThat(codes(mark(70, 0, 1))).containsExactly(FindingCode.LANDMARK_OUTSIDE);
     assertThat(codes(mark(4, 20, 4))).containsExactly(FindingCode.LANDMARK_OVERLONG);
     assertThat(codes(mark(4, 0, 3))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE);
-    assertThat(good(mark(4, 8, 5)).settings().edges().marks()).hasSize(1);
+    assertThat(good(mark(4, 8, 5)).settings().of(MarkedEdge.class)).hasSize(1);
   }
 
   @Test
@@ -100,7 +103,7 @@ class EdgeChangeTest {
 
   @Test
   void rowsHeldBackAreExpectedNotWarnedOf() {
-    EdgeSettings.Part held = new EdgeSettings.Part(UnitKind.ROW_END, 25, Optional.empty(), Fabric.PLAIN, false, "", 0, 1);
+    RunPart held = new RunPart(UnitKind.ROW_END, 25, Optional.empty(), Fabric.PLAIN, false, "", 0, 1);
     GarmentPlan plan = Wardrobe.plan(good(new EdgeChange.RunTold("front.left", "side", "side", List.of(held))));
     assertThat(plan.findings()).noneMatch(f -> f.code() == FindingCode.ROWS_DIFFER || f.code() == FindingCode.TWINS_DIFFER);
     assertThat(plan.findings()).anyMatch(f -> f.code() == FindingCode.HELD_BACK);
@@ -115,7 +118,7 @@ class EdgeChangeTest {
                     Map.of("neckRows", Optional.of(new Answers.Numeric(0)), "frontStitches", Optional.of(new Answers.Numeric(22))))
                 .apply(told));
     assertThat(Wardrobe.plan(straight).findings()).anyMatch(f -> f.code() == FindingCode.SETTING_GONE);
-    assertThat(straight.settings().edges().measured()).hasSize(1);
+    assertThat(straight.settings().of(MeasuredEdge.class)).hasSize(1);
     assertThat(good(new Change.GoneSettingsDropped().apply(straight)).settings().isEmpty()).isTrue();
   }
 
@@ -123,8 +126,8 @@ class EdgeChangeTest {
     return new EdgeChange.LandmarkPut("back", "left", "m", "Wave", Landmark.Kind.REPEAT, at, every, times, Optional.empty());
   }
 
-  private static EdgeSettings.Part part(UnitKind kind, int count) {
-    return new EdgeSettings.Part(kind, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
+  private static RunPart part(UnitKind kind, int count) {
+    return new RunPart(kind, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
   }
 
   private static List<FindingCode> codes(Change change) {

@@ -12,6 +12,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.RunPart;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
@@ -24,8 +27,8 @@ import ruxel.core.seam.Surplus;
 
 /** What the history calls each change, in the maker's words; and counts that follow a boundary. */
 class LabelsTest {
-  private static final SeamSettings.SideWorking USUAL = SeamSettings.SideWorking.USUAL;
-  private static final EdgeSettings.Part PART = new EdgeSettings.Part(UnitKind.ROW_END, 13, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
+  private static final SideWorking USUAL = SideWorking.USUAL;
+  private static final RunPart PART = new RunPart(UnitKind.ROW_END, 13, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
 
   static Stream<Arguments> labels() {
     return Stream.of(
@@ -76,7 +79,7 @@ class LabelsTest {
                 Wardrobe.cardigan(),
                 List.of(new Change.CountMade("back", "left", "side", Optional.of(25)), new Change.CountMade("back", "left", "armhole", Optional.of(15)))));
     Garment moved = good(new Change.AnswersChanged(Map.of("armholeRows", Optional.of(new Answers.Numeric(16)))).apply(counted));
-    assertThat(moved.settings().counts()).extracting(Settings.MadeCount::run, Settings.MadeCount::count)
+    assertThat(moved.settings().of(MadeCount.class)).extracting(MadeCount::run, MadeCount::count)
         .containsExactlyInAnyOrder(tuple("side", 23), tuple("armhole", 17));
   }
 

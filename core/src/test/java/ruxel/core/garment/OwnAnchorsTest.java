@@ -8,6 +8,9 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.decision.MovedAnchor;
+import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.RunPart;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.piece.Fabric;
@@ -27,7 +30,7 @@ class OwnAnchorsTest {
   void aPinStaysOnItsRowWhenTheRunIsToldInParts() {
     Garment pinned = apply(Wardrobe.cardigan(), PIN);
     SeamPlan before = seam(pinned);
-    for (List<EdgeSettings.Part> parts : List.of(rows(20, 6), rows(3, 3, 20), rows(26))) {
+    for (List<RunPart> parts : List.of(rows(20, 6), rows(3, 3, 20), rows(26))) {
       Garment told = apply(pinned, new EdgeChange.RunTold("back", "left", "side", parts));
       assertThat(positions(seam(told))).as("%s", parts).isEqualTo(positions(before));
       Garment again = apply(told, new EdgeChange.RunTold("back", "left", "side~1", rows(9, 9, 8)));
@@ -93,7 +96,7 @@ class OwnAnchorsTest {
     assertThat(seam(short_).anchors()).noneMatch(SeamPlan.AnchorPlan::own);
     assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.SETTING_GONE).hasSize(1)
         .allMatch(finding -> finding.sentence().contains("stripe"));
-    assertThat(apply(short_, new Change.GoneSettingsDropped()).settings().seams().pins()).isEmpty();
+    assertThat(apply(short_, new Change.GoneSettingsDropped()).settings().of(OwnAnchor.class)).isEmpty();
     assertThat(positions(seam(apply(short_, new EdgeChange.RunTold("back", "left", "side", List.of()))))).as("and it is back with its place")
         .isEqualTo(positions(seam(pinned)));
   }
@@ -101,7 +104,7 @@ class OwnAnchorsTest {
   @Test
   void anAnchorTakenOffTakesItsMovesWithIt() {
     Garment moved = apply(apply(Wardrobe.cardigan(), PIN), new Change.AnchorMoved("side.left", "own.1", Side.B, 2 * 21));
-    assertThat(moved.settings().anchors()).hasSize(1);
+    assertThat(moved.settings().of(MovedAnchor.class)).hasSize(1);
     assertThat(apply(moved, new SeamChange.AnchorRemoved("side.left", "own.1"))).isEqualTo(Wardrobe.cardigan());
   }
 
@@ -150,17 +153,17 @@ class OwnAnchorsTest {
     return Wardrobe.plan(garment).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("left")).findFirst().orElseThrow().landmarks();
   }
 
-  private static List<EdgeSettings.Part> rows(int... counts) {
+  private static List<RunPart> rows(int... counts) {
     return parts(UnitKind.ROW_END, counts);
   }
 
-  private static List<EdgeSettings.Part> stitches(int... counts) {
+  private static List<RunPart> stitches(int... counts) {
     return parts(UnitKind.STITCH_TOP, counts);
   }
 
-  private static List<EdgeSettings.Part> parts(UnitKind kind, int... counts) {
+  private static List<RunPart> parts(UnitKind kind, int... counts) {
     return java.util.Arrays.stream(counts)
-        .mapToObj(count -> new EdgeSettings.Part(kind, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0))
+        .mapToObj(count -> new RunPart(kind, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0))
         .toList();
   }
 }

@@ -12,6 +12,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.construction.Stop;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -51,7 +54,7 @@ class PieceChangeTest {
   void edgingRowsTakenOutLeaveNothing() {
     Garment measured = good(new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.0)).apply(Wardrobe.cardigan()));
     Garment edged = good(edging("back", "hem", 2, 70).apply(measured));
-    assertThat(edged.settings().edges().measured()).singleElement().extracting(EdgeSettings.MeasuredEdge::mm).isEqualTo(590.0);
+    assertThat(edged.settings().of(MeasuredEdge.class)).singleElement().extracting(MeasuredEdge::mm).isEqualTo(590.0);
     assertThat(good(edging("back", "hem", 0, 0).apply(edged))).isEqualTo(measured);
   }
 
@@ -139,11 +142,10 @@ class PieceChangeTest {
   void rowsThatNoLongerFitAreNamedAndKept() {
     Garment few =
         Wardrobe.cardigan().withSettings(
-            Settings.NONE.withPieces(
-                new PieceSettings(List.of(), List.of(), List.of(new PieceSettings.EdgingRows("back", "left", 2, 5, 1), new PieceSettings.EdgingRows("back", "hood", 2, 5, 9)))));
+            new Settings(List.of(new EdgingRows("back", "left", 2, 5, 1), new EdgingRows("back", "hood", 2, 5, 9))));
     GarmentPlan plan = Wardrobe.plan(few);
     assertThat(plan.findings()).filteredOn(f -> f.code() == FindingCode.SETTING_GONE).hasSize(2);
-    assertThat(few.settings().pieces().edgings()).hasSize(2);
+    assertThat(few.settings().of(EdgingRows.class)).hasSize(2);
     Garment dropped = good(new Change.GoneSettingsDropped().apply(few));
     assertThat(dropped.settings().isEmpty()).isTrue();
   }

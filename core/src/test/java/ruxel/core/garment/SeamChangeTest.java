@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -72,14 +73,14 @@ class SeamChangeTest {
   @Test
   void severalIntoOneCanBeOneJoint() {
     SeamChange.SeamWorked together =
-        new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+        new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SideWorking.USUAL, SideWorking.USUAL);
     assertThat(seam(Wardrobe.plan(good(together)), "armhole.left").joints()).isEqualTo(14 + 14 + 1);
   }
 
   @Test
   void rowsGiveAsManyPlacesAsTheMakerSays() {
-    SeamSettings.SideWorking two = new SeamSettings.SideWorking(Optional.of(2), Seam.Spaces.ROUND);
-    SeamChange.SeamWorked worked = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, false, SeamSettings.SideWorking.USUAL, two);
+    SideWorking two = new SideWorking(Optional.of(2), Seam.Spaces.ROUND);
+    SeamChange.SeamWorked worked = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, false, SideWorking.USUAL, two);
     assertThat(seam(Wardrobe.plan(good(worked)), "armhole.left").b().places()).isEqualTo(56);
   }
 
@@ -128,7 +129,7 @@ class SeamChangeTest {
   }
 
   private static SeamChange.SeamWorked worked(Surplus surplus, double fullness) {
-    return new SeamChange.SeamWorked("armhole.left", false, surplus, fullness, false, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+    return new SeamChange.SeamWorked("armhole.left", false, surplus, fullness, false, SideWorking.USUAL, SideWorking.USUAL);
   }
 
   private static Garment good(Change change) {

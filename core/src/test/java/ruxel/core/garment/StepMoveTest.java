@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import ruxel.core.decision.WantedOrder;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -85,7 +86,7 @@ class StepMoveTest {
   @Test
   void anUnlawfulOrderIsAFindingAtEachSeamThatCannotStandThere() {
     List<String> wanted = List.of("armhole.left", "shoulder.left", "shoulder.right", "armhole.right", "side.right", "side.left");
-    GarmentPlan plan = Wardrobe.plan(cardigan.withSettings(cardigan.settings().withOrder(wanted)));
+    GarmentPlan plan = Wardrobe.plan(cardigan.withSettings(cardigan.settings().with(new WantedOrder(wanted))));
     assertThat(plan.findings())
         .filteredOn(finding -> finding.code() == FindingCode.ORDER_BROKEN)
         .singleElement()

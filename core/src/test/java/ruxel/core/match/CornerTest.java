@@ -10,15 +10,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import ruxel.core.decision.RunPart;
+import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeSettings;
 import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.SeamChange;
-import ruxel.core.garment.SeamSettings;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
 import ruxel.core.measure.Corner;
@@ -115,7 +115,7 @@ class CornerTest {
 
   @Test
   void anEdgeIsNeverToldInCorners() {
-    EdgeSettings.Part part = new EdgeSettings.Part(UnitKind.CORNER, 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
+    RunPart part = new RunPart(UnitKind.CORNER, 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
     Outcome<Garment> outcome = new EdgeChange.RunTold("back", "hem", "hem", List.of(part)).apply(Wardrobe.cardigan());
     assertThat(outcome.findings()).singleElement().extracting(f -> f.code()).isEqualTo(FindingCode.PART_KIND);
   }
@@ -134,7 +134,7 @@ class CornerTest {
   }
 
   private static SeamPlan armhole(boolean worked) {
-    Change change = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, worked, SeamSettings.SideWorking.USUAL, SeamSettings.SideWorking.USUAL);
+    Change change = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, worked, SideWorking.USUAL, SideWorking.USUAL);
     return Wardrobe.plan(good(change.apply(Wardrobe.cardigan()))).seams().stream().filter(s -> s.id().equals("armhole.left")).findFirst().orElseThrow();
   }
 

@@ -11,10 +11,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.RunPart;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.EdgeSettings;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.piece.Fabric;
@@ -66,7 +66,7 @@ class InspectionTest {
   void rowsHeldBackCountInOpeningsAndInWhatAnEdgingPicksUp() {
     GarmentPlan usual = Wardrobe.plan(Wardrobe.cardigan());
     int rows = front(usual).runs().stream().filter(run -> run.id().equals("front")).findFirst().orElseThrow().count();
-    EdgeSettings.Part held = new EdgeSettings.Part(UnitKind.ROW_END, rows - 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 2);
+    RunPart held = new RunPart(UnitKind.ROW_END, rows - 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 2);
     GarmentPlan plan = after(new EdgeChange.RunTold("front.left", "front", "front", List.of(held)));
     assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::lengthMm)
         .usingComparatorForType(Comparator.comparingDouble((Double mm) -> Math.rint(mm * 1e6)), Double.class)
@@ -81,7 +81,7 @@ class InspectionTest {
   /** Left and right are compared by finished counts: a row held back is no difference (handbook 3). */
   @Test
   void rowsHeldBackAreNoDifferenceBetweenTwins() {
-    EdgeSettings.Part held = new EdgeSettings.Part(UnitKind.ROW_END, 25, Optional.empty(), Fabric.PLAIN, false, "", 0, 1);
+    RunPart held = new RunPart(UnitKind.ROW_END, 25, Optional.empty(), Fabric.PLAIN, false, "", 0, 1);
     PiecePlan.EdgePlan side =
         piece(after(new EdgeChange.RunTold("front.left", "side", "side", List.of(held))), "front.left").edges().get(1);
     assertThat(side.finished()).isEqualTo(side.units() + 1);

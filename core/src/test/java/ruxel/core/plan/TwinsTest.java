@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.decision.RunPart;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
 import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.EdgeSettings;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
@@ -72,8 +72,8 @@ class TwinsTest {
   }
 
   private static Change told(String piece, String edge, String run, int... counts) {
-    List<EdgeSettings.Part> parts =
-        Arrays.stream(counts).mapToObj(count -> new EdgeSettings.Part(UnitKind.ROW_END, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0)).toList();
+    List<RunPart> parts =
+        Arrays.stream(counts).mapToObj(count -> new RunPart(UnitKind.ROW_END, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0)).toList();
     return new EdgeChange.RunTold(piece, edge, run, parts);
   }
 

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.MadeCount;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Change;
@@ -68,7 +69,7 @@ class RepairsTest {
   void aMovedBoundaryTakesCountsAsMadeAlong() {
     Garment wide = after(wideSleeve(), new Change.CountMade("front.right", "side", "side", Optional.of(25)));
     Garment repaired = after(wide, Repairs.of(wide, "armhole.left", Set.of()).get(0).changes().toArray(Change[]::new));
-    assertThat(repaired.settings().counts()).singleElement().extracting(c -> c.count()).isEqualTo(22);
+    assertThat(repaired.settings().of(MadeCount.class)).singleElement().extracting(c -> c.count()).isEqualTo(22);
     assertThat(finding(Wardrobe.plan(repaired), FindingCode.ROWS_DIFFER)).hasSize(1);
   }
 

@@ -1,0 +1,22 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+
+/** The joining method of a seam. */
+public record ChosenMethod(String seam, String method) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(seam);
+  }
+
+  @Override
+  public String told() {
+    return "the method of " + seam;
+  }
+
+  @Override
+  public Optional<String> ofSeam() {
+    return Optional.of(seam);
+  }
+}

@@ -1,0 +1,33 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something decided since the recipe, by stable ids (model 5): what it is of, and how it is told when that is gone. A
+ * later decision of the same kind on the same target takes its place.
+ */
+public sealed interface Decision
+    permits MadeCount, MovedAnchor, ChosenMethod, LaidPiece, WantedOrder, ToldRun, MeasuredEdge, MarkedEdge, WorkedSeam, OwnAnchor, OwedItem,
+        ToldCorner, LeaningPiece, EdgingRows, LeftFinding {
+  /** The ids of what it is of. */
+  List<?> target();
+
+  /** What it says, for when its target is gone: "the length of back, hem". */
+  String told();
+
+  /** The seam without which it is gone. */
+  default Optional<String> ofSeam() {
+    return Optional.empty();
+  }
+
+  /** The piece without which it is gone. */
+  default Optional<String> ofPiece() {
+    return Optional.empty();
+  }
+
+  /** Whether both are of one kind and of the same target. */
+  default boolean replaces(Decision other) {
+    return getClass() == other.getClass() && target().equals(other.target());
+  }
+}

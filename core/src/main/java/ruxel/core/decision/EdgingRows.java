@@ -1,0 +1,39 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import ruxel.core.piece.Run;
+
+/** Rows of so many stitches, each row so high, worked along the whole of an edge before the piece is joined. */
+public record EdgingRows(String piece, String edge, int rows, double rowMm, int stitches) implements Decision {
+  public static final int MOST_ROWS = 200;
+  public static final double LOWEST_MM = 0.5;
+  public static final double HIGHEST_MM = 100;
+  /** How the id of an edged run ends: its recipe's run is covered, and free again when the rows are taken out. */
+  public static final String EDGED = "~e";
+  /** How the id of the row ends begins that a neighbouring edge gains. */
+  public static final String ROWS = "rows.";
+
+  /** Whether a run of an edge of this piece is of these rows: their stitches, or their ends on an edge beside. */
+  public boolean made(String onEdge, Run run) {
+    return switch (run.origin().kind()) {
+      case ROWS -> run.origin().base().equals(edge);
+      case EDGED -> onEdge.equals(edge);
+      case GIVEN, PART -> false;
+    };
+  }
+
+  /** How far it moves the edge outwards. */
+  public double heightMm() {
+    return rows * rowMm;
+  }
+
+  @Override
+  public List<?> target() {
+    return List.of(piece, edge);
+  }
+
+  @Override
+  public String told() {
+    return "the edging rows on " + piece + ", " + edge;
+  }
+}

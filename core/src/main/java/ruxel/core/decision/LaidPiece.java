@@ -1,0 +1,31 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A piece moved on the table by mm and turned to the left by quarters about its middle, reckoned from where
+ * the construction lays it. A whole turn is none.
+ */
+public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns) implements Decision {
+  private static final int WHOLE_TURN = 4;
+
+  public LaidPiece {
+    quarterTurns = Math.floorMod(quarterTurns, WHOLE_TURN);
+  }
+
+  @Override
+  public List<?> target() {
+    return List.of(piece);
+  }
+
+  @Override
+  public String told() {
+    return "where " + piece + " lies";
+  }
+
+  @Override
+  public Optional<String> ofPiece() {
+    return Optional.of(piece);
+  }
+}

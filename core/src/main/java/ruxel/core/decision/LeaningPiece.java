@@ -1,0 +1,17 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import ruxel.core.piece.Lean;
+
+/** How a piece was found to lean. */
+public record LeaningPiece(String piece, Lean lean) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(piece);
+  }
+
+  @Override
+  public String told() {
+    return "how " + piece + " leans";
+  }
+}

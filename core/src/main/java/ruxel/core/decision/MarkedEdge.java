@@ -1,0 +1,17 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import ruxel.core.piece.Landmark;
+
+/** A landmark put on an edge. */
+public record MarkedEdge(String piece, String edge, Landmark landmark) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(piece, edge, landmark.id());
+  }
+
+  @Override
+  public String told() {
+    return landmark.name() + " on " + piece + ", " + edge;
+  }
+}

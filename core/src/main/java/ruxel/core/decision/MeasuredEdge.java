@@ -1,0 +1,16 @@
+package ruxel.core.decision;
+
+import java.util.List;
+
+/** The length of an edge as measured. */
+public record MeasuredEdge(String piece, String edge, double mm) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(piece, edge);
+  }
+
+  @Override
+  public String told() {
+    return "the length of " + piece + ", " + edge;
+  }
+}

@@ -1,0 +1,22 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+
+/** Something to mend later on a piece, and the seam that must not be joined before it is done (handbook 3). */
+public record OwedItem(String id, String piece, String what, Optional<String> before) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(id);
+  }
+
+  @Override
+  public String told() {
+    return "what is owed on " + piece;
+  }
+
+  @Override
+  public Optional<String> ofPiece() {
+    return Optional.of(piece);
+  }
+}

@@ -1,0 +1,17 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import ruxel.core.seam.Anchor;
+
+/** An anchor the maker has added to a seam. */
+public record OwnAnchor(String seam, Anchor anchor) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(seam, anchor.id());
+  }
+
+  @Override
+  public String told() {
+    return "the anchor " + anchor.name() + " of " + seam;
+  }
+}

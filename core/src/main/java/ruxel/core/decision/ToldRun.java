@@ -1,0 +1,27 @@
+package ruxel.core.decision;
+
+import java.util.List;
+
+/** A run of the recipe told as parts, one after the other in ring order. */
+public record ToldRun(String piece, String edge, String run, List<RunPart> parts) implements Decision {
+  public static final int MOST_PARTS = 32;
+
+  public ToldRun {
+    parts = List.copyOf(parts);
+  }
+
+  /** The id of a part's run, counted from 1; the recipe's own id is free again when the parts are taken back. */
+  public String runId(int part) {
+    return run + "~" + part;
+  }
+
+  @Override
+  public List<?> target() {
+    return List.of(piece, edge, run);
+  }
+
+  @Override
+  public String told() {
+    return "the parts of " + run + " on " + piece + ", " + edge;
+  }
+}

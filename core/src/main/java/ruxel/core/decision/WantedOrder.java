@@ -1,0 +1,20 @@
+package ruxel.core.decision;
+
+import java.util.List;
+
+/** The seams in the order the maker wants; those that are not there are passed over. */
+public record WantedOrder(List<String> seams) implements Decision {
+  public WantedOrder {
+    seams = List.copyOf(seams);
+  }
+
+  @Override
+  public List<?> target() {
+    return List.of();
+  }
+
+  @Override
+  public String told() {
+    return "the order of work";
+  }
+}
