@@ -4,6 +4,7 @@ import { NewGarment } from './make/NewGarment';
 import { ChangeNumbers } from './make/ChangeNumbers';
 import { OrderView } from './order/OrderView';
 import { PiecesView } from './pieces/PiecesView';
+import { RulesView } from './rules/RulesView';
 import { SeamView } from './seam/SeamView';
 import { GarmentPage } from './shell/GarmentPage';
 import { NotFound } from './shell/Messages';
@@ -24,6 +25,7 @@ export function App() {
         <Route path="numbers" element={<ChangeNumbers />} />
         <Route path="order" element={<OrderView />} />
         <Route path="sheet" element={<SheetView />} />
+        <Route path="rules" element={<RulesView />} />
       </Route>
       <Route path="/garments/:id/bench/:seam" element={<Bench />} />
       <Route path="*" element={<NotFound />} />

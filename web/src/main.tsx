@@ -11,6 +11,7 @@ import './pieces/pieces.css';
 import './seam/seam.css';
 import './order/order.css';
 import './bench/bench.css';
+import './rules/rules.css';
 import './theme/narrow.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { createRoot } from 'react-dom/client';

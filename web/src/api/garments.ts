@@ -13,6 +13,13 @@ export const constructionsQuery = queryOptions({
   staleTime: Infinity,
 });
 
+/** The house’s numbers of judgement. */
+export const rulesQuery = queryOptions({
+  queryKey: ['rules'],
+  queryFn: () => dataOf(api.GET('/api/house/rules')),
+  staleTime: Infinity,
+});
+
 /** The catalogue of joining methods in the maker’s words. */
 export function methodsQuery(terms: Terms) {
   return queryOptions({

@@ -356,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pedal/presses": {
         parameters: {
             query?: never;
@@ -547,7 +563,7 @@ export interface components {
             hand?: "RIGHT" | "LEFT";
             handle?: string;
             /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "LEAN_FOUND" | "CORNER_TOLD" | "EDGING_WORKED" | "OWED_NOTED" | "OWED_DONE" | "FINDING_LEFT" | "FINDING_TAKEN_BACK" | "GONE_SETTINGS_DROPPED";
+            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "LEAN_FOUND" | "CORNER_TOLD" | "EDGING_WORKED" | "OWED_NOTED" | "OWED_DONE" | "FINDING_LEFT" | "FINDING_TAKEN_BACK" | "RULE_CHANGED" | "GONE_SETTINGS_DROPPED";
             laid?: components["schemas"]["Laid"];
             landmark?: components["schemas"]["LandmarkRequest"];
             landmarkId?: string;
@@ -561,6 +577,8 @@ export interface components {
             pin?: components["schemas"]["PinRequest"];
             /** Format: int32 */
             position?: number;
+            /** @enum {string} */
+            rule?: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "ANGLE_DEGREES";
             run?: string;
             seam?: string;
             /** @enum {string} */
@@ -571,6 +589,8 @@ export interface components {
             terms?: "US" | "UK";
             /** @enum {string} */
             unit?: "CM" | "INCH";
+            /** Format: double */
+            value?: number;
             what?: string;
             /** @enum {string} */
             when?: "PLANNED" | "AS_MADE" | "AS_WORKED";
@@ -752,7 +772,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -780,6 +800,7 @@ export interface components {
             name: string;
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
+            rules: components["schemas"]["RuleView"][];
             seams: components["schemas"]["SeamPlan"][];
             steps: components["schemas"]["StepPlan"][];
             /** @enum {string} */
@@ -1256,6 +1277,27 @@ export interface components {
             /** Format: int32 */
             rare: number;
             words: string;
+        };
+        RuleEntry: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** @enum {string} */
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "ANGLE_DEGREES";
+            /** @enum {string} */
+            unit: "SHARE" | "MM" | "COUNT" | "MINUTES" | "DEGREES";
+            used: string;
+            /** Format: double */
+            usual: number;
+            why: string;
+            words: string;
+        };
+        RuleView: {
+            /** @enum {string} */
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "ANGLE_DEGREES";
+            /** Format: double */
+            value: number;
         };
         RunPlan: {
             /** Format: int32 */
@@ -2143,6 +2185,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MethodEntry"][];
+                };
+            };
+        };
+    };
+    rules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RuleEntry"][];
                 };
             };
         };

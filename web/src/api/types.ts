@@ -20,6 +20,7 @@ export type IntervalView = Schemas['IntervalView'];
 export type EaseView = Schemas['EaseView'];
 export type MethodFacts = Schemas['MethodFacts'];
 export type MethodEntry = Schemas['MethodEntry'];
+export type RuleEntry = Schemas['RuleEntry'];
 export type Changed = Schemas['Changed'];
 export type OpeningPlan = Schemas['OpeningPlan'];
 export type StepPlan = Schemas['StepPlan'];

@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, expect, test } from 'vitest';
 import { EASE, LADDER, seam } from '../testing/sample';
 import { EasePanel } from './EasePanel';
@@ -7,7 +8,7 @@ import { EasePanel } from './EasePanel';
 afterEach(cleanup);
 
 test('the ladder has the garment’s own steps and marks the one of the seam’s verdict', () => {
-  render(<EasePanel seam={seam()} ladder={LADDER} unit="CM" />);
+  render(<EasePanel seam={seam()} ladder={LADDER} unit="CM" rulesAt="/rules" />, { wrapper: MemoryRouter });
   const rungs = [...screen.getByRole('img').querySelectorAll('rect')].map((rect) =>
     rect.getAttribute('fill'),
   );
@@ -16,7 +17,7 @@ test('the ladder has the garment’s own steps and marks the one of the seam’s
 });
 
 test('ease is told in per cent, in mm and in words, for each interval too', () => {
-  render(<EasePanel seam={seam()} ladder={LADDER} unit="INCH" />);
+  render(<EasePanel seam={seam()} ladder={LADDER} unit="INCH" rulesAt="/rules" />, { wrapper: MemoryRouter });
   expect(screen.getByText('Ease in evenly, 3.9 %')).toBeTruthy();
   expect(screen.getByText(EASE.words)).toBeTruthy();
   expect(screen.getByText('0.56 in')).toBeTruthy();
@@ -26,6 +27,8 @@ test('ease is told in per cent, in mm and in words, for each interval too', () =
 test('a seam without a plan has no ease to tell', () => {
   const unplanned = seam();
   delete unplanned.ease;
-  const { container } = render(<EasePanel seam={unplanned} ladder={LADDER} unit="CM" />);
+  const { container } = render(<EasePanel seam={unplanned} ladder={LADDER} unit="CM" rulesAt="/rules" />, {
+    wrapper: MemoryRouter,
+  });
   expect(container.textContent).toBe('');
 });

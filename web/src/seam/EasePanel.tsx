@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { EaseView, Ladder, SeamPlan } from '../api/types';
 import { Sign, STATE_WORDS, stateWords } from '../drawing/Signs';
 import { difference, length, percent, trimmed } from '../format';
@@ -18,10 +19,12 @@ interface Props {
   seam: SeamPlan;
   ladder: Ladder;
   unit: 'CM' | 'INCH';
+  /** Where the house rules of the garment are. */
+  rulesAt: string;
 }
 
 /** Ease in per cent, mm and verdict, on the ladder; per interval where there are several. */
-export function EasePanel({ seam, ladder, unit }: Props) {
+export function EasePanel({ seam, ladder, unit, rulesAt }: Props) {
   if (!seam.ease) {
     return <section />;
   }
@@ -64,7 +67,10 @@ export function EasePanel({ seam, ladder, unit }: Props) {
           ))}
         </ul>
       )}
-      <p className="soft">The steps of {stepsInWords(ladder)} % are house rules; stiff fabrics halve them.</p>
+      <p className="soft">
+        The steps of {stepsInWords(ladder)} % are <Link to={rulesAt}>house rules</Link>; stiff fabrics halve
+        them.
+      </p>
     </section>
   );
 }

@@ -109,7 +109,12 @@ function OpenSeam({ seamId }: { seamId: string }) {
           {!toRepair && <Rhythm seam={seam} unit={garment.plan.unit} />}
         </div>
         <div>
-          <EasePanel seam={seam} ladder={garment.plan.ladder} unit={garment.plan.unit} />
+          <EasePanel
+            seam={seam}
+            ladder={garment.plan.ladder}
+            unit={garment.plan.unit}
+            rulesAt={`/garments/${garment.id}/rules`}
+          />
           <PhasePanel seam={seam} unit={garment.plan.unit} />
           {toRepair && <Rhythm seam={seam} unit={garment.plan.unit} />}
         </div>

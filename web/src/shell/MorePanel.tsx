@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form, Offcanvas } from 'react-bootstrap';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { archiveQuery, copyGarment, historyQuery, setShelfState, shelfQuery } from '../api/garments';
 import { helpFor, SHORTCUTS } from './help';
 import { applyTheme, storedTheme, type Theme } from './theme';
@@ -30,7 +30,7 @@ export function MorePanel({ view, show, onHide, editor }: Props) {
         ))}
         {editor && <Words editor={editor} />}
         {editor && <HistoryList editor={editor} />}
-        {editor && <Whole editor={editor} />}
+        {editor && <Whole editor={editor} onLeave={onHide} />}
         <Look />
         <h3>Keys</h3>
         <dl className="keys">
@@ -106,7 +106,7 @@ function HistoryList({ editor }: { editor: GarmentEditor }) {
   );
 }
 
-function Whole({ editor }: { editor: GarmentEditor }) {
+function Whole({ editor, onLeave }: { editor: GarmentEditor; onLeave: () => void }) {
   const { id } = editor.garment;
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -123,6 +123,11 @@ function Whole({ editor }: { editor: GarmentEditor }) {
   return (
     <section>
       <h3>The whole garment</h3>
+      <p>
+        <Link to={`/garments/${id}/rules`} onClick={onLeave}>
+          House rules for this garment
+        </Link>
+      </p>
       <p className="more-actions">
         <Button variant="outline-dark" onClick={() => void copy()}>
           Make a copy

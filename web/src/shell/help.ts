@@ -5,6 +5,14 @@ export interface Help {
 }
 
 const HELP: Record<string, Help> = {
+  rules: {
+    title: 'House rules',
+    lines: [
+      'Numbers of judgement: what the house takes, why, and where it is used.',
+      'Type your own; it holds for this garment, and all that follows is reckoned anew.',
+      'Empty a field, or press the button beside it, to take the house’s number again.',
+    ],
+  },
   shelf: {
     title: 'The shelf',
     lines: [

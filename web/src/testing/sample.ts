@@ -287,6 +287,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
         parts: [],
       },
       steps: ids.map((id, i) => step(id, i + 1)),
+      rules: [],
       consequences: [],
       assumed: [],
       handles: [],

@@ -21,8 +21,10 @@ import ruxel.core.garment.HandleDragged;
 import ruxel.core.garment.Layout;
 import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.RuleChanged;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.measure.Corner;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -84,6 +86,7 @@ final class RandomChanges {
             () -> new OwedChange.Done(word()),
             () -> new FindingChange.LeftSo(word(), word()),
             () -> new FindingChange.TakenBack(word()),
+            this::rule, this::rule,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
   }
@@ -107,6 +110,12 @@ final class RandomChanges {
           maybe(() -> random.nextInt(4) == 0 ? new Answers.Word(random.nextBoolean() ? "PULLOVER" : word()) : new Answers.Numeric(random.nextInt(6) == 0 ? length() : number(0, 80))));
     }
     return new Change.AnswersChanged(answers);
+  }
+
+  private Change rule() {
+    HouseRules.Rule rule = one(HouseRules.Rule.values());
+    double inside = rule.least() + random.nextDouble() * (rule.most() - rule.least());
+    return new RuleChanged(rule, maybe(() -> random.nextInt(3) == 0 ? length() : inside));
   }
 
   private Change count() {

@@ -20,9 +20,11 @@ import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.HandleDragged;
 import ruxel.core.garment.OwedChange;
 import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.RuleChanged;
 import ruxel.core.garment.SeamChange;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Gauge;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Counts;
@@ -68,7 +70,9 @@ public record ChangeRequest(
     Optional<Boolean> expected,
     Optional<Corner> corner,
     Optional<EdgingRequest> edging,
-    Optional<String> finding) {
+    Optional<String> finding,
+    Optional<HouseRules.Rule> rule,
+    Optional<Double> value) {
   /** How many lie over 10 cm or 4 in. */
   public record PartGauge(double count, Gauge.Over over) {
     double widthMm() {
@@ -148,6 +152,7 @@ public record ChangeRequest(
     OWED_DONE,
     FINDING_LEFT,
     FINDING_TAKEN_BACK,
+    RULE_CHANGED,
     GONE_SETTINGS_DROPPED
   }
 
@@ -173,6 +178,7 @@ public record ChangeRequest(
           case OWED_DONE -> owed.map(OwedChange.Done::new);
           case FINDING_LEFT -> finding.flatMap(f -> what.map(w -> new FindingChange.LeftSo(f, w)));
           case FINDING_TAKEN_BACK -> finding.map(FindingChange.TakenBack::new);
+          case RULE_CHANGED -> rule.map(r -> new RuleChanged(r, value));
           case GONE_SETTINGS_DROPPED -> Optional.of(new Change.GoneSettingsDropped());
         };
     return change
@@ -244,6 +250,7 @@ public record ChangeRequest(
       case OWED_DONE -> "owed";
       case FINDING_LEFT -> "finding and what";
       case FINDING_TAKEN_BACK -> "finding";
+      case RULE_CHANGED -> "rule";
       case ANSWERS_CHANGED, ORDER_LEFT, GONE_SETTINGS_DROPPED -> "nothing";
     };
   }

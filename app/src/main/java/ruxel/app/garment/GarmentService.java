@@ -116,11 +116,11 @@ public class GarmentService {
     Optional<GarmentStore.Request> request = key.filter(given -> !given.isEmpty()).map(given -> request(given, requests));
     GarmentStore.Head head = reader.head(id);
     if (saver.isDone(id, request)) {
-      return Changed.of(Optional.empty(), reader.opened(id));
+      return since(id, baseVersion);
     }
     saver.requireCurrent(head, baseVersion);
     if (requests.isEmpty()) {
-      return Changed.of(Optional.empty(), reader.opened(id));
+      return since(id, baseVersion);
     }
     OpenGarments.Computed before = open.of(head);
     List<Change> changes = Problems.valueOf(all(requests), before.garment().wording());
@@ -133,6 +133,20 @@ public class GarmentService {
     GarmentStore.Next next =
         new GarmentStore.Next(document, json.writeValueAsString(requests), label, History.Kind.CHANGE, Optional.empty(), request);
     return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before.plan()), reordered));
+  }
+
+  /** The garment now, beside what it was at a version: the answer to a request that was carried out already, or asks for nothing. */
+  private Changed since(UUID id, int version) {
+    return Changed.of(planAt(id, version), reader.opened(id));
+  }
+
+  /** None where there is no such version, or it cannot be read any more. */
+  private Optional<GarmentPlan> planAt(UUID id, int version) {
+    try {
+      return Optional.of(OpenGarments.computed(OpenGarments.garment(open.documentAt(id, version))).plan());
+    } catch (Problems.NotFound | Problems.Refused none) {
+      return Optional.empty();
+    }
   }
 
   private GarmentStore.Request request(String key, List<ChangeRequest> requests) {

@@ -118,6 +118,8 @@ public enum FindingCode {
   ARCHIVED(Level.DECIDE_FIRST, "{name} is in the archive.", "Put it back on the shelf, then change it."),
   NOTHING_TO_UNDO(Level.DECIDE_FIRST, "There is nothing to undo.", "Go on from here."),
   NOTHING_TO_REDO(Level.DECIDE_FIRST, "There is nothing to do again.", "Go on from here."),
+  RULE_RANGE(Level.DECIDE_FIRST, "{rule}: at least {least}, at most {most}, got {value}.", "Choose a number in between, or take the house's own."),
+  RULE_CLASH(Level.DECIDE_FIRST, "\u201c{lower}\u201d would be more than \u201c{higher}\u201d.", "Change the other one first, or choose a number that fits."),
   ORDER_CIRCLE(Level.DECIDE_FIRST, "{seams} each wait for the other.", "Part one of the seams in two.");
 
   /** How much a finding stands in the way (model 6). What is refused outright is to be decided first as well. */

@@ -40,6 +40,7 @@ public sealed interface Change
         Change.OrderLeft,
         Change.GoneSettingsDropped,
         HandleDragged,
+        RuleChanged,
         EdgeChange,
         PieceChange.LeanFound,
         SeamChange,

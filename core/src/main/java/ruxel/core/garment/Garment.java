@@ -57,6 +57,10 @@ public record Garment(
     return new Garment(name, unit, terms, hand, Optional.of(changed), pieces, seams, openings, settings, rules);
   }
 
+  public Garment withRules(HouseRules changed) {
+    return new Garment(name, unit, terms, hand, recipe, pieces, seams, openings, settings, changed);
+  }
+
   public Garment withSettings(Settings changed) {
     return new Garment(name, unit, terms, hand, recipe, pieces, seams, openings, changed, rules);
   }

@@ -1,7 +1,10 @@
 package ruxel.core.measure;
 
+import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -9,55 +12,97 @@ import java.util.TreeMap;
  * carry its own value for any of them.
  */
 public record HouseRules(Map<Rule, Double> changed) {
-  /** Each number with its default, its bounds and its unit in words. */
+  /** What a rule's number is of. */
+  public enum Unit {
+    SHARE,
+    MM,
+    COUNT,
+    MINUTES,
+    DEGREES
+  }
+
+  /** Each number with its default, its bounds and unit, what it says, why, and where it is used; nowhere yet for the last. */
   public enum Rule {
-    MATCHED_SHARE(0.02, 0, 0.5, "ease that counts as matched, a share"),
-    EVEN_SHARE(0.05, 0, 0.5, "ease that is eased in evenly, a share"),
-    MARKERS_SHARE(0.10, 0, 0.5, "ease that is eased in with close markers, a share"),
-    MATCHED_MM(5, 0, 50, "a difference that counts as matched, mm"),
-    RIPPLE_WAVE_MM(40, 5, 200, "wavelength of a ripple, mm"),
-    ONE_PLACE_ROW_MM(9, 1, 50, "highest row that gives one place, mm"),
-    TWO_PLACES_ROW_MM(18, 1, 100, "highest row that gives two places, mm"),
-    GAP_MM(9, 1, 50, "joints further apart leave a gap, mm"),
-    MARKER_JOINTS(12, 2, 500, "most joints without a marker"),
-    MARKER_MM(80, 10, 1000, "longest stretch without a marker, mm"),
-    RHYTHM_NUMBERS(5, 1, 9, "most numbers in a rhythm"),
-    RHYTHM_SLACK_PLACES(1, 0, 5, "places a rhythm may be worse than the optimum"),
-    ZONE_MM(80, 10, 500, "stretch that takes surplus steered to one end, mm"),
-    LOCAL_MM(5, 0, 50, "surplus between two markers that is named, mm"),
-    OUTLINE_MM(2, 0, 50, "gap at which an outline still closes, mm"),
-    OUTLINE_SHARE(0.005, 0, 0.2, "the same as a share of the perimeter"),
-    BLOCKED_SHARE(0.02, 0, 0.5, "measured and gauge length apart before an inspection reminds, a share"),
-    BLOCKING_SHARE(0.05, 0, 0.5, "length that blocking can give or take, a share"),
-    LENGTH_SHARE(0.03, 0, 0.5, "measured and gauge length apart, a share"),
-    TUG_JOINTS(5, 2, 100, "joints of a needle seam before it is tugged straight"),
-    BREAK_MINUTES(30, 5, 240, "work at the bench before a break is suggested, minutes"),
-    ANGLE_DEGREES(20, 1, 45, "tolerance for corners of openings, degrees");
+    MATCHED_SHARE(0.02, 0, 0.5, Unit.SHARE, "Ease that counts as matched", "So little disappears in the seam once it is blocked.", "Verdict and ladder of every seam"),
+    EVEN_SHARE(0.05, 0, 0.5, Unit.SHARE, "Ease that is eased in evenly", "Up to here most fabrics lie flat after blocking.", "Verdict and ladder of every seam"),
+    MARKERS_SHARE(0.10, 0, 0.5, Unit.SHARE, "Ease that is eased in with close markers", "Above it no easing hides the difference: stop and decide.", "Verdict and ladder of every seam"),
+    MATCHED_MM(5, 0, 50, Unit.MM, "A difference that counts as matched", "Smaller than a stitch, and than what a tape can tell.", "Verdict of every seam"),
+    RIPPLE_WAVE_MM(40, 5, 200, Unit.MM, "Wavelength of a ripple", "As wide as fabric folds when it is too long for its seam.", "The ripple drawn on the Seam view"),
+    ONE_PLACE_ROW_MM(9, 1, 50, Unit.MM, "Highest row that gives one place", "Joints further apart leave a gap.", "Places of row ends"),
+    TWO_PLACES_ROW_MM(18, 1, 100, Unit.MM, "Highest row that gives two places", "Higher rows take three joints without gaps.", "Places of row ends"),
+    GAP_MM(9, 1, 50, Unit.MM, "Joints on row ends further apart leave a gap", "A finger would go through.", "The gap note of a seam"),
+    MARKER_JOINTS(12, 2, 500, Unit.COUNT, "Most joints without a marker", "As many as one counts without losing the thread.", "Markers of every seam"),
+    MARKER_MM(80, 10, 1000, Unit.MM, "Longest stretch without a marker", "A slip is found before much is undone.", "Markers of every seam"),
+    RHYTHM_NUMBERS(5, 1, 9, Unit.COUNT, "Most numbers in a rhythm", "More are not kept in the head.", "Rhythms; without one an interval is parted"),
+    RHYTHM_SLACK_PLACES(1, 0, 5, Unit.COUNT, "Places a rhythm may be worse than the most even plan", "A rhythm that is easy to keep is worth a place.", "Rhythms"),
+    ZONE_MM(80, 10, 500, Unit.MM, "Stretch that takes surplus steered to one end", "As much as is hidden at an underarm.", "Surplus towards one end"),
+    LOCAL_MM(5, 0, 50, Unit.MM, "Surplus between two markers that is named", "Less is not seen.", "Notes on stretches of a seam"),
+    OUTLINE_MM(2, 0, 50, Unit.MM, "Gap at which an outline still closes", "Rounding of counts and gauge.", "Pieces whose outline does not close"),
+    OUTLINE_SHARE(0.005, 0, 0.2, Unit.SHARE, "The same, of the way round the piece", "Rounding of counts and gauge, on large pieces.", "Pieces whose outline does not close"),
+    BLOCKED_SHARE(0.02, 0, 0.5, Unit.SHARE, "Measured and gauge length apart before an inspection reminds", "A blocked piece should be as large as its gauge says.", "Inspection of pieces"),
+    BLOCKING_SHARE(0.05, 0, 0.5, Unit.SHARE, "Length that blocking can give or take", "More does not stay after washing.", "Repairs by blocking"),
+    LENGTH_SHARE(0.03, 0, 0.5, Unit.SHARE, "Measured and gauge length apart", "Count, gauge or tape is wrong.", "Edges that were measured"),
+    TUG_JOINTS(5, 2, 100, Unit.COUNT, "Joints of a needle seam before it is tugged straight", "Longer stretches do not pull evenly.", "Prompts at the bench"),
+    BREAK_MINUTES(30, 5, 240, Unit.MINUTES, "Work at the bench before a break is suggested", "Hands and eyes want a rest; stop sooner when they ask for it.", "The bench"),
+    ANGLE_DEGREES(20, 1, 45, Unit.DEGREES, "Tolerance for corners of openings", "Fabric is no paper.", "");
 
     private final double usual;
     private final double least;
     private final double most;
+    private final Unit unit;
     private final String words;
+    private final String why;
+    private final String used;
 
-    Rule(double usual, double least, double most, String words) {
+    Rule(double usual, double least, double most, Unit unit, String words, String why, String used) {
       this.usual = usual;
       this.least = least;
       this.most = most;
+      this.unit = unit;
       this.words = words;
+      this.why = why;
+      this.used = used;
     }
 
     public double usual() {
       return usual;
     }
 
-    public boolean allows(double value) {
-      return value >= least && value <= most;
+    public double least() {
+      return least;
+    }
+
+    public double most() {
+      return most;
+    }
+
+    public Unit unit() {
+      return unit;
     }
 
     public String words() {
       return words;
     }
+
+    public String why() {
+      return why;
+    }
+
+    public String used() {
+      return used;
+    }
+
+    public boolean allows(double value) {
+      return value >= least && value <= most;
+    }
   }
+
+  /** Rules of which each is at most the next one. */
+  private static final List<List<Rule>> RISING =
+      List.of(List.of(Rule.MATCHED_SHARE, Rule.EVEN_SHARE, Rule.MARKERS_SHARE), List.of(Rule.ONE_PLACE_ROW_MM, Rule.TWO_PLACES_ROW_MM));
+
+  /** Two rules that contradict each other: the first is more than the second. */
+  public record Clash(Rule lower, Rule higher) {}
 
   public static final HouseRules USUAL = new HouseRules(Map.of());
 
@@ -70,6 +115,25 @@ public record HouseRules(Map<Rule, Double> changed) {
                 "Expected %s between %s and %s (%s)".formatted(rule, rule.least, rule.most, value));
           }
         });
+  }
+
+  /** The first two rules that contradict each other, if any do. */
+  public Optional<Clash> clash() {
+    for (List<Rule> rising : RISING) {
+      for (int i = 1; i < rising.size(); i++) {
+        if (get(rising.get(i - 1)) > get(rising.get(i))) {
+          return Optional.of(new Clash(rising.get(i - 1), rising.get(i)));
+        }
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** With another value for a rule, or the house's own. */
+  public HouseRules with(Rule rule, Optional<Double> value) {
+    Map<Rule, Double> all = new HashMap<>(changed);
+    value.ifPresentOrElse(given -> all.put(rule, given), () -> all.remove(rule));
+    return new HouseRules(all);
   }
 
   public double get(Rule rule) {

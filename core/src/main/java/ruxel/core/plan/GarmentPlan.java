@@ -24,6 +24,7 @@ public record GarmentPlan(
     Ladder ladder,
     GluingPlan gluing,
     List<StepPlan> steps,
+    List<RuleView> rules,
     List<ConsequenceView> consequences,
     List<Assumed> assumed,
     List<Handle> handles,
@@ -33,7 +34,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, consequences, assumed, handles, owed, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, handles, owed, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */
@@ -103,6 +104,9 @@ public record GarmentPlan(
 
   /** The value taken for a question without an answer. */
   public record Assumed(String answer, String value) {}
+
+  /** A rule that is not as the house has it. */
+  public record RuleView(Rule rule, double value) {}
 
   /** What follows from an answer. */
   public record ConsequenceView(String answer, String sentence) {}

@@ -21,6 +21,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Layout;
 import ruxel.core.garment.MethodCheck;
+import ruxel.core.garment.RuleChanged;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.lay.AsWorn;
@@ -69,6 +70,7 @@ public final class Planner {
 
   private GarmentPlan plan() {
     findings.addAll(layout.findings());
+    RuleChanged.clash(rules).ifPresent(findings::add);
     construct.pieces().forEach(this::inspect);
     List<Finding> unlike = Twins.unlike(construct.pieces());
     findings.addAll(unlike);
@@ -100,6 +102,7 @@ public final class Planner {
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
         steps(order, assembly, resolved.seams(), decisions),
+        rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
         construct.consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
             .toList(),
