@@ -1,0 +1,2 @@
+/** A garment in, everything computed out. */
+package ruxel.core.plan;

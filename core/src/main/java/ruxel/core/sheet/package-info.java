@@ -1,0 +1,2 @@
+/** The assembly sheet in words. */
+package ruxel.core.sheet;
