@@ -16,6 +16,7 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Order;
 import ruxel.core.order.Step;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
@@ -27,7 +28,7 @@ final class StepMove {
   /** All seams in their new order. */
   static Outcome<List<String>> of(Garment garment, Construct construct, String moved, Optional<String> before) {
     Order order = order(garment, construct);
-    List<String> seams = new ArrayList<>(order.steps().stream().map(Step::seam).toList());
+    List<String> seams = new ArrayList<>(order.steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList());
     for (String named : before.map(other -> List.of(moved, other)).orElse(List.of(moved))) {
       if (!seams.contains(named)) {
         return Outcome.refused(Change.unknownSeam(named, construct.seams()));
@@ -40,9 +41,11 @@ final class StepMove {
     seams.add(before.map(seams::indexOf).orElse(seams.size()), moved);
     List<Finding> findings = new ArrayList<>();
     for (Step step : order.steps()) {
-      for (String first : step.after()) {
-        if (seams.indexOf(first) > seams.indexOf(step.seam())) {
-          findings.add(forbidden(step, first, construct));
+      for (Join first : step.after()) {
+        for (Join join : step.joins()) {
+          if (seams.indexOf(first.id()) > seams.indexOf(join.id())) {
+            findings.add(forbidden(step, join, first, construct));
+          }
         }
       }
     }
@@ -56,19 +59,19 @@ final class StepMove {
     return Order.of(seams, Contiguity.of(gluing, seams), garment.settings().order());
   }
 
-  private static Finding forbidden(Step step, String first, Construct construct) {
+  private static Finding forbidden(Step step, Join join, Join first, Construct construct) {
     String why =
         step.reasons().stream()
-            .filter(reason -> reason.code().isMust() && reason.seams().contains(first))
-            .map(reason -> reason.sentence(id -> name(id, construct)))
+            .filter(reason -> reason.code().isMust() && reason.joins().contains(first))
+            .map(reason -> reason.sentence(other -> name(other, construct)))
             .findFirst()
             .orElse("");
     return Finding.of(
-        FindingCode.STEP_FORBIDDEN, Where.seam(step.seam()),
-        Fact.text("seam", name(step.seam(), construct)), Fact.text("first", name(first, construct)), Fact.text("why", why));
+        FindingCode.STEP_FORBIDDEN, Where.seam(join.id()),
+        Fact.text("seam", name(join, construct)), Fact.text("first", name(first, construct)), Fact.text("why", why));
   }
 
-  private static String name(String id, Construct construct) {
-    return Wording.low(construct.seams().stream().filter(seam -> seam.id().equals(id)).map(Seam::name).findFirst().orElse(id));
+  private static String name(Join join, Construct construct) {
+    return Wording.low(construct.seams().stream().filter(seam -> seam.id().equals(join.id())).map(Seam::name).findFirst().orElse(join.id()));
   }
 }

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
@@ -20,10 +21,10 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
    * A border between two spans of a seam's side and the seams that bring both ends together; {@code by}
    * is empty when none do.
    */
-  public record Need(String seam, ResolvedSpan before, ResolvedSpan after, Optional<List<String>> by) {}
+  public record Need(Join join, ResolvedSpan before, ResolvedSpan after, Optional<List<Join>> by) {}
 
   /** A side whose ends other seams bring to one point, and those seams. */
-  public record Ring(ResolvedSeam seam, Side side, ResolvedSpan last, ResolvedSpan first, List<String> by) {}
+  public record Ring(ResolvedSeam seam, Side side, ResolvedSpan last, ResolvedSpan first, List<Join> by) {}
 
   /** Of all seams. Quadratic in seams, linear in segments. */
   public static Contiguity of(Gluing gluing, List<ResolvedSeam> seams) {
@@ -37,7 +38,7 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
         List<ResolvedSpan> spans = seam.side(side);
         ResolvedSpan last = spans.get(spans.size() - 1);
         ResolvedSpan first = spans.get(0);
-        shortestWay(gluing, seam.seam().id(), endOf(gluing, last, false), endOf(gluing, first, true))
+        shortestWay(gluing, seam.join(), endOf(gluing, last, false), endOf(gluing, first, true))
             .filter(by -> !by.isEmpty())
             .ifPresent(by -> rings.add(new Ring(seam, side, last, first, by)));
       }
@@ -54,7 +55,7 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
           int end = endOf(gluing, spans.get(i - 1), false);
           int start = endOf(gluing, spans.get(i), true);
           needs.add(
-              new Need(seam.seam().id(), spans.get(i - 1), spans.get(i), shortestWay(gluing, seam.seam().id(), end, start)));
+              new Need(seam.join(), spans.get(i - 1), spans.get(i), shortestWay(gluing, seam.join(), end, start)));
         }
       }
     }
@@ -63,7 +64,7 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
 
   /** The segment end at which a span begins or ends in the seam's direction. */
   static int endOf(Gluing gluing, ResolvedSpan span, boolean atStart) {
-    int piece = gluing.pieces().indexOf(span.piece());
+    int piece = gluing.faces().indexOf(span.piece());
     boolean low = atStart == span.forward();
     int half = low ? 2 * span.from() : 2 * span.to() - 1;
     int segment = gluing.at(piece, span.edgeIndex(), half).index();
@@ -71,9 +72,9 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
   }
 
   /** The seams crossed on the shortest way round the point from one end to the other, without one seam. */
-  private static Optional<List<String>> shortestWay(Gluing gluing, String without, int from, int to) {
+  private static Optional<List<Join>> shortestWay(Gluing gluing, Join without, int from, int to) {
     Map<Integer, Integer> cameFrom = new HashMap<>();
-    Map<Integer, String> crossed = new HashMap<>();
+    Map<Integer, Join> crossed = new HashMap<>();
     Deque<Integer> open = new ArrayDeque<>(List.of(from));
     cameFrom.put(from, from);
     while (!open.isEmpty() && !cameFrom.containsKey(to)) {
@@ -84,11 +85,11 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
       if (cameFrom.putIfAbsent(corner, here) == null) {
         open.addFirst(corner);
       }
-      if (!segment.isFree() && !segment.seam().orElseThrow().equals(without)) {
+      if (!segment.isFree() && !segment.join().orElseThrow().equals(without)) {
         int twin = segment.twin().getAsInt();
         int across = segment.turned() == isEnd ? Points.end(twin) : Points.start(twin);
         if (cameFrom.putIfAbsent(across, here) == null) {
-          crossed.put(across, segment.seam().orElseThrow());
+          crossed.put(across, segment.join().orElseThrow());
           open.addLast(across);
         }
       }
@@ -96,8 +97,8 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
     return cameFrom.containsKey(to) ? Optional.of(wayBack(cameFrom, crossed, from, to)) : Optional.empty();
   }
 
-  private static List<String> wayBack(Map<Integer, Integer> cameFrom, Map<Integer, String> crossed, int from, int to) {
-    List<String> way = new ArrayList<>();
+  private static List<Join> wayBack(Map<Integer, Integer> cameFrom, Map<Integer, Join> crossed, int from, int to) {
+    List<Join> way = new ArrayList<>();
     for (int here = to; here != from; here = cameFrom.get(here)) {
       if (crossed.containsKey(here) && !way.contains(crossed.get(here))) {
         way.add(0, crossed.get(here));

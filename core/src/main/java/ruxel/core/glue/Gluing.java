@@ -10,14 +10,14 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import ruxel.core.piece.Edge;
-import ruxel.core.piece.Piece;
+import ruxel.core.piece.Face;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
 
 /**
- * Pieces glued along seams: polygons as half-edges (model 4). Built by one function, stored nowhere.
+ * Faces glued along joins: polygons as half-edges (model 4). Built by one function, stored nowhere.
  *
  * <p>Laws, asserted over all segments in a test: twin of twin is the segment; a segment is not its own
  * twin; {@code turned} is equal on twins; next of previous is the segment; the segments of an edge add
@@ -25,29 +25,29 @@ import ruxel.core.seam.Side;
  *
  * <p>Building takes O(s log s) for s cuts.
  */
-public record Gluing(List<Piece> pieces, List<Segment> segments) {
+public record Gluing(List<Face> faces, List<Segment> segments) {
   public Gluing {
-    pieces = List.copyOf(pieces);
+    faces = List.copyOf(faces);
     segments = List.copyOf(segments);
   }
 
-  public static Gluing of(List<Piece> pieces, List<GluedSeam> seams) {
-    return of(pieces, seams, List.of());
+  public static Gluing of(List<? extends Face> faces, List<GluedJoin> joins) {
+    return of(faces, joins, List.of());
   }
 
   /**
-   * @param unglued seams that are refused: their edges are cut where their spans end, and stay free
+   * @param unglued joins that are refused: their edges are cut where their spans end, and stay free
    */
-  public static Gluing of(List<Piece> pieces, List<GluedSeam> seams, List<ResolvedSeam> unglued) {
-    return new Builder(pieces, seams, unglued.stream().map(seam -> new GluedSeam(seam, List.of())).toList()).build();
+  public static Gluing of(List<? extends Face> faces, List<GluedJoin> joins, List<GluedJoin> unglued) {
+    return new Builder(faces, joins, unglued).build();
   }
 
   /**
-   * The same segments with only some seams joined yet: what is open then has the same lengths as if the pieces had been
-   * cut for these seams alone. Linear in the segments.
+   * The same segments with only some joins worked yet: what is open then has the same lengths as if the pieces had been
+   * cut for these joins alone. Linear in the segments.
    */
-  public Gluing withOnly(Predicate<String> joined) {
-    return new Gluing(pieces, segments.stream().map(segment -> segment.seam().filter(joined).isPresent() ? segment : segment.freed()).toList());
+  public Gluing withOnly(Predicate<Join> joined) {
+    return new Gluing(faces, segments.stream().map(segment -> segment.join().filter(joined).isPresent() ? segment : segment.freed()).toList());
   }
 
   public Segment segment(int index) {
@@ -55,7 +55,7 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
   }
 
   public Edge edgeOf(Segment segment) {
-    return pieces.get(segment.piece()).edges().get(segment.edge());
+    return faces.get(segment.face()).edges().get(segment.edge());
   }
 
   /** Length by gauge, scaled to the measured edge; rows held back count as worked. */
@@ -73,61 +73,61 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
   }
 
   /** The segment of an edge that holds a half unit. */
-  public Segment at(int piece, int edge, int half) {
+  public Segment at(int face, int edge, int half) {
     return segments.stream()
-        .filter(s -> s.piece() == piece && s.edge() == edge && s.fromHalf() <= half && half < s.toHalf())
+        .filter(s -> s.face() == face && s.edge() == edge && s.fromHalf() <= half && half < s.toHalf())
         .findFirst()
         .orElseThrow();
   }
 
   private static final class Builder {
-    private record Key(int piece, int edge, int fromHalf) {}
+    private record Key(int face, int edge, int fromHalf) {}
 
-    private record Glue(int twin, String seam, boolean turned) {}
+    private record Glue(int twin, Join join, boolean turned) {}
 
-    private final List<Piece> pieces;
-    private final List<GluedSeam> seams;
-    private final List<GluedSeam> unglued;
-    private final Map<String, Integer> pieceIndex = new HashMap<>();
+    private final List<? extends Face> faces;
+    private final List<GluedJoin> joins;
+    private final List<GluedJoin> unglued;
+    private final Map<String, Integer> faceIndex = new HashMap<>();
     private final List<List<TreeSet<Integer>>> cuts = new ArrayList<>();
     private final Map<Key, Integer> index = new HashMap<>();
     private final Map<Integer, Glue> glue = new HashMap<>();
 
-    Builder(List<Piece> pieces, List<GluedSeam> seams, List<GluedSeam> unglued) {
+    Builder(List<? extends Face> faces, List<GluedJoin> joins, List<GluedJoin> unglued) {
       this.unglued = unglued;
-      this.pieces = pieces;
-      this.seams = seams;
-      for (int p = 0; p < pieces.size(); p++) {
-        pieceIndex.put(pieces.get(p).id(), p);
-        List<TreeSet<Integer>> ofPiece = new ArrayList<>();
-        for (Edge edge : pieces.get(p).edges()) {
-          ofPiece.add(new TreeSet<>(List.of(0, 2 * edge.units())));
+      this.faces = faces;
+      this.joins = joins;
+      for (int p = 0; p < faces.size(); p++) {
+        faceIndex.put(faces.get(p).id(), p);
+        List<TreeSet<Integer>> ofFace = new ArrayList<>();
+        for (Edge edge : faces.get(p).edges()) {
+          ofFace.add(new TreeSet<>(List.of(0, 2 * edge.units())));
         }
-        cuts.add(ofPiece);
+        cuts.add(ofFace);
       }
     }
 
     Gluing build() {
-      for (GluedSeam seam : Stream.concat(seams.stream(), unglued.stream()).toList()) {
-        stretches(seam, Side.A).forEach(this::cut);
-        stretches(seam, Side.B).forEach(this::cut);
+      for (GluedJoin join : Stream.concat(joins.stream(), unglued.stream()).toList()) {
+        stretches(join, Side.A).forEach(this::cut);
+        stretches(join, Side.B).forEach(this::cut);
       }
       number();
-      for (GluedSeam seam : seams) {
-        join(seam);
+      for (GluedJoin join : joins) {
+        join(join);
       }
-      return new Gluing(pieces, segments());
+      return new Gluing(List.copyOf(faces), segments());
     }
 
-    private record Stretch(int piece, int edge, int fromHalf, int toHalf, boolean forward) {}
+    private record Stretch(int face, int edge, int fromHalf, int toHalf, boolean forward) {}
 
     /** The parts of a side between its breaks and meetings, in the seam's direction. */
-    private List<Stretch> stretches(GluedSeam seam, Side side) {
+    private List<Stretch> stretches(GluedJoin join, Side side) {
       TreeSet<Integer> marks = new TreeSet<>();
-      seam.meetings().forEach(meeting -> marks.add(side == Side.A ? meeting.a() : meeting.b()));
+      join.meetings().forEach(meeting -> marks.add(side == Side.A ? meeting.a() : meeting.b()));
       List<Stretch> stretches = new ArrayList<>();
       int before = 0;
-      for (ResolvedSpan span : seam.seam().side(side)) {
+      for (ResolvedSpan span : join.side(side)) {
         int start = 0;
         int end = 2 * span.units();
         for (int mark : new ArrayList<>(marks.subSet(before + 1, before + end))) {
@@ -144,11 +144,11 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
       int one = span.ringHalf(localFrom);
       int two = span.ringHalf(localTo);
       return new Stretch(
-          pieceIndex.get(span.piece().id()), span.edgeIndex(), Math.min(one, two), Math.max(one, two), span.forward());
+          faceIndex.get(span.piece().id()), span.edgeIndex(), Math.min(one, two), Math.max(one, two), span.forward());
     }
 
     private void cut(Stretch stretch) {
-      TreeSet<Integer> ofEdge = cuts.get(stretch.piece()).get(stretch.edge());
+      TreeSet<Integer> ofEdge = cuts.get(stretch.face()).get(stretch.edge());
       ofEdge.add(stretch.fromHalf());
       ofEdge.add(stretch.toHalf());
     }
@@ -164,24 +164,24 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
       }
     }
 
-    private void join(GluedSeam seam) {
-      List<Stretch> a = stretches(seam, Side.A);
-      List<Stretch> b = stretches(seam, Side.B);
+    private void join(GluedJoin join) {
+      List<Stretch> a = stretches(join, Side.A);
+      List<Stretch> b = stretches(join, Side.B);
       if (a.size() != b.size()) {
         throw new IllegalStateException(
-            "Sides of %s fall into %d and %d parts".formatted(seam.seam().seam().id(), a.size(), b.size()));
+            "Sides of %s fall into %d and %d parts".formatted(join.join(), a.size(), b.size()));
       }
       for (int i = 0; i < a.size(); i++) {
         int one = indexOf(a.get(i));
         int two = indexOf(b.get(i));
         boolean turned = a.get(i).forward() == b.get(i).forward();
-        glue.put(one, new Glue(two, seam.seam().seam().id(), turned));
-        glue.put(two, new Glue(one, seam.seam().seam().id(), turned));
+        glue.put(one, new Glue(two, join.join(), turned));
+        glue.put(two, new Glue(one, join.join(), turned));
       }
     }
 
     private int indexOf(Stretch stretch) {
-      return index.get(new Key(stretch.piece(), stretch.edge(), stretch.fromHalf()));
+      return index.get(new Key(stretch.face(), stretch.edge(), stretch.fromHalf()));
     }
 
     private List<Segment> segments() {
@@ -200,7 +200,7 @@ public record Gluing(List<Piece> pieces, List<Segment> segments) {
                     first + (here - first + 1) % count,
                     first + (here - first + count - 1) % count,
                     glued.map(g -> OptionalInt.of(g.twin())).orElse(OptionalInt.empty()),
-                    glued.map(Glue::seam),
+                    glued.map(Glue::join),
                     glued.map(Glue::turned).orElse(false)));
           }
         }

@@ -9,7 +9,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
-import ruxel.core.glue.GluedSeam.Meeting;
+import ruxel.core.glue.GluedJoin.Meeting;
 import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.PlacedAnchor;
 import ruxel.core.match.SeamMatch;
@@ -38,12 +38,12 @@ public final class Meetings {
   }
 
   /** The seam as it is glued; refused when its spans are finer than the other side's stitches can take. */
-  public static Outcome<GluedSeam> of(SeamMatch match) {
+  public static Outcome<GluedJoin> of(SeamMatch match) {
     Meetings meetings = new Meetings(match);
     meetings.find();
     return meetings
         .increasing()
-        .map(found -> Outcome.of(new GluedSeam(match.seam(), found)))
+        .map(found -> Outcome.of(GluedJoin.of(match.seam(), found)))
         .orElseGet(
             () ->
                 Outcome.refused(

@@ -2,7 +2,8 @@ package ruxel.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruxel.core.piece.Outline;
+import ruxel.core.piece.Face;
+import ruxel.core.piece.Shape;
 
 /**
  * Finds the openings: from a free segment to the next on its ring; while that is glued, across to its
@@ -12,12 +13,12 @@ import ruxel.core.piece.Outline;
 public final class Openings {
   private final Gluing gluing;
   private final boolean[] seen;
-  private final List<Outline> outlines;
+  private final List<Shape> shapes;
 
   private Openings(Gluing gluing) {
     this.gluing = gluing;
     seen = new boolean[gluing.segments().size()];
-    outlines = gluing.pieces().stream().map(Outline::new).toList();
+    shapes = gluing.faces().stream().map(Face::shape).toList();
   }
 
   public static List<Opening> of(Gluing gluing) {
@@ -81,8 +82,8 @@ public final class Openings {
     return gluing.segment(withRing ? segment.next() : segment.previous());
   }
 
-  /** The piece's angle at the end of a segment that travel reaches. */
+  /** The face's angle at the end of a segment that travel reaches. */
   private double angle(Segment segment, boolean withRing) {
-    return outlines.get(segment.piece()).angleAt(segment.edge(), withRing ? segment.toHalf() : segment.fromHalf());
+    return shapes.get(segment.face()).angleAt(segment.edge(), withRing ? segment.toHalf() : segment.fromHalf());
   }
 }

@@ -63,12 +63,12 @@ public final class Points {
   /** Pieces hanging together, each part as sorted piece numbers. */
   public static List<List<Integer>> parts(Gluing gluing) {
     UnionFind<Integer> pieces =
-        new UnionFind<>(new java.util.LinkedHashSet<>(IntStream.range(0, gluing.pieces().size()).boxed().toList()));
+        new UnionFind<>(new java.util.LinkedHashSet<>(IntStream.range(0, gluing.faces().size()).boxed().toList()));
     for (Segment segment : gluing.segments()) {
-      segment.twin().ifPresent(twin -> pieces.union(segment.piece(), gluing.segment(twin).piece()));
+      segment.twin().ifPresent(twin -> pieces.union(segment.face(), gluing.segment(twin).face()));
     }
     Map<Integer, List<Integer>> parts = new HashMap<>();
-    for (int piece = 0; piece < gluing.pieces().size(); piece++) {
+    for (int piece = 0; piece < gluing.faces().size(); piece++) {
       parts.computeIfAbsent(pieces.find(piece), key -> new ArrayList<>()).add(piece);
     }
     return parts.values().stream().sorted(Comparator.comparing(part -> part.get(0))).toList();

@@ -3,37 +3,39 @@ package ruxel.core.order;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Points;
 import ruxel.core.glue.Segment;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
 
 /**
  * One stitch that takes a little of every edge where three or more corners or seam ends meet (handbook
- * 10), after the last seam that reaches the point. It belongs to no seam's count.
+ * 10), after the last join that reaches the point. It belongs to no join's count.
  */
-public record ClosingStitch(String afterSeam, List<String> pieces) {
+public record ClosingStitch(Join after, List<String> pieces) {
 
   public static List<ClosingStitch> of(Gluing gluing, List<ResolvedSeam> seams, List<Step> steps) {
     List<ClosingStitch> stitches = new ArrayList<>();
     for (List<Integer> ends : new Points(gluing).all()) {
       Set<String> pieces = new LinkedHashSet<>();
-      Set<String> reaching = new LinkedHashSet<>();
+      Set<Join> reaching = new LinkedHashSet<>();
       int corners = 0;
       for (int end : ends) {
         Segment segment = gluing.segment(end / 2);
-        segment.seam().ifPresent(reaching::add);
+        segment.join().ifPresent(reaching::add);
         boolean isStart = end % 2 == 0;
         if (isStart && isCornerOrSeamEnd(gluing, seams, segment)) {
           corners++;
-          pieces.add(gluing.pieces().get(segment.piece()).name());
+          pieces.add(gluing.faces().get(segment.face()).name());
         }
       }
       if (corners >= 3) {
-        last(steps, reaching).ifPresent(seam -> stitches.add(new ClosingStitch(seam, List.copyOf(pieces))));
+        last(steps, reaching).ifPresent(join -> stitches.add(new ClosingStitch(join, List.copyOf(pieces))));
       }
     }
     return List.copyOf(stitches);
@@ -46,7 +48,7 @@ public record ClosingStitch(String afterSeam, List<String> pieces) {
     for (ResolvedSeam seam : seams) {
       for (Side side : Side.values()) {
         for (ResolvedSpan span : seam.side(side)) {
-          boolean sameEdge = gluing.pieces().get(segment.piece()).equals(span.piece()) && span.edgeIndex() == segment.edge();
+          boolean sameEdge = gluing.faces().get(segment.face()).equals(span.piece()) && span.edgeIndex() == segment.edge();
           if (sameEdge && (2 * span.from() == segment.fromHalf() || 2 * span.to() == segment.fromHalf())) {
             return true;
           }
@@ -56,7 +58,7 @@ public record ClosingStitch(String afterSeam, List<String> pieces) {
     return false;
   }
 
-  private static java.util.Optional<String> last(List<Step> steps, Set<String> reaching) {
-    return steps.stream().map(Step::seam).filter(reaching::contains).reduce((first, second) -> second);
+  private static Optional<Join> last(List<Step> steps, Set<Join> reaching) {
+    return steps.stream().flatMap(step -> step.joins().stream()).filter(reaching::contains).reduce((first, second) -> second);
   }
 }

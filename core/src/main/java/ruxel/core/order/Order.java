@@ -17,6 +17,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.measure.Wording;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
@@ -32,37 +33,38 @@ public record Order(List<Step> steps, List<Finding> findings) {
    *     are not there are passed over
    */
   public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted) {
-    Map<String, Seam> seams = new HashMap<>();
-    resolved.forEach(seam -> seams.put(seam.seam().id(), seam.seam()));
+    Map<Join, Seam> seams = new HashMap<>();
+    resolved.forEach(seam -> seams.put(seam.join(), seam.seam()));
     List<Finding> findings = new ArrayList<>();
-    contiguity.needs().stream().filter(need -> need.by().isEmpty()).forEach(need -> findings.add(broken(seams.get(need.seam()), need)));
-    SimpleDirectedGraph<String, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
-    resolved.forEach(seam -> graph.addVertex(seam.seam().id()));
+    contiguity.needs().stream().filter(need -> need.by().isEmpty()).forEach(need -> findings.add(broken(seams.get(need.join()), need)));
+    SimpleDirectedGraph<Join, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
+    resolved.forEach(seam -> graph.addVertex(seam.join()));
     List<Must> musts = Must.of(contiguity, graph);
-    Set<String> circle = new CycleDetector<>(graph).findCycles();
+    Set<Join> circle = new CycleDetector<>(graph).findCycles();
     if (!circle.isEmpty()) {
-      String names = String.join(" and ", circle.stream().map(id -> seams.get(id).name()).sorted().toList());
-      findings.add(Finding.of(FindingCode.ORDER_CIRCLE, Where.seam(circle.iterator().next()), Fact.text("seams", names)));
+      String names = String.join(" and ", circle.stream().map(join -> seams.get(join).name()).sorted().toList());
+      findings.add(Finding.of(FindingCode.ORDER_CIRCLE, Where.seam(circle.iterator().next().id()), Fact.text("seams", names)));
       return new Order(List.of(), List.copyOf(findings));
     }
-    List<String> ids = resolved.stream().map(seam -> seam.seam().id()).toList();
-    Comparator<String> byStage = Comparator.comparing(id -> seams.get(id).role().stage());
-    List<String> usual = sorted(graph, byStage.thenComparingInt(ids::indexOf));
-    List<String> sequence = sorted(graph, Comparator.comparingInt(merged(usual, wanted)::indexOf));
-    findings.addAll(unlawful(wanted, musts, seams));
+    List<Join> all = resolved.stream().map(ResolvedSeam::join).toList();
+    List<Join> asWanted = wanted.stream().map(Join::seam).toList();
+    Comparator<Join> byStage = Comparator.comparing(join -> seams.get(join).role().stage());
+    List<Join> usual = sorted(graph, byStage.thenComparingInt(all::indexOf));
+    List<Join> sequence = sorted(graph, Comparator.comparingInt(merged(usual, asWanted)::indexOf));
+    findings.addAll(unlawful(asWanted, musts, seams));
     return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams), musts), List.copyOf(findings));
   }
 
   /** Where the maker's order asks for a seam before one it waits for. */
-  private static List<Finding> unlawful(List<String> wanted, List<Must> musts, Map<String, Seam> seams) {
+  private static List<Finding> unlawful(List<Join> wanted, List<Must> musts, Map<Join, Seam> seams) {
     Set<Finding> findings = new LinkedHashSet<>();
     for (Must must : musts) {
-      for (String first : must.before()) {
-        boolean bothNamed = wanted.contains(first) && wanted.contains(must.seam());
-        if (bothNamed && wanted.indexOf(first) > wanted.indexOf(must.seam())) {
+      for (Join first : must.before()) {
+        boolean bothNamed = wanted.contains(first) && wanted.contains(must.join());
+        if (bothNamed && wanted.indexOf(first) > wanted.indexOf(must.join())) {
           findings.add(
               Finding.of(
-                  FindingCode.ORDER_BROKEN, Where.seam(must.seam()), Fact.text("seam", low(seams.get(must.seam()))), Fact.text("first", low(seams.get(first)))));
+                  FindingCode.ORDER_BROKEN, Where.seam(must.join().id()), Fact.text("seam", low(seams.get(must.join()))), Fact.text("first", low(seams.get(first)))));
         }
       }
     }
@@ -73,15 +75,15 @@ public record Order(List<Step> steps, List<Finding> findings) {
     return Wording.low(seam.name());
   }
 
-  private static List<String> sorted(SimpleDirectedGraph<String, DefaultEdge> graph, Comparator<String> first) {
-    List<String> sequence = new ArrayList<>();
+  private static List<Join> sorted(SimpleDirectedGraph<Join, DefaultEdge> graph, Comparator<Join> first) {
+    List<Join> sequence = new ArrayList<>();
     new TopologicalOrderIterator<>(graph, first).forEachRemaining(sequence::add);
     return List.copyOf(sequence);
   }
 
   /** The wanted order with the seams it does not name put behind their usual predecessors. */
-  private static List<String> merged(List<String> usual, List<String> wanted) {
-    List<String> merged = new ArrayList<>(wanted.stream().filter(usual::contains).distinct().toList());
+  private static List<Join> merged(List<Join> usual, List<Join> wanted) {
+    List<Join> merged = new ArrayList<>(wanted.stream().filter(usual::contains).distinct().toList());
     for (int i = 0; i < usual.size(); i++) {
       if (!merged.contains(usual.get(i))) {
         merged.add(i == 0 ? 0 : merged.indexOf(usual.get(i - 1)) + 1, usual.get(i));
@@ -90,12 +92,12 @@ public record Order(List<Step> steps, List<Finding> findings) {
     return merged;
   }
 
-  private static List<Step> steps(List<String> sequence, Reasons reasons, List<Must> musts) {
+  private static List<Step> steps(List<Join> sequence, Reasons reasons, List<Must> musts) {
     List<Step> steps = new ArrayList<>();
     for (int i = 0; i < sequence.size(); i++) {
-      String seam = sequence.get(i);
-      List<String> after = musts.stream().filter(must -> must.seam().equals(seam)).flatMap(must -> must.before().stream()).distinct().toList();
-      steps.add(new Step(seam, i + 1, after, reasons.of(i)));
+      Join join = sequence.get(i);
+      List<Join> after = musts.stream().filter(must -> must.join().equals(join)).flatMap(must -> must.before().stream()).distinct().toList();
+      steps.add(new Step(List.of(join), i + 1, after, reasons.of(i)));
     }
     return List.copyOf(steps);
   }

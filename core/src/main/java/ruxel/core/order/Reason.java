@@ -1,9 +1,11 @@
 package ruxel.core.order;
 
 import java.util.List;
+import java.util.function.Function;
+import ruxel.core.seam.Join;
 
-/** Why a step stands where it stands: a code, the other seams it speaks of, and a word for the place. */
-public record Reason(Code code, List<String> seams, String first, String second) {
+/** Why a step stands where it stands: a code, the other joins it speaks of, and a word for the place. */
+public record Reason(Code code, List<Join> joins, String first, String second) {
   /** Musts are refused when broken, what is easier is warned of when it is given up (handbook 13). */
   public enum Weight {
     MUST,
@@ -42,16 +44,16 @@ public record Reason(Code code, List<String> seams, String first, String second)
   }
 
   public Reason {
-    seams = List.copyOf(seams);
+    joins = List.copyOf(joins);
   }
 
-  static Reason of(Code code, String... seams) {
-    return new Reason(code, List.of(seams), "", "");
+  static Reason of(Code code, Join... joins) {
+    return new Reason(code, List.of(joins), "", "");
   }
 
-  /** The sentence, with seam names in the place of their ids. */
-  public String sentence(java.util.function.UnaryOperator<String> seamName) {
-    List<String> names = seams.stream().map(seamName).toList();
+  /** The sentence, with what each join is called. */
+  public String sentence(Function<Join, String> name) {
+    List<String> names = joins.stream().map(name).toList();
     return code.sentence
         .replace("{seams}", String.join(" and ", names))
         .replace("{first}", first)

@@ -5,19 +5,20 @@ import java.util.List;
 import java.util.Map;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.order.Reason.Code;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.SeamRole.Stage;
 
 /** Why each step of a sequence stands where it does: only what is true of this sequence is said. */
 final class Reasons {
-  private final List<String> sequence;
-  private final List<String> usual;
+  private final List<Join> sequence;
+  private final List<Join> usual;
   private final List<Must> musts;
   private final List<Contiguity.Ring> rings;
-  private final Map<String, Seam> seams;
+  private final Map<Join, Seam> seams;
 
-  Reasons(List<String> sequence, List<String> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<String, Seam> seams) {
+  Reasons(List<Join> sequence, List<Join> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<Join, Seam> seams) {
     this.sequence = sequence;
     this.usual = usual;
     this.musts = musts;
@@ -57,12 +58,12 @@ final class Reasons {
     return List.copyOf(reasons);
   }
 
-  private List<Reason> musts(String seam) {
+  private List<Reason> musts(Join join) {
     List<Reason> reasons = new ArrayList<>();
     for (Must must : musts) {
-      if (must.seam().equals(seam)) {
+      if (must.join().equals(join)) {
         Reason reason = new Reason(Code.MAKES_POINT, must.before(), Order.where(must.first()), Order.where(must.second()));
-        if (reasons.stream().noneMatch(other -> other.seams().equals(reason.seams()))) {
+        if (reasons.stream().noneMatch(other -> other.joins().equals(reason.joins()))) {
           reasons.add(reason);
         }
       }
@@ -71,24 +72,24 @@ final class Reasons {
   }
 
   /** Later seams that could be worked flat and are not, since this seam is the last that makes them a ring. */
-  private List<String> roundATube(int index) {
-    return later(index, Stage.SET_IN_FLAT).stream().filter(seam -> closing(seam).contains(index)).toList();
+  private List<Join> roundATube(int index) {
+    return later(index, Stage.SET_IN_FLAT).stream().filter(join -> closing(join).contains(index)).toList();
   }
 
   /** The seams before this one that make it a ring. */
-  private List<String> closedBefore(int index) {
+  private List<Join> closedBefore(int index) {
     return closing(sequence.get(index)).stream().filter(last -> last < index).map(sequence::get).distinct().toList();
   }
 
   /** The places in the sequence at which a seam's sides become rings. */
-  private List<Integer> closing(String seam) {
+  private List<Integer> closing(Join join) {
     return rings.stream()
-        .filter(ring -> ring.seam().seam().id().equals(seam))
+        .filter(ring -> ring.seam().join().equals(join))
         .map(ring -> ring.by().stream().mapToInt(sequence::indexOf).max().orElseThrow())
         .toList();
   }
 
-  private static void warned(List<Reason> reasons, Code code, List<String> later) {
+  private static void warned(List<Reason> reasons, Code code, List<Join> later) {
     if (!later.isEmpty()) {
       reasons.add(new Reason(code, later, "", ""));
     }
@@ -98,15 +99,15 @@ final class Reasons {
     return seams.get(sequence.get(index)).role();
   }
 
-  private List<String> later(int index, Stage stage) {
+  private List<Join> later(int index, Stage stage) {
     return of(sequence.subList(index + 1, sequence.size()), stage);
   }
 
-  private List<String> earlier(int index, Stage stage) {
+  private List<Join> earlier(int index, Stage stage) {
     return of(sequence.subList(0, index), stage);
   }
 
-  private List<String> of(List<String> ids, Stage stage) {
+  private List<Join> of(List<Join> ids, Stage stage) {
     return ids.stream().filter(id -> seams.get(id).role().stage() == stage).toList();
   }
 }

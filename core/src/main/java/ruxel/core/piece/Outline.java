@@ -10,7 +10,7 @@ import ruxel.core.measure.HouseRules;
  * The plane outline of a piece, from its edges' advances. All figures are linear in the number of
  * runs.
  */
-public final class Outline {
+public final class Outline implements Shape {
   /** A point in the piece's own axes, mm. */
   public record Point(double x, double y) {}
 
@@ -99,7 +99,7 @@ public final class Outline {
     return gapMm() <= slack;
   }
 
-  /** Area inside the outline, positive when it runs counter-clockwise. */
+  @Override
   public double areaMm2() {
     List<Point> all = corners();
     double twice = 0;
@@ -145,7 +145,7 @@ public final class Outline {
     return List.copyOf(merged);
   }
 
-  /** Inner angle in degrees at a position of an edge counted in half units: 2k a cut, 2k + 1 a middle. */
+  @Override
   public double angleAt(int edgeIndex, int halfUnit) {
     Edge edge = piece.edges().get(edgeIndex);
     if (halfUnit % 2 == 1) {

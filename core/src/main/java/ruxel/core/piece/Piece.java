@@ -22,7 +22,8 @@ public record Piece(
     Optional<Mirror> mirrorOf,
     Cloth cloth,
     Map<String, Corner> corners,
-    Optional<Lean> lean) {
+    Optional<Lean> lean)
+    implements Face {
   /** What the piece becomes. */
   public enum Part {
     BACK,
@@ -41,6 +42,16 @@ public record Piece(
 
   public Piece(String id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
     this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty());
+  }
+
+  @Override
+  public Outline shape() {
+    return new Outline(this);
+  }
+
+  @Override
+  public boolean isBack() {
+    return part == Part.BACK;
   }
 
   /** What stands between an edge and the next one of the ring. */

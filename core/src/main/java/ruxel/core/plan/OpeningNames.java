@@ -37,7 +37,7 @@ final class OpeningNames {
 
   private boolean lies(Segment segment, ExpectedOpening opening) {
     Edge edge = gluing.edgeOf(segment);
-    String piece = gluing.pieces().get(segment.piece()).id();
+    String piece = gluing.faces().get(segment.face()).id();
     for (Span span : opening.spans()) {
       if (span.piece().equals(piece) && span.edge().equals(edge.id())) {
         int from = span.fromInclusive().on(edge).orElse(0);
@@ -59,7 +59,7 @@ final class OpeningNames {
       Map<String, Set<String>> edges = new LinkedHashMap<>();
       for (int segment : loop) {
         edges
-            .computeIfAbsent(gluing.pieces().get(gluing.segment(segment).piece()).name(), key -> new LinkedHashSet<>())
+            .computeIfAbsent(gluing.faces().get(gluing.segment(segment).face()).name(), key -> new LinkedHashSet<>())
             .add(gluing.edgeOf(gluing.segment(segment)).name());
       }
       edges.forEach((piece, list) -> names.add(piece + ": " + String.join(", ", list)));

@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,6 +38,7 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
@@ -84,7 +84,7 @@ public final class Planner {
     matches.forEach(this::outOfPhase);
     Glued glued = Glued.of(construct.pieces(), matches);
     findings.addAll(glued.findings());
-    Assembly assembly = new Assembly(glued, construct.openings());
+    Assembly assembly = new Assembly(glued, construct.openings(), names(resolved.seams()));
     findings.addAll(assembly.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
@@ -206,31 +206,34 @@ public final class Planner {
 
   private List<GarmentPlan.StepPlan> steps(
       Order order, Assembly assembly, List<ResolvedSeam> seams, Decisions decisions) {
-    Map<String, String> names = new HashMap<>();
-    seams.forEach(seam -> names.put(seam.seam().id(), seam.seam().name()));
+    Map<Join, String> names = names(seams);
     List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
-    List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps().stream().map(Step::seam).toList());
+    List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps());
     List<GarmentPlan.StepPlan> steps = new ArrayList<>();
     List<ResolvedSeam> sequence =
-        order.steps().stream().map(step -> seams.stream().filter(s -> s.seam().id().equals(step.seam())).findFirst().orElseThrow()).toList();
+        order.steps().stream().map(step -> seams.stream().filter(s -> step.works(s.join())).findFirst().orElseThrow()).toList();
     for (Step step : order.steps()) {
       ResolvedSeam seam = sequence.get(step.number() - 1);
       StepFirst first = new StepFirst(seam, sequence.subList(step.number(), sequence.size()), garment.settings());
       steps.add(
           new GarmentPlan.StepPlan(
-              step.seam(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after(),
+              seam.seam().id(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after().stream().map(Join::id).toList(),
               step.reasons().stream().map(reason -> reason(reason, names)).toList(),
               first.todo(), first.markers(),
-              closing.stream().filter(stitch -> stitch.afterSeam().equals(step.seam())).map(Planner::closingWords).toList(),
+              closing.stream().filter(stitch -> step.works(stitch.after())).map(Planner::closingWords).toList(),
               open.get(step.number() - 1),
               decisions.of(seam)));
     }
     return List.copyOf(steps);
   }
 
-  private static GarmentPlan.ReasonView reason(Reason reason, Map<String, String> names) {
-    String sentence = reason.sentence(id -> Optional.ofNullable(names.get(id)).map(Wording::low).orElse(id));
-    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.seams(), sentence);
+  private static GarmentPlan.ReasonView reason(Reason reason, Map<Join, String> names) {
+    String sentence = reason.sentence(join -> Wording.low(names.get(join)));
+    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.joins().stream().map(Join::id).toList(), sentence);
+  }
+
+  private static Map<Join, String> names(List<ResolvedSeam> seams) {
+    return seams.stream().collect(Collectors.toMap(ResolvedSeam::join, seam -> seam.seam().name()));
   }
 
   private static String closingWords(ClosingStitch stitch) {

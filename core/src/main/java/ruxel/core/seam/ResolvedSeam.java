@@ -19,6 +19,10 @@ public record ResolvedSeam(Seam seam, List<ResolvedSpan> a, List<ResolvedSpan> b
     return new ResolvedSeam(seam, a, b, told);
   }
 
+  public Join join() {
+    return Join.seam(seam.id());
+  }
+
   public List<ResolvedSpan> side(Side side) {
     return side == Side.A ? a : b;
   }

@@ -43,10 +43,10 @@ class GluingLawsTest {
         assertThat(twin.turned()).isEqualTo(s.turned());
       }
     }
-    for (int p = 0; p < gluing.pieces().size(); p++) {
+    for (int p = 0; p < gluing.faces().size(); p++) {
       int piece = p;
-      double length = gluing.segments().stream().filter(s -> s.piece() == piece).mapToDouble(gluing::lengthMm).sum();
-      assertThat(length).isEqualTo(gluing.pieces().get(p).edges().stream().mapToDouble(e -> e.gaugeLengthMm()).sum(), within(1e-6));
+      double length = gluing.segments().stream().filter(s -> s.face() == piece).mapToDouble(gluing::lengthMm).sum();
+      assertThat(length).isEqualTo(gluing.faces().get(p).edges().stream().mapToDouble(e -> e.gaugeLengthMm()).sum(), within(1e-6));
     }
     List<Integer> inOpenings = new ArrayList<>();
     Openings.of(gluing).forEach(opening -> inOpenings.addAll(opening.segments()));
