@@ -14,6 +14,7 @@ import ruxel.app.garment.GarmentStore;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Work;
+import ruxel.core.seam.Join;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -54,7 +55,7 @@ class WorkKeeper {
     List<String> pieces =
         Stream.of(plan.plan().a(), plan.plan().b()).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
     return store.insert(
-        new WorkStore.Begun(garment, plan.seam(), today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces));
+        new WorkStore.Begun(garment, Join.seam(plan.seam()), today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces));
   }
 
   /** A seam that runs across others waits until they are joined. */

@@ -13,6 +13,7 @@ import ruxel.core.bench.Pace;
 import ruxel.core.bench.Work;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.FindingView;
+import ruxel.core.seam.Join;
 
 /** Takes seams to the bench and keeps what is done there. */
 @Service
@@ -68,7 +69,7 @@ public class WorkService {
    */
   public View take(UUID garment, String seam) {
     for (int tries = 0; tries < MOST_TRIES; tries++) {
-      Optional<UUID> inHand = store.current(garment, seam);
+      Optional<UUID> inHand = store.current(garment, Join.seam(seam));
       if (inHand.isPresent()) {
         return view(inHand.get());
       }
@@ -93,9 +94,9 @@ public class WorkService {
     BenchPlan plan = frozen.read(row.planFormat(), row.plan());
     Work work = Work.of(store.events(id));
     GarmentReader.Versioned today = garments.versioned(row.garment());
-    boolean changed = Directions.of(today.garment(), today.plan(), row.seam()).filter(plan::isWorkedAs).isEmpty();
+    boolean changed = Directions.of(today.garment(), today.plan(), row.join().id()).filter(plan::isWorkedAs).isEmpty();
     return new View(
-        id, row.garment(), today.garment().name(), row.seam(), row.garmentVersion(), changed, plan,
+        id, row.garment(), today.garment().name(), row.join().id(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
         today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES));
   }

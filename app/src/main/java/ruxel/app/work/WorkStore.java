@@ -15,18 +15,21 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import ruxel.core.bench.Work;
+import ruxel.core.seam.Join;
 
-/** Seams at the bench and what was done to them; events are only ever added. */
+/** Joins at the bench and what was done to them; events are only ever added. */
 @Repository
 public class WorkStore {
-  /** A seam taken to the bench; the plan is frozen bench-plan JSON of a format. */
-  public record Row(UUID id, UUID garment, String seam, int garmentVersion, int planFormat, String plan) {}
+  /** A join taken to the bench; the plan is frozen bench-plan JSON of a format. */
+  public record Row(UUID id, UUID garment, Join join, int garmentVersion, int planFormat, String plan) {}
 
   /** A work that is to be begun. */
-  record Begun(UUID garment, String seam, int garmentVersion, int planFormat, String plan, int joints, List<String> pieces) {}
+  record Begun(UUID garment, Join join, int garmentVersion, int planFormat, String plan, int joints, List<String> pieces) {}
 
   /** What is needed to add events to a work. */
   record Held(UUID garment, int joints, boolean current, boolean deleted) {}
+
+  private static final String SEAM = "SEAM";
 
   private final JdbcClient jdbc;
   private final NamedParameterJdbcOperations batches;
@@ -36,18 +39,19 @@ public class WorkStore {
     this.batches = batches;
   }
 
-  /** Begins a work; its id, or none when the seam has one in hand already. */
+  /** Begins a work; its id, or none when the join has one in hand already. */
   Optional<UUID> insert(Begun begun) {
     return jdbc.sql(
             """
-            INSERT INTO work (id, garment_id, seam, garment_version, plan_format, plan, joints, pieces, started_at)
-            VALUES (:id, :garment, :seam, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), clock_timestamp())
-            ON CONFLICT (garment_id, seam) WHERE current DO NOTHING
+            INSERT INTO work (id, garment_id, join_kind, join_id, garment_version, plan_format, plan, joints, pieces, started_at)
+            VALUES (:id, :garment, :kind, :join, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), clock_timestamp())
+            ON CONFLICT (garment_id, join_kind, join_id) WHERE current DO NOTHING
             RETURNING id
             """)
         .param("id", UUID.randomUUID())
         .param("garment", begun.garment())
-        .param("seam", begun.seam())
+        .param("kind", kind(begun.join()))
+        .param("join", begun.join().id())
         .param("version", begun.garmentVersion())
         .param("format", begun.planFormat())
         .param("plan", begun.plan())
@@ -58,17 +62,18 @@ public class WorkStore {
   }
 
   public Optional<Row> find(UUID id) {
-    return jdbc.sql("SELECT id, garment_id, seam, garment_version, plan_format, plan::text AS plan FROM work WHERE id = :id")
+    return jdbc.sql("SELECT id, garment_id, join_kind, join_id, garment_version, plan_format, plan::text AS plan FROM work WHERE id = :id")
         .param("id", id)
         .query(WorkStore::row)
         .optional();
   }
 
-  /** The work a seam has in hand or joined. */
-  Optional<UUID> current(UUID garment, String seam) {
-    return jdbc.sql("SELECT id FROM work WHERE garment_id = :garment AND seam = :seam AND current")
+  /** The work a join has in hand or done. */
+  Optional<UUID> current(UUID garment, Join join) {
+    return jdbc.sql("SELECT id FROM work WHERE garment_id = :garment AND join_kind = :kind AND join_id = :join AND current")
         .param("garment", garment)
-        .param("seam", seam)
+        .param("kind", kind(join))
+        .param("join", join.id())
         .query(UUID.class)
         .optional();
   }
@@ -97,7 +102,7 @@ public class WorkStore {
     Map<UUID, Map<String, Progress.OfSeam>> all = new HashMap<>();
     jdbc.sql(
             """
-            SELECT w.garment_id, w.id, w.seam, w.pieces, place.joint, last.kind
+            SELECT w.garment_id, w.id, w.join_id, w.pieces, place.joint, last.kind
             FROM work w
             LEFT JOIN LATERAL (
               SELECT joint FROM work_event
@@ -107,7 +112,7 @@ public class WorkStore {
               SELECT kind FROM work_event
               WHERE work_id = w.id AND kind <> 'AS_WORKED'
               ORDER BY seq DESC LIMIT 1) AS last ON true
-            WHERE w.current AND w.garment_id IN (:garments)
+            WHERE w.current AND w.join_kind = 'SEAM' AND w.garment_id IN (:garments)
             """)
         .param("garments", garments)
         .query(
@@ -115,7 +120,7 @@ public class WorkStore {
               Work.State state = Optional.ofNullable(rs.getString("kind")).map(Work.Kind::valueOf).map(Work.BEGUN::stateAfter).orElse(Work.BEGUN.state());
               List<String> pieces = Arrays.asList((String[]) rs.getArray("pieces").getArray());
               all.computeIfAbsent(rs.getObject("garment_id", UUID.class), key -> new HashMap<>())
-                  .put(rs.getString("seam"), new Progress.OfSeam(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
+                  .put(rs.getString("join_id"), new Progress.OfSeam(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
             });
     return all;
   }
@@ -174,11 +179,25 @@ public class WorkStore {
         rows);
   }
 
+  private static String kind(Join join) {
+    if (join instanceof Join.OfSeam) {
+      return SEAM;
+    }
+    throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(join));
+  }
+
+  private static Join join(String kind, String id) {
+    if (!kind.equals(SEAM)) {
+      throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(kind));
+    }
+    return Join.seam(id);
+  }
+
   private static Row row(ResultSet rs, int number) throws SQLException {
     return new Row(
         rs.getObject("id", UUID.class),
         rs.getObject("garment_id", UUID.class),
-        rs.getString("seam"),
+        join(rs.getString("join_kind"), rs.getString("join_id")),
         rs.getInt("garment_version"),
         rs.getInt("plan_format"),
         rs.getString("plan"));
