@@ -31,6 +31,7 @@ class PicturesTest {
     page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("worn.png")));
     shoot(page, jacket + "/pieces", "pieces");
     shoot(page, jacket + "/order", "order");
+    shoot(page, jacket + "/rules", "rules");
     shoot(page, jacket + "/seam/side.left", "repeats");
     page.navigate(jacket + "/seam/armhole.left");
     Product.button(page, "Try it").nth(1).click();

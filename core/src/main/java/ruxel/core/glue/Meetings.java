@@ -95,7 +95,6 @@ public final class Meetings {
     return side == Side.A ? anchor.a() : anchor.b();
   }
 
-
   /** The border between groups of the worked plan next before a break. */
   private int planned(Side side, int placeCut) {
     int border = 0;

@@ -132,6 +132,58 @@ class OrderTest {
     assertThat(codes(moved, "armhole")).contains(Reason.Code.INTO_RING).doesNotContain(Reason.Code.FLAT_FIRST);
   }
 
+  /** Shoulder and band ends in one pass: it waits for the band, so that the band cannot wait for it. */
+  @Test
+  void whatWaitsForTheBandIsNoMustForIt() {
+    List<Piece> pieces = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
+    Seam band =
+        Panels.seam(
+            "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
+            Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
+    Seam left =
+        Panels.seam(
+            "left", SeamRole.SHOULDER, Seam.SideOf.of("Front", Span.ofRun("front", "top", "1", Along.FORWARD), Panels.whole("band", "right", Along.FORWARD)),
+            Seam.SideOf.of("Back", Span.ofRun("back", "top", "3", Along.BACKWARD), Panels.whole("band", "left", Along.BACKWARD)));
+    GarmentPlan plan = Panels.plan(pieces, List.of(left, band, shoulder("right", "3", "1")));
+    assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::seam).containsExactly("shoulder.right", "band", "left");
+    assertThat(plan.findings()).noneMatch(finding -> finding.code() == FindingCode.ORDER_CIRCLE);
+  }
+
+  /** Two long seams that cross: each runs over a point that only the other makes. */
+  @Test
+  void seamsThatWaitForEachOtherAreNamedAndThereIsNoOrder() {
+    List<Piece> squares = List.of(Panels.rectangle("a", 5, 5), Panels.rectangle("b", 5, 5), Panels.rectangle("c", 5, 5), Panels.rectangle("d", 5, 5));
+    Seam upright =
+        Panels.seam(
+            "upright", SeamRole.OTHER, Seam.SideOf.of("Left", Panels.whole("a", "right", Along.FORWARD), Panels.whole("c", "right", Along.FORWARD)),
+            Seam.SideOf.of("Right", Panels.whole("b", "left", Along.BACKWARD), Panels.whole("d", "left", Along.BACKWARD)));
+    Seam level =
+        Panels.seam(
+            "level", SeamRole.OTHER, Seam.SideOf.of("Below", Panels.whole("a", "top", Along.BACKWARD), Panels.whole("b", "top", Along.BACKWARD)),
+            Seam.SideOf.of("Above", Panels.whole("c", "bottom", Along.FORWARD), Panels.whole("d", "bottom", Along.FORWARD)));
+    GarmentPlan plan = Panels.plan(squares, List.of(upright, level));
+    assertThat(plan.steps()).isEmpty();
+    assertThat(plan.findings())
+        .filteredOn(finding -> finding.code() == FindingCode.ORDER_CIRCLE)
+        .singleElement()
+        .satisfies(finding -> assertThat(finding.sentence()).startsWith("Level and upright each wait for the other."));
+  }
+
+  /** What must be, what is easier, what is yours and what is warned of are told apart. */
+  @Test
+  void reasonsHaveTheirWeight() {
+    Garment moved = ((Outcome.Good<Garment>) new Change.StepMoved("shoulder.right", Optional.of("shoulder.left")).apply(Wardrobe.cardigan())).value();
+    List<GarmentPlan.StepPlan> steps = Wardrobe.plan(moved).steps();
+    assertThat(steps.get(0).reasons()).extracting(GarmentPlan.ReasonView::weight).containsExactly(Reason.Weight.EASIER, Reason.Weight.YOURS);
+    assertThat(steps.get(1).reasons()).extracting(GarmentPlan.ReasonView::code).contains(Reason.Code.LIKE_ITS_TWIN, Reason.Code.YOURS);
+    assertThat(steps.get(1).reasons()).filteredOn(reason -> reason.code() == Reason.Code.LIKE_ITS_TWIN).extracting(GarmentPlan.ReasonView::sentence).containsExactly("Right after the right shoulder, so that both sides are worked alike.");
+    GarmentPlan.StepPlan armhole = steps.get(2);
+    assertThat(armhole.reasons()).filteredOn(reason -> reason.weight() == Reason.Weight.MUST).hasSize(1);
+    assertThat(armhole.reasons()).filteredOn(reason -> reason.weight() != Reason.Weight.MUST).extracting(GarmentPlan.ReasonView::code).doesNotContain(Reason.Code.LIKE_ITS_TWIN);
+    assertThat(Reason.Code.CLOSES_EARLY.isMust()).isFalse();
+    assertThat(Reason.Code.MAKES_POINT.isMust()).isTrue();
+  }
+
   private static Piece body(String id) {
     return Panels.parted(Panels.rectangle(id, 10, 10), "top", 3, 4, 3);
   }
