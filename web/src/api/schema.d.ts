@@ -1606,6 +1606,8 @@ export interface components {
         WorkingRequest: {
             a: components["schemas"]["Gives"];
             b: components["schemas"]["Gives"];
+            /** @enum {string} */
+            fuller?: "A" | "B";
             /** Format: double */
             fullness: number;
             seamPlaces?: boolean;
@@ -1617,6 +1619,8 @@ export interface components {
             a: components["schemas"]["SideWorkingView"];
             b: components["schemas"]["SideWorkingView"];
             choices: components["schemas"]["SurplusChoice"][];
+            /** @enum {string} */
+            fuller?: "A" | "B";
             /** Format: double */
             fullness: number;
             hasSeamPlaces: boolean;

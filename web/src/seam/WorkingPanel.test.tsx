@@ -68,6 +68,18 @@ test('fullness is typed in percent and stays within 0 to 300', () => {
   expect(onChange.mock.calls[0]![0][0].working.fullness).toBeCloseTo(0.25);
 });
 
+test('which side is the fuller one can be said and left open again', () => {
+  expect(panel() && screen.queryByLabelText('The fuller side')).toBeNull();
+  cleanup();
+  const onChange = panel({ working: { ...seam().working, fullness: 0.2, fuller: 'A' } });
+  const field = screen.getByLabelText('The fuller side');
+  expect(field).toHaveProperty('value', 'A');
+  fireEvent.change(field, { target: { value: 'B' } });
+  expect(onChange.mock.calls[0]![0][0].working.fuller).toBe('B');
+  fireEvent.change(field, { target: { value: '' } });
+  expect(onChange.mock.calls[1]![0][0].working).not.toHaveProperty('fuller');
+});
+
 test('the spot where two pieces meet may be a place, where there is one', () => {
   panel();
   expect(screen.queryByLabelText(/the spot where two pieces meet/)).toBeNull();

@@ -24,18 +24,20 @@ export function WorkingPanel({ seam, twinName, onChange }: Props) {
     together: working.together,
     surplus: working.surplus,
     fullness: working.fullness,
+    ...(working.fuller === undefined ? {} : { fuller: working.fuller }),
     seamPlaces: working.seamPlaces,
     a: gives(working.a),
     b: gives(working.b),
   };
-  const change = (over: Partial<Working>) =>
+  const onWorking = (wanted: Working) =>
     onChange(
       [seam.id, ...(both && seam.twin !== undefined ? [seam.twin] : [])].map((id) => ({
         kind: 'SEAM_WORKED',
         seam: id,
-        working: { ...now, ...over },
+        working: wanted,
       })),
     );
+  const change = (over: Partial<Working>) => onWorking({ ...now, ...over });
   const unequal = seam.a.places !== seam.b.places || working.a.hasSpaces || working.b.hasSpaces;
   return (
     <section aria-label="Surplus">
@@ -88,6 +90,24 @@ export function WorkingPanel({ seam, twinName, onChange }: Props) {
           value={working.fullness}
           onSave={(fullness) => change({ fullness })}
         />
+        {working.fullness > 0 && (
+          <Form.Group className="inline-field" controlId={`fuller-${seam.id}`}>
+            <Form.Label>The fuller side</Form.Label>
+            <Form.Select
+              value={working.fuller ?? ''}
+              onChange={(event) => {
+                const wanted = { ...now };
+                delete wanted.fuller;
+                const side = event.target.value;
+                onWorking(side === 'A' || side === 'B' ? { ...wanted, fuller: side } : wanted);
+              }}
+            >
+              <option value="">the longer one</option>
+              <option value="A">{seam.a.name}</option>
+              <option value="B">{seam.b.name}</option>
+            </Form.Select>
+          </Form.Group>
+        )}
         {(['a', 'b'] as const).map((side) => (
           <SideGives
             key={side}

@@ -79,7 +79,7 @@ final class FileMapper {
     return new Seam(
         s.id(), s.name(), s.role(), side(s.a()), side(s.b()),
         s.anchors().stream().map(FileMapper::anchor).toList(),
-        s.hidden(), new Seam.Working(s.together(), s.surplus(), s.fullness().orElse(0.0), s.seamPlaces()), s.method());
+        s.hidden(), new Seam.Working(s.together(), s.surplus(), s.fullness().orElse(0.0), s.fuller(), s.seamPlaces()), s.method());
   }
 
   static Anchor anchor(GarmentFile.AnchorOf a) {
@@ -168,7 +168,7 @@ final class FileMapper {
     return new GarmentFile.SeamOf(
         s.id(), s.name(), s.role(), side(s.a()), side(s.b()),
         s.anchors().stream().map(FileMapper::anchor).toList(),
-        s.hidden(), s.working().together(), s.working().surplus(), Optional.of(s.working().fullness()).filter(f -> f > 0), s.working().seamPlaces(), s.method());
+        s.hidden(), s.working().together(), s.working().surplus(), Optional.of(s.working().fullness()).filter(f -> f > 0), s.working().fuller(), s.working().seamPlaces(), s.method());
   }
 
   private static GarmentFile.SideOf side(Seam.SideOf s) {

@@ -123,6 +123,7 @@ record GarmentFile(
       boolean together,
       Surplus surplus,
       Optional<Double> fullness,
+      Optional<Side> fuller,
       boolean seamPlaces,
       Optional<String> method) {
     SeamOf {
@@ -216,7 +217,7 @@ record GarmentFile(
   record MarkOf(String piece, String edge, LandmarkOf landmark) {}
 
   @JsonInclude(JsonInclude.Include.NON_EMPTY)
-  record WorkedOf(String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, GivesOf a, GivesOf b) {
+  record WorkedOf(String seam, boolean together, Surplus surplus, double fullness, Optional<Side> fuller, boolean seamPlaces, GivesOf a, GivesOf b) {
     WorkedOf {
       surplus = surplus == null ? Surplus.EVEN : surplus;
       a = a == null ? GivesOf.USUAL : a;

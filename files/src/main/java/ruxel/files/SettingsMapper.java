@@ -61,7 +61,7 @@ final class SettingsMapper {
 
   private static WorkedSeam worked(GarmentFile.WorkedOf w) {
     return new WorkedSeam(
-        w.seam(), new Seam.Working(w.together(), w.surplus(), w.fullness(), w.seamPlaces()),
+        w.seam(), new Seam.Working(w.together(), w.surplus(), w.fullness(), w.fuller(), w.seamPlaces()),
         new SideWorking(w.a().placesPerRow(), w.a().spaces()), new SideWorking(w.b().placesPerRow(), w.b().spaces()));
   }
 
@@ -98,7 +98,7 @@ final class SettingsMapper {
 
   private static GarmentFile.WorkedOf worked(WorkedSeam w) {
     return new GarmentFile.WorkedOf(
-        w.seam(), w.working().together(), w.working().surplus(), w.working().fullness(), w.working().seamPlaces(), gives(w.a()), gives(w.b()));
+        w.seam(), w.working().together(), w.working().surplus(), w.working().fullness(), w.working().fuller(), w.working().seamPlaces(), gives(w.a()), gives(w.b()));
   }
 
   private static GarmentFile.GivesOf gives(SideWorking side) {

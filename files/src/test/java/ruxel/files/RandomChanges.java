@@ -153,7 +153,7 @@ final class RandomChanges {
 
   private Change worked() {
     return new SeamChange.SeamWorked(
-        seam(), random.nextBoolean(), one(Surplus.values()), random.nextInt(3) == 0 ? length() : 0, random.nextBoolean(), gives(), gives());
+        seam(), random.nextBoolean(), one(Surplus.values()), random.nextInt(3) == 0 ? length() : 0, maybe(() -> one(Side.values())), random.nextBoolean(), gives(), gives());
   }
 
   private SideWorking gives() {

@@ -111,7 +111,7 @@ public record ChangeRequest(
   public record EdgingRequest(int rows, double rowMm, int stitches) {}
 
   /** How a seam is worked. */
-  public record WorkingRequest(boolean together, Surplus surplus, double fullness, Optional<Boolean> seamPlaces, Gives a, Gives b) {}
+  public record WorkingRequest(boolean together, Surplus surplus, double fullness, Optional<Side> fuller, Optional<Boolean> seamPlaces, Gives a, Gives b) {}
 
   /** What rows and spaces of a side give. */
   public record Gives(Optional<Integer> placesPerRow, Seam.Spaces spaces) {
@@ -213,7 +213,7 @@ public record ChangeRequest(
   private Optional<? extends Change> ofSeam(String onSeam) {
     return switch (kind) {
       case SEAM_WORKED -> working.map(
-          w -> new SeamChange.SeamWorked(onSeam, w.together(), w.surplus(), w.fullness(), w.seamPlaces().orElse(false), w.a().working(), w.b().working()));
+          w -> new SeamChange.SeamWorked(onSeam, w.together(), w.surplus(), w.fullness(), w.fuller(), w.seamPlaces().orElse(false), w.a().working(), w.b().working()));
       case ANCHOR_PINNED -> pin.map(p -> new SeamChange.AnchorPinned(onSeam, p.id(), p.name(), p.a(), p.b()));
       default -> anchor.map(a -> new SeamChange.AnchorRemoved(onSeam, a));
     };

@@ -51,7 +51,7 @@ class ChangeRequests {
       fields.put("seam", worked.seam());
       fields.put(
           "working",
-          new ChangeRequest.WorkingRequest(worked.together(), worked.surplus(), worked.fullness(), Optional.of(worked.seamPlaces()), gives(worked.a()), gives(worked.b())));
+          new ChangeRequest.WorkingRequest(worked.together(), worked.surplus(), worked.fullness(), worked.fuller(), Optional.of(worked.seamPlaces()), gives(worked.a()), gives(worked.b())));
     } else if (change instanceof SeamChange.AnchorPinned pinned) {
       fields.put("kind", ChangeRequest.Kind.ANCHOR_PINNED);
       fields.put("seam", pinned.seam());

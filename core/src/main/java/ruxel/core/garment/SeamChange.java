@@ -20,6 +20,7 @@ import ruxel.core.seam.Anchor;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.Side;
 import ruxel.core.seam.Surplus;
 
 /** What a maker decides of a single seam: how it is worked, and anchors of their own. */
@@ -40,12 +41,17 @@ public sealed interface SeamChange extends Change {
   }
 
   /**
-   * Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share), and
+   * Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share) and on which side, and
    * whether its seam places are worked.
    */
   record SeamWorked(
-      String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SideWorking a, SideWorking b)
+      String seam, boolean together, Surplus surplus, double fullness, Optional<Side> fuller, boolean seamPlaces, SideWorking a, SideWorking b)
       implements SeamChange {
+    /** With the fullness on the longer side, if there is any. */
+    public SeamWorked(String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SideWorking a, SideWorking b) {
+      this(seam, together, surplus, fullness, Optional.empty(), seamPlaces, a, b);
+    }
+
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
       if (!(fullness >= 0 && fullness <= Seam.Working.MOST_FULLNESS)) {
@@ -60,7 +66,7 @@ public sealed interface SeamChange extends Change {
               Finding.of(FindingCode.PLACES_PER_ROW, Where.seam(seam), Fact.text("value", side.placesPerRow().get().toString())));
         }
       }
-      Seam.Working working = new Seam.Working(together, surplus, fullness, seamPlaces);
+      Seam.Working working = new Seam.Working(together, surplus, fullness, fuller, seamPlaces);
       return Outcome.of(garment.withSettings(garment.settings().with(new WorkedSeam(seam, working, a, b))));
     }
 

@@ -40,7 +40,7 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
 
     /** As a seam's maker means it: what a band goes on is the fuller side, never the band (handbook 6, 11). */
     static Full of(ResolvedSeam seam) {
-      return new Full(seam.seam().working().fullness(), seam.band().map(Side::other));
+      return new Full(seam.seam().working().fullness(), seam.band().map(Side::other).or(() -> seam.seam().working().fuller()));
     }
   }
 

@@ -13,6 +13,7 @@ import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
 import ruxel.core.seam.Surplus;
 
 /**
@@ -50,6 +51,7 @@ public record SeamPlan(
       boolean together,
       Surplus surplus,
       double fullness,
+      Optional<Side> fuller,
       boolean seamPlaces,
       boolean hasSeamPlaces,
       List<SurplusChoice> choices,

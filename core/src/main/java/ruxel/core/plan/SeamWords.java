@@ -17,6 +17,7 @@ import ruxel.core.seam.Anchor;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
 
 /** Sentences about a seam. */
 final class SeamWords {
@@ -88,6 +89,10 @@ final class SeamWords {
             ? "As a whole both are equally long, but not from anchor to anchor."
             : "The " + longer + " is " + wording.difference(ease.differenceMm()) + " longer.";
     double meant = seam.working().fullness() * Math.min(ease.aMm(), ease.bMm());
+    boolean other = seam.working().fuller().filter(side -> side != (ease.aMm() >= ease.bMm() ? Side.A : Side.B)).isPresent();
+    if (meant > 0 && other && ease.differenceMm() >= HALF_MM) {
+      return "%s It is the %s that is meant to be fuller.".formatted(by, Wording.low(seam.side(seam.working().fuller().get()).name()));
+    }
     if (meant > 0) {
       return "%s %s of it is meant to be gathered.".formatted(by, wording.difference(meant));
     }

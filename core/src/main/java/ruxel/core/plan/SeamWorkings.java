@@ -28,7 +28,7 @@ final class SeamWorkings {
   static WorkingView of(SeamMatch match, Wording wording) {
     Seam seam = match.seam().seam();
     return new WorkingView(
-        seam.working().together(), seam.working().surplus(), seam.working().fullness(), seam.working().seamPlaces(),
+        seam.working().together(), seam.working().surplus(), seam.working().fullness(), seam.working().fuller(), seam.working().seamPlaces(),
         match.a().spans().size() + match.b().spans().size() > 2, choices(match),
         side(match.a(), seam.side(Side.A)), side(match.b(), seam.side(Side.B)));
   }

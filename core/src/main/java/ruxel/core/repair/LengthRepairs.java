@@ -124,9 +124,15 @@ final class LengthRepairs {
     return situation.plan().seams().stream().filter(plan -> plan.id().equals(seam.id())).map(plan -> plan.counts()).findFirst();
   }
 
-  private static SeamChange.SeamWorked worked(Seam seam, Surplus surplus, double fullness) {
+  /** The side that is the longer now, where the seam calls it the same. */
+  private Optional<Side> fuller(Seam seam, double fullness) {
+    Side longer = lengthA >= lengthB ? Side.A : Side.B;
+    return Optional.of(longer).filter(side -> fullness > 0 && seam.side(side).name().equals(situation.seam().side(side).name()));
+  }
+
+  private SeamChange.SeamWorked worked(Seam seam, Surplus surplus, double fullness) {
     return new SeamChange.SeamWorked(
-        seam.id(), seam.working().together(), surplus, fullness, seam.working().seamPlaces(),
+        seam.id(), seam.working().together(), surplus, fullness, fuller(seam, fullness), seam.working().seamPlaces(),
         new SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
         new SideWorking(seam.b().placesPerRow(), seam.b().spaces()));
   }

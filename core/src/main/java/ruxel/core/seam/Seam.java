@@ -31,12 +31,17 @@ public record Seam(
 
   /**
    * How the two sides are brought together: several into one as one joint or each for itself, where the
-   * surplus goes, how much longer one side is meant to be (a share; 0 where they should be equal), and whether
+   * surplus goes, how much longer one side is meant to be (a share; 0 where they should be equal) and which, and whether
    * the spots where two spans of a side meet are places of their own (model 3, seam places).
    */
-  public record Working(boolean together, Surplus surplus, double fullness, boolean seamPlaces) {
+  public record Working(boolean together, Surplus surplus, double fullness, Optional<Side> fuller, boolean seamPlaces) {
     public static final Working USUAL = new Working(false, Surplus.EVEN, 0, false);
     public static final double MOST_FULLNESS = 3;
+
+    /** Without a side that is meant to be the fuller one: it is the longer. */
+    public Working(boolean together, Surplus surplus, double fullness, boolean seamPlaces) {
+      this(together, surplus, fullness, Optional.empty(), seamPlaces);
+    }
 
     public Working {
       if (!(fullness >= 0 && fullness <= MOST_FULLNESS)) {

@@ -23,6 +23,7 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
 
@@ -51,6 +52,17 @@ class PlanFindingsTest {
     GarmentPlan plan = joined(band, edge, SeamRole.BAND, 0.11);
     assertThat(plan.seams().get(0).ease().orElseThrow().verdict()).hasToString(verdict);
     assertThat(plan.toDecide("s").stream().anyMatch(finding -> finding.code() == FindingCode.BAND_LONGER)).isEqualTo(longer);
+  }
+
+  /** Fullness belongs to a side (48 on 40 are 20 % fuller): on A it is right, on B the other way round never. */
+  @ParameterizedTest
+  @CsvSource({"A, MATCHED", "B, STOP", "'', MATCHED"})
+  void fullnessOnTheOtherSideIsNoFullness(String fuller, String verdict) {
+    Seam plain = Panels.seam("s", whole("p", "top"), whole("q", "bottom"));
+    Seam seam = plain.withWorking(new Seam.Working(false, Surplus.EVEN, 0.2, fuller.isEmpty() ? Optional.empty() : Optional.of(Side.valueOf(fuller)), false));
+    GarmentPlan plan = planned(List.of(Panels.rectangle("p", 48, 10), Panels.rectangle("q", 40, 10)), List.of(seam), List.of(), Settings.NONE);
+    assertThat(plan.seams().get(0).ease().orElseThrow().verdict()).hasToString(verdict);
+    assertThat(plan.seams().get(0).ease().orElseThrow().words()).contains(fuller.equals("B") ? "It is the b that is meant to be fuller." : "is meant to be gathered");
   }
 
   @Test
