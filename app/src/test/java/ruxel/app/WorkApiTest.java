@@ -42,7 +42,7 @@ class WorkApiTest {
         .bean(JdbcClient.class)
         .sql(
             """
-            UPDATE work SET plan = (plan #- '{plan,phases}' #- '{plan,working}' #- '{plan,stretches}' #- '{plan,a,rails,0,noEase}')
+            UPDATE work SET plan = (plan #- '{plan,phases}' #- '{plan,working}' #- '{plan,stretches}' #- '{plan,level}' #- '{plan,fold}' #- '{plan,a,joints}' #- '{plan,a,rails,0,noEase}')
             WHERE id = :id::uuid
             """)
         .param("id", id)
