@@ -76,6 +76,24 @@ class AtOnceTest {
     assertThat(TestServer.json(server.get("/api/garments/" + garment + "/history"))).hasSize(1);
   }
 
+  /** Rules and reasons are decisions like any other: of those sent for one version one is kept, the others are told. */
+  @Test
+  void ofRulesAndReasonsAtOnceOneIsKept() {
+    List<Supplier<HttpResponse<String>>> changes = new ArrayList<>();
+    for (int i = 0; i < WINDOWS; i++) {
+      String change =
+          i % 2 == 0
+              ? "{\"kind\":\"RULE_CHANGED\",\"rule\":\"MARKER_JOINTS\",\"value\":%d}".formatted(4 + i)
+              : "{\"kind\":\"FINDING_LEFT\",\"finding\":\"TWINS_DIFFER.%d\",\"what\":\"counted twice\"}".formatted(i);
+      changes.add(() -> server.post("/api/garments/" + garment + "/changes", "{\"changes\":[" + change + "]}", "If-Match", "\"1\""));
+    }
+    List<Integer> statuses = allAtOnce(changes).stream().map(HttpResponse::statusCode).toList();
+    assertThat(statuses).filteredOn(status -> status == 200).hasSize(1);
+    assertThat(statuses).filteredOn(status -> status == 409).hasSize(WINDOWS - 1);
+    String file = server.get("/api/garments/" + garment + "/file").body();
+    assertThat(file.contains("MARKER_JOINTS")).isNotEqualTo(file.contains("counted twice"));
+  }
+
   @Test
   void undoAndRedoAtOnceMakeOneVersionEach() {
     String change = "{\"changes\":[{\"kind\":\"RENAMED\",\"name\":\"Quay coat\"}]}";

@@ -16,6 +16,7 @@ final class Form {
   private final List<Asked> asked;
   private final AnswerReader reader;
   private final Map<String, Object> read = new HashMap<>();
+  private Making making;
 
   Form(List<Asked> asked, Answers answers) {
     this.asked = asked;
@@ -47,6 +48,14 @@ final class Form {
 
   boolean is(Asked question, String value) {
     return choice(question).equals(value);
+  }
+
+  /** How all pieces are made, read once. */
+  Making making() {
+    if (making == null) {
+      making = Making.read(this);
+    }
+    return making;
   }
 
   private boolean isAsked(Asked question) {

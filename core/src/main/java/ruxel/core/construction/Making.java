@@ -46,6 +46,10 @@ record Making(Gauge gauge, double ribRowMm, int turningChain, Cloth cloth) {
   private static final String TOP_DOWN = "TOP_DOWN";
 
   static Making of(Form form) {
+    return form.making();
+  }
+
+  static Making read(Form form) {
     Gauge.Over over = Gauge.Over.valueOf(form.choice(OVER));
     Gauge gauge = new Gauge(form.number(STITCHES), form.number(ROWS), over);
     double rib = over.mm() / form.number(RIB_ROWS);

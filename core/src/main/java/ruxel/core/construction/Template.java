@@ -41,10 +41,11 @@ public abstract class Template {
     }
     Halves halves = new Halves();
     tell(halves, form);
+    List<Piece.Part> assumed = form.assumedParts();
     return Outcome.of(
         new Construct(
             halves.pieces(), halves.seams(), halves.openings(), lay(halves.pieces()), laidWords(), form.consequences(), form.assumed(),
-            halves.pieces().stream().filter(piece -> form.assumedParts().contains(piece.part())).map(Piece::id).toList(),
+            halves.pieces().stream().filter(piece -> assumed.contains(piece.part())).map(Piece::id).toList(),
             drags(form).stream().map(Drag::handle).toList(), halves.levers(), stops(form)));
   }
 

@@ -42,7 +42,7 @@ public record Finding(FindingCode code, Where where, List<Fact> facts) {
     String text = template;
     for (Fact fact : facts) {
       text = text.replace("{" + fact.name() + "}", fact.worded(wording));
-      if (fact instanceof Fact.Count count) {
+      if (fact instanceof Fact.Count count && (text.contains("{" + count.name() + ":") || text.contains("{" + count.name() + "?"))) {
         text = counted(text, count);
       }
     }
