@@ -119,10 +119,13 @@ public final class Planner {
     settings.of(LeftFinding.class).stream()
         .filter(left -> !keys.contains(left.finding()))
         .forEach(left -> findings.add(Finding.of(FindingCode.LEFT_GONE, Where.path("$.settings.left"), Fact.text("reason", left.reason()))));
-    return Finding.capped(findings).stream()
-        .map(finding -> FindingView.of(finding, wording, leftBecause(finding)))
-        .sorted(Comparator.comparing(FindingView::level).reversed())
-        .toList();
+    // Sorted before they are capped: of too many the gravest stay.
+    List<Finding> gravestFirst = findings.stream().sorted(Comparator.comparing(this::level).reversed()).toList();
+    return Finding.capped(gravestFirst).stream().map(finding -> FindingView.of(finding, wording, leftBecause(finding))).toList();
+  }
+
+  private FindingCode.Level level(Finding finding) {
+    return leftBecause(finding).isPresent() ? FindingCode.Level.NOTE : finding.code().level();
   }
 
   private Optional<String> leftBecause(Finding finding) {

@@ -27,6 +27,14 @@ import ruxel.core.seam.Span.Along;
 
 /** The order of work (handbook 13), as the plan of a garment tells it. */
 class OrderTest {
+  /** Front and back with a neckband over both shoulders, which goes from the back's neck to the front's. */
+  private static final List<Piece> NECK = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
+
+  private static final Seam NECKBAND =
+      Panels.seam(
+          "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
+          Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
+
   static IntStream seeds() {
     return IntStream.rangeClosed(1, 25);
   }
@@ -83,18 +91,13 @@ class OrderTest {
   /** A neckband over both shoulders: one lies between its spans, at the other its ring closes. */
   @Test
   void bothShouldersComeBeforeANeckband() {
-    List<Piece> pieces = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
-    Seam band =
-        Panels.seam(
-            "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
-            Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
-    List<Seam> seams = List.of(band, shoulder("right", "3", "1"), shoulder("left", "1", "3"));
-    GarmentPlan plan = Panels.plan(pieces, seams);
+    List<Seam> seams = List.of(NECKBAND, shoulder("right", "3", "1"), shoulder("left", "1", "3"));
+    GarmentPlan plan = Panels.plan(NECK, seams);
     assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::seam).containsExactly("shoulder.right", "shoulder.left", "band");
     assertThat(plan.steps().get(2).after()).containsExactlyInAnyOrder("shoulder.left", "shoulder.right");
     assertThat(plan.steps().get(2).reasons()).hasSize(2).allSatisfy(reason -> assertThat(reason.seams()).isNotEmpty());
     for (String shoulder : List.of("shoulder.left", "shoulder.right")) {
-      assertThat(new Change.StepMoved("band", Optional.of(shoulder)).apply(Panels.garment(pieces, seams)).findings())
+      assertThat(new Change.StepMoved("band", Optional.of(shoulder)).apply(Panels.garment(NECK, seams)).findings())
           .extracting(Finding::code)
           .containsOnly(FindingCode.STEP_FORBIDDEN)
           .isNotEmpty();
@@ -104,13 +107,8 @@ class OrderTest {
   /** A band whose own ends are joined to a ring may be joined round first or last. */
   @Test
   void theBandsOwnEndsDoNotWait() {
-    List<Piece> pieces = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
-    Seam band =
-        Panels.seam(
-            "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
-            Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
     Seam ends = Panels.seam("ends", Panels.whole("band", "left", Along.BACKWARD), Panels.whole("band", "right", Along.FORWARD));
-    GarmentPlan plan = Panels.plan(pieces, List.of(band, ends, shoulder("right", "3", "1"), shoulder("left", "1", "3")));
+    GarmentPlan plan = Panels.plan(NECK, List.of(NECKBAND, ends, shoulder("right", "3", "1"), shoulder("left", "1", "3")));
     assertThat(plan.steps()).filteredOn(step -> step.seam().equals("band")).singleElement().satisfies(step -> assertThat(step.after()).doesNotContain("ends"));
   }
 
@@ -135,16 +133,11 @@ class OrderTest {
   /** Shoulder and band ends in one pass: it waits for the band, so that the band cannot wait for it. */
   @Test
   void whatWaitsForTheBandIsNoMustForIt() {
-    List<Piece> pieces = List.of(body("front"), body("back"), Panels.rectangle("band", 8, 3));
-    Seam band =
-        Panels.seam(
-            "band", SeamRole.NECKBAND, Seam.SideOf.of("Band", Panels.whole("band", "bottom", Along.FORWARD)),
-            Seam.SideOf.of("Neck", Span.ofRun("back", "top", "2", Along.BACKWARD), Span.ofRun("front", "top", "2", Along.BACKWARD)));
     Seam left =
         Panels.seam(
             "left", SeamRole.SHOULDER, Seam.SideOf.of("Front", Span.ofRun("front", "top", "1", Along.FORWARD), Panels.whole("band", "right", Along.FORWARD)),
             Seam.SideOf.of("Back", Span.ofRun("back", "top", "3", Along.BACKWARD), Panels.whole("band", "left", Along.BACKWARD)));
-    GarmentPlan plan = Panels.plan(pieces, List.of(left, band, shoulder("right", "3", "1")));
+    GarmentPlan plan = Panels.plan(NECK, List.of(left, NECKBAND, shoulder("right", "3", "1")));
     assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::seam).containsExactly("shoulder.right", "band", "left");
     assertThat(plan.findings()).noneMatch(finding -> finding.code() == FindingCode.ORDER_CIRCLE);
   }

@@ -12,6 +12,10 @@ import ruxel.core.garment.Change;
 import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.Settings;
+import ruxel.core.piece.Counts;
 
 /** What is to be decided first, and what the maker leaves as it is (model 6). */
 class LeftSoTest {
@@ -66,5 +70,18 @@ class LeftSoTest {
 
   private static Garment applied(Change... changes) {
     return ((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), List.of(changes))).value();
+  }
+
+  /** However much else is said: what is to be decided is never cut off with the rest. */
+  @Test
+  void whatIsToBeDecidedIsNeverCapped() {
+    Garment garment = Wardrobe.cardigan();
+    Settings many = garment.settings().with(new MadeCount("sleeve.right", "front", "sleeve", 31, Counts.Source.AS_MADE));
+    for (int i = 0; i < 250; i++) {
+      many = many.with(new LaidPiece("gone." + i, 1, 1, 0));
+    }
+    GarmentPlan plan = Wardrobe.plan(garment.withSettings(many));
+    assertThat(plan.findings()).hasSize(201);
+    assertThat(plan.toDecide("side.right")).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER);
   }
 }
