@@ -488,6 +488,28 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AnchorMoved: {
+            anchor: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ANCHOR_MOVED";
+            /** Format: int32 */
+            position: number;
+            seam: string;
+            /** @enum {string} */
+            side: "A" | "B";
+        };
+        AnchorPinned: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ANCHOR_PINNED";
+            pin: components["schemas"]["Pin"];
+            seam: string;
+        };
         AnchorPlan: {
             /** Format: int32 */
             a: number;
@@ -504,6 +526,26 @@ export interface components {
             movable: boolean;
             name: string;
             own: boolean;
+        };
+        AnchorRemoved: {
+            anchor: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ANCHOR_REMOVED";
+            seam: string;
+        };
+        AnswersChanged: {
+            answers?: {
+                [key: string]: unknown;
+            };
+            cleared?: string[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ANSWERS_CHANGED";
         };
         AssemblySheet: {
             about: string;
@@ -544,58 +586,7 @@ export interface components {
             title: string;
             wrongSide: boolean;
         };
-        ChangeRequest: {
-            anchor?: string;
-            answers?: {
-                [key: string]: unknown;
-            };
-            before?: string;
-            cleared?: string[];
-            /** @enum {string} */
-            corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
-            /** Format: int32 */
-            count?: number;
-            edge?: string;
-            edging?: components["schemas"]["EdgingRequest"];
-            expected?: boolean;
-            finding?: string;
-            /** @enum {string} */
-            hand?: "RIGHT" | "LEFT";
-            handle?: string;
-            /** @enum {string} */
-            kind: "RENAMED" | "REWORDED" | "ANSWERS_CHANGED" | "COUNT_MADE" | "ANCHOR_MOVED" | "METHOD_CHOSEN" | "PIECE_MOVED" | "STEP_MOVED" | "ORDER_LEFT" | "RUN_TOLD" | "EDGE_MEASURED" | "LANDMARK_PUT" | "LANDMARK_REMOVED" | "SEAM_WORKED" | "ANCHOR_PINNED" | "ANCHOR_REMOVED" | "HANDLE_DRAGGED" | "LEAN_FOUND" | "CORNER_TOLD" | "EDGING_WORKED" | "OWED_NOTED" | "OWED_DONE" | "FINDING_LEFT" | "FINDING_TAKEN_BACK" | "RULE_CHANGED" | "GONE_SETTINGS_DROPPED";
-            laid?: components["schemas"]["Laid"];
-            landmark?: components["schemas"]["LandmarkRequest"];
-            landmarkId?: string;
-            method?: string;
-            /** Format: double */
-            mm?: number;
-            name?: string;
-            owed?: string;
-            parts?: components["schemas"]["PartRequest"][];
-            piece?: string;
-            pin?: components["schemas"]["PinRequest"];
-            /** Format: int32 */
-            position?: number;
-            /** @enum {string} */
-            rule?: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "ANGLE_DEGREES";
-            run?: string;
-            seam?: string;
-            /** @enum {string} */
-            side?: "A" | "B";
-            /** Format: int32 */
-            steps?: number;
-            /** @enum {string} */
-            terms?: "US" | "UK";
-            /** @enum {string} */
-            unit?: "CM" | "INCH";
-            /** Format: double */
-            value?: number;
-            what?: string;
-            /** @enum {string} */
-            when?: "PLANNED" | "AS_MADE" | "AS_WORKED";
-            working?: components["schemas"]["WorkingRequest"];
-        };
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["LeanFound"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -614,7 +605,7 @@ export interface components {
             version: number;
         };
         Changes: {
-            changes: components["schemas"]["ChangeRequest"][];
+            changes: components["schemas"]["Change"][];
             key?: string;
         };
         Check: {
@@ -672,7 +663,7 @@ export interface components {
             questions: components["schemas"]["Question"][];
         };
         CopyRequest: {
-            changes?: components["schemas"]["ChangeRequest"][];
+            changes?: components["schemas"]["Change"][];
             /** Format: int32 */
             version?: number;
         };
@@ -681,6 +672,17 @@ export interface components {
             corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
             words: string;
         };
+        CornerTold: {
+            /** @enum {string} */
+            corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            edge: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CORNER_TOLD";
+            piece: string;
+        };
         Cost: {
             /** Format: int32 */
             e: number;
@@ -688,6 +690,20 @@ export interface components {
             q: number;
             /** Format: double */
             worst: number;
+        };
+        CountTold: {
+            /** Format: int32 */
+            count?: number;
+            edge: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COUNT_MADE";
+            piece: string;
+            run: string;
+            /** @enum {string} */
+            when?: "AS_MADE" | "AS_WORKED";
         };
         Counted: {
             /** Format: int32 */
@@ -723,6 +739,17 @@ export interface components {
             verdict: "MATCHED" | "EASE_EVENLY" | "EASE_WITH_MARKERS" | "STOP";
             words: string;
         };
+        EdgeMeasured: {
+            edge: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "EDGE_MEASURED";
+            /** Format: double */
+            mm?: number;
+            piece: string;
+        };
         EdgePlan: {
             /** @enum {string} */
             corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
@@ -753,13 +780,15 @@ export interface components {
             /** Format: int32 */
             stitches: number;
         };
-        EdgingRequest: {
-            /** Format: double */
-            rowMm: number;
-            /** Format: int32 */
-            rows: number;
-            /** Format: int32 */
-            stitches: number;
+        EdgingWorked: {
+            edge: string;
+            edging: components["schemas"]["Rows"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "EDGING_WORKED";
+            piece: string;
         };
         Events: {
             client: string;
@@ -769,10 +798,27 @@ export interface components {
             name: string;
             value: string;
         };
+        FindingLeft: {
+            finding: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FINDING_LEFT";
+            what: string;
+        };
+        FindingTakenBack: {
+            finding: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FINDING_TAKEN_BACK";
+        };
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "CHANGE_INCOMPLETE" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -809,12 +855,6 @@ export interface components {
             unit: "CM" | "INCH";
             worn: components["schemas"]["WornView"][];
         };
-        Gives: {
-            /** Format: int32 */
-            placesPerRow?: number;
-            /** @enum {string} */
-            spaces: "INTO_CHAINS" | "ROUND";
-        };
         GluingPlan: {
             /** Format: int32 */
             handles: number;
@@ -829,6 +869,13 @@ export interface components {
             turned: string[];
             twist: string[];
         };
+        GoneSettingsDropped: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "GONE_SETTINGS_DROPPED";
+        };
         Handle: {
             /** Format: double */
             dx: number;
@@ -842,6 +889,16 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        HandleDragged: {
+            handle: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "HANDLE_DRAGGED";
+            /** Format: int32 */
+            steps: number;
         };
         Heard: {
             /** Format: int32 */
@@ -939,7 +996,43 @@ export interface components {
             /** Format: int32 */
             times: number;
         };
-        LandmarkRequest: {
+        LandmarkPut: {
+            edge: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LANDMARK_PUT";
+            landmark: components["schemas"]["Mark"];
+            piece: string;
+        };
+        LandmarkRemoved: {
+            edge: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LANDMARK_REMOVED";
+            landmarkId: string;
+            piece: string;
+        };
+        Lean: {
+            expected: boolean;
+            /** Format: double */
+            mm: number;
+        };
+        LeanFound: {
+            expected?: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LEAN_FOUND";
+            /** Format: double */
+            mm?: number;
+            piece: string;
+        };
+        Mark: {
             /** Format: int32 */
             at: number;
             /** Format: int32 */
@@ -947,17 +1040,18 @@ export interface components {
             id: string;
             /** @enum {string} */
             kind: "CENTRE" | "NOTCH" | "STRIPE" | "REPEAT" | "RIB" | "FOLD" | "MARKER";
-            marker?: components["schemas"]["MarkerRequest"];
+            marker?: components["schemas"]["Marker"];
             name: string;
             /** Format: int32 */
             times: number;
         };
-        Lean: {
-            expected: boolean;
-            /** Format: double */
-            mm: number;
-        };
         Marker: {
+            colour: string;
+            /** @enum {string} */
+            purpose: "RIGHT_SIDE" | "ANCHOR" | "STOP" | "ROW" | "WARNING" | "LIVE_LOOP";
+            takeOut: string;
+        };
+        MarkerLine: {
             name: string;
             /** Format: int32 */
             number: number;
@@ -971,11 +1065,14 @@ export interface components {
             title: string;
             words: string;
         };
-        MarkerRequest: {
-            colour: string;
-            /** @enum {string} */
-            purpose: "RIGHT_SIDE" | "ANCHOR" | "STOP" | "ROW" | "WARNING" | "LIVE_LOOP";
-            takeOut: string;
+        MethodChosen: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "METHOD_CHOSEN";
+            method: string;
+            seam: string;
         };
         MethodEntry: {
             /** @enum {string} */
@@ -1041,12 +1138,38 @@ export interface components {
             name: string;
             stretches: components["schemas"]["StretchPlan"][];
         };
+        OrderLeft: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ORDER_LEFT";
+        };
         Owed: {
             before?: string;
             id: string;
             piece: string;
             what: string;
             words: string;
+        };
+        OwedDone: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "OWED_DONE";
+            owed: string;
+        };
+        OwedNoted: {
+            before?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "OWED_NOTED";
+            owed: string;
+            piece: string;
+            what: string;
         };
         PartGauge: {
             /** Format: double */
@@ -1065,7 +1188,7 @@ export interface components {
             /** Format: int32 */
             segments: number;
         };
-        PartRequest: {
+        PartTold: {
             /** Format: int32 */
             chains?: number;
             /** Format: int32 */
@@ -1105,6 +1228,15 @@ export interface components {
             /** Format: double */
             worstMm: number;
         };
+        PieceMoved: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_MOVED";
+            laid?: components["schemas"]["Laid"];
+            piece: string;
+        };
         PiecePlan: {
             assumed: boolean;
             closes: boolean;
@@ -1128,7 +1260,7 @@ export interface components {
             edges: string[];
             name: string;
         };
-        PinRequest: {
+        Pin: {
             /** Format: int32 */
             a: number;
             /** Format: int32 */
@@ -1173,7 +1305,7 @@ export interface components {
         PreviewOfChanges: {
             /** Format: int32 */
             baseVersion: number;
-            changes: components["schemas"]["ChangeRequest"][];
+            changes: components["schemas"]["Change"][];
             want?: string[];
         };
         Prompt: {
@@ -1247,13 +1379,21 @@ export interface components {
             /** @enum {string} */
             weight: "MUST" | "EASIER" | "YOURS" | "WARNING";
         };
+        Renamed: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RENAMED";
+            name: string;
+        };
         RepairList: {
             repairs: components["schemas"]["RepairView"][];
             /** Format: int32 */
             version: number;
         };
         RepairView: {
-            changes: components["schemas"]["ChangeRequest"][];
+            changes: components["schemas"]["Change"][];
             /** @enum {string} */
             effort: "NONE" | "LITTLE" | "SOME" | "MUCH";
             effortWords: string;
@@ -1263,6 +1403,19 @@ export interface components {
             rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER" | "EDGING";
             title: string;
             words: string;
+        };
+        Reworded: {
+            /** @enum {string} */
+            hand: "RIGHT" | "LEFT";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REWORDED";
+            /** @enum {string} */
+            terms: "US" | "UK";
+            /** @enum {string} */
+            unit: "CM" | "INCH";
         };
         Rhythm: {
             heading: string;
@@ -1277,6 +1430,25 @@ export interface components {
             /** Format: int32 */
             rare: number;
             words: string;
+        };
+        Rows: {
+            /** Format: double */
+            rowMm: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: int32 */
+            stitches: number;
+        };
+        RuleChanged: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RULE_CHANGED";
+            /** @enum {string} */
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "ANGLE_DEGREES";
+            /** Format: double */
+            value?: number;
         };
         RuleEntry: {
             /** Format: double */
@@ -1333,6 +1505,17 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        RunTold: {
+            edge: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "RUN_TOLD";
+            parts: components["schemas"]["PartTold"][];
+            piece: string;
+            run: string;
         };
         Rung: {
             /** Format: double */
@@ -1396,6 +1579,15 @@ export interface components {
             /** Format: uuid */
             work?: string;
         };
+        SeamWorked: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_WORKED";
+            seam: string;
+            working: components["schemas"]["Way"];
+        };
         Sent: {
             /** Format: int32 */
             joint: number;
@@ -1440,6 +1632,12 @@ export interface components {
             places: number;
             rails: components["schemas"]["Rail"][];
         };
+        SideWorking: {
+            /** Format: int32 */
+            placesPerRow?: number;
+            /** @enum {string} */
+            spaces: "INTO_CHAINS" | "ROUND";
+        };
         SideWorkingView: {
             hasRows: boolean;
             hasSpaces: boolean;
@@ -1473,13 +1671,22 @@ export interface components {
             direction: string;
             ease: string;
             first: string[];
-            markers: components["schemas"]["Marker"][];
+            markers: components["schemas"]["MarkerLine"][];
             method: string;
             /** Format: int32 */
             number: number;
             rhythms: components["schemas"]["Rhythm"][];
             title: string;
             yarn: string;
+        };
+        StepMoved: {
+            before?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEP_MOVED";
+            seam: string;
         };
         StepPlan: {
             after: string[];
@@ -1598,14 +1805,9 @@ export interface components {
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
         };
-        When: {
-            key: string;
-            usual: boolean;
-            value: string;
-        };
-        WorkingRequest: {
-            a: components["schemas"]["Gives"];
-            b: components["schemas"]["Gives"];
+        Way: {
+            a: components["schemas"]["SideWorking"];
+            b: components["schemas"]["SideWorking"];
             /** @enum {string} */
             fuller?: "A" | "B";
             /** Format: double */
@@ -1614,6 +1816,11 @@ export interface components {
             /** @enum {string} */
             surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
             together: boolean;
+        };
+        When: {
+            key: string;
+            usual: boolean;
+            value: string;
         };
         WorkingView: {
             a: components["schemas"]["SideWorkingView"];

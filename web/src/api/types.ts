@@ -29,7 +29,9 @@ export type FindingView = Schemas['FindingView'];
 export type Question = Schemas['Question'];
 export type Construction = Schemas['Construction'];
 export type Preview = Schemas['Preview'];
-export type Change = Schemas['ChangeRequest'];
+export type Change = Schemas['Change'];
+/** A change of one kind. */
+export type ChangeOf<K extends Change['kind']> = Extract<Change, { kind: K }>;
 export type AssemblySheet = Schemas['AssemblySheet'];
 export type HistoryEntry = Schemas['HistoryEntry'];
 export type Reason = Schemas['ReasonView'];

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Form } from 'react-bootstrap';
 import { cornersQuery } from '../api/garments';
-import type { Change, EdgePlan, PiecePlan } from '../api/types';
+import type { ChangeOf, EdgePlan, PiecePlan } from '../api/types';
 
 interface Props {
   piece: PiecePlan;
   edge: EdgePlan;
-  onCorner: (corner: Change['corner']) => void;
+  onCorner: (corner: ChangeOf<'CORNER_TOLD'>['corner']) => void;
 }
 
 /** What stands between this edge and the next: chains of a corner give places to the seams of both. */
@@ -18,7 +18,7 @@ export function CornerChoice({ piece, edge, onCorner }: Props) {
       <Form.Label>Corner to the {next.name}</Form.Label>
       <Form.Select
         value={edge.corner ?? ''}
-        onChange={(event) => onCorner((event.target.value || undefined) as Change['corner'])}
+        onChange={(event) => onCorner((event.target.value || undefined) as ChangeOf<'CORNER_TOLD'>['corner'])}
       >
         <option value="">no chains of its own</option>
         {corners.data?.map((choice) => (

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { Change, EdgePlan, PiecePlan } from '../api/types';
+import type { ChangeOf, EdgePlan, PiecePlan } from '../api/types';
 import { count, figure, trimmed } from '../format';
 import { NumberField } from '../shell/NumberField';
 
-type Rows = NonNullable<Change['edging']>;
+type Rows = ChangeOf<'EDGING_WORKED'>['edging'];
 
 interface Props {
   piece: PiecePlan;

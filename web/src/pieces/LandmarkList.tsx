@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { Change, EdgePlan, LandmarkPlan, MarkerPlan } from '../api/types';
+import type { ChangeOf, EdgePlan, LandmarkPlan, MarkerPlan } from '../api/types';
 import { NumberField } from '../shell/NumberField';
 import { MARKS, PURPOSES } from './kinds';
 
-type Put = NonNullable<Change['landmark']>;
+type Put = ChangeOf<'LANDMARK_PUT'>['landmark'];
 
 /** Named places of an edge: alone, or a row of repeats, ribs or stripes by their first place and how far on they come back. */
 export function LandmarkList({

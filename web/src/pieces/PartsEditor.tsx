@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import bounds from '../api/bounds.json';
-import type { Change, RunPlan, UnitKind } from '../api/types';
+import type { ChangeOf, RunPlan, UnitKind } from '../api/types';
 import { figure, trimmed } from '../format';
 import { EDGE_KINDS, FABRICS, KINDS } from './kinds';
 
-type Part = NonNullable<Change['parts']>[number];
+type Part = ChangeOf<'RUN_TOLD'>['parts'][number];
 
 type Over = 'EACH' | NonNullable<Part['gauge']>['over'];
 

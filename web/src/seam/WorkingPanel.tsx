@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import bounds from '../api/bounds.json';
-import type { Change, SeamPlan, SurplusChoice } from '../api/types';
+import type { Change, ChangeOf, SeamPlan, SurplusChoice } from '../api/types';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
 
@@ -12,7 +12,7 @@ interface Props {
   onChange: (changes: Change[]) => void;
 }
 
-type Working = NonNullable<Change['working']>;
+type Working = ChangeOf<'SEAM_WORKED'>['working'];
 const ROW_PLACES = Array.from({ length: bounds.placesPerRow }, (_, i) => i + 1);
 const PERCENT = 100;
 

@@ -129,7 +129,7 @@ class GarmentApiTest {
     JsonNode now = TestServer.json(server.get("/api/garments/" + id));
     assertThat(now.path("version").asInt()).isEqualTo(1);
     assertThat(now.path("plan").path("name").asString()).isEqualTo("Lamplighter’s cardigan");
-    assertThat(change(id, 1, "{\"kind\":\"ANCHOR_MOVED\",\"seam\":\"armhole.left\"}").statusCode()).isEqualTo(422);
+    assertThat(change(id, 1, "{\"kind\":\"ANCHOR_MOVED\",\"seam\":\"armhole.left\"}").statusCode()).isEqualTo(400);
   }
 
   @Test

@@ -112,7 +112,6 @@ class RepairApiTest {
         "{\"kind\":\"LANDMARK_PUT\",\"piece\":\"back\",\"edge\":\"left\",\"landmark\":{\"id\":\"r\",\"name\":\"Repeat\",\"kind\":\"REPEAT\",\"at\":900,\"every\":0,\"times\":1}} | LANDMARK_OUTSIDE",
         "{\"kind\":\"ANCHOR_PINNED\",\"seam\":\"armhole.left\",\"pin\":{\"id\":\"own.1\",\"name\":\"x\",\"a\":1,\"b\":4}} | ANCHOR_HALF",
         "{\"kind\":\"ANCHOR_PINNED\",\"seam\":\"armhole.left\",\"pin\":{\"id\":\"own.1\",\"name\":\"x\",\"a\":90,\"b\":2}} | ANCHORS_CROSS",
-        "{\"kind\":\"SEAM_WORKED\",\"seam\":\"armhole.left\"} | CHANGE_INCOMPLETE",
         "{\"kind\":\"HANDLE_DRAGGED\",\"handle\":\"neck\",\"steps\":500} | SHOULDERS_TOO_WIDE"
       })
   void whatCannotBeIsNamedAndNothingIsSaved(String wrong, String code) {

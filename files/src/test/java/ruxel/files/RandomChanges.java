@@ -9,7 +9,6 @@ import java.util.function.Supplier;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
-import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
@@ -61,7 +60,7 @@ final class RandomChanges {
     List<Supplier<Change>> kinds =
         List.of(
             () -> new Change.Renamed(word()),
-            () -> new Change.Reworded(new Wording(one(Wording.Unit.values()), one(Terms.values()), one(Wording.Hand.values()))),
+            () -> new Change.Reworded(one(Wording.Unit.values()), one(Terms.values()), one(Wording.Hand.values())),
             this::answers, this::answers, this::count, this::count,
             () -> new Change.AnchorMoved(seam(), anchor(), one(Side.values()), number(-1, 130)),
             () -> new Change.MethodChosen(seam(), random.nextInt(5) == 0 ? word() : one(Method.values()).id()),
@@ -82,10 +81,10 @@ final class RandomChanges {
             () -> onEdge((piece, edge) -> new PieceChange.CornerTold(piece.id(), edge.id(), maybe(() -> one(Corner.values())))),
             () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))),
             () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
-            () -> new OwedChange.Noted(word(), piece().id(), word(), maybe(this::seam)),
-            () -> new OwedChange.Done(word()),
-            () -> new FindingChange.LeftSo(word(), word()),
-            () -> new FindingChange.TakenBack(word()),
+            () -> new OwedChange.OwedNoted(word(), piece().id(), word(), maybe(this::seam)),
+            () -> new OwedChange.OwedDone(word()),
+            () -> new FindingChange.FindingLeft(word(), word()),
+            () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
@@ -128,7 +127,7 @@ final class RandomChanges {
 
   private Change moved() {
     String piece = piece().id();
-    return new Change.PieceMoved(piece, maybe(() -> new LaidPiece(piece, length(), length(), number(-9, 9))));
+    return new Change.PieceMoved(piece, maybe(() -> new Change.PieceMoved.Laid(length(), length(), number(-9, 9))));
   }
 
   private Change told() {
@@ -153,7 +152,9 @@ final class RandomChanges {
 
   private Change worked() {
     return new SeamChange.SeamWorked(
-        seam(), random.nextBoolean(), one(Surplus.values()), random.nextInt(3) == 0 ? length() : 0, maybe(() -> one(Side.values())), random.nextBoolean(), gives(), gives());
+        seam(),
+        new SeamChange.SeamWorked.Way(
+            random.nextBoolean(), one(Surplus.values()), random.nextInt(3) == 0 ? length() : 0, maybe(() -> one(Side.values())), random.nextBoolean(), gives(), gives()));
   }
 
   private SideWorking gives() {

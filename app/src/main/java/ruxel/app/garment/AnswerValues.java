@@ -23,7 +23,11 @@ final class AnswerValues {
   static Map<String, Object> values(Answers answers) {
     Map<String, Object> values = new LinkedHashMap<>();
     answers.values().forEach(
-        (key, answer) -> values.put(key, answer instanceof Answers.Numeric n ? (Object) n.value() : answer.text()));
+        (key, answer) -> values.put(key, value(answer)));
     return values;
+  }
+
+  static Object value(Answers.Answer answer) {
+    return answer instanceof Answers.Numeric n ? (Object) n.value() : answer.text();
   }
 }

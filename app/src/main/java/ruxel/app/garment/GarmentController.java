@@ -26,6 +26,7 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
+import ruxel.core.garment.Change;
 import ruxel.core.garment.Stops;
 import ruxel.core.construction.Templates;
 import ruxel.core.measure.Terms;
@@ -51,15 +52,15 @@ class GarmentController {
   record Created(UUID id) {}
 
   /** Changes with the key of the request, so that one sent twice is carried out once. */
-  record Changes(List<ChangeRequest> changes, Optional<String> key) {}
+  record Changes(List<Change> changes, Optional<String> key) {}
 
-  record PreviewOfChanges(int baseVersion, List<ChangeRequest> changes, Optional<List<String>> want) {}
+  record PreviewOfChanges(int baseVersion, List<Change> changes, Optional<List<String>> want) {}
 
   record PreviewOfAnswers(
       String construction, Map<String, Object> answers, Optional<Wording.Unit> unit, Optional<Terms> terms) {}
 
   /** A copy of a version, or of the newest, with changes made to it. */
-  record CopyRequest(Optional<Integer> version, Optional<List<ChangeRequest>> changes) {}
+  record CopyRequest(Optional<Integer> version, Optional<List<Change>> changes) {}
 
   /** Nothing; a write carries JSON all the same. */
   record Nothing() {}

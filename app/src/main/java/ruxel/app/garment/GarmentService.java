@@ -89,10 +89,10 @@ public class GarmentService {
    * A new garment like this one at a version, with changes made to it; what was done at the bench stays with
    * the first.
    */
-  public UUID copy(UUID id, Optional<Integer> version, List<ChangeRequest> requests) {
+  public UUID copy(UUID id, Optional<Integer> version, List<Change> changes) {
     GarmentStore.Head head = reader.head(id);
     Garment from = version.map(wanted -> OpenGarments.garment(open.documentAt(id, wanted))).orElseGet(() -> open.of(head).garment());
-    Garment changed = Problems.valueOf(changed(from, requests), from.wording());
+    Garment changed = Problems.valueOf(changed(from, changes), from.wording());
     String name = "Copy of " + changed.name();
     String cut = name.substring(0, name.offsetByCodePoints(0, Math.min(name.codePointCount(0, name.length()), Garment.MOST_NAME)));
     return insert(changed.withName(cut.strip()), "Copied from " + head.name());
@@ -112,26 +112,25 @@ public class GarmentService {
    *
    * @throws Problems.Stale when that version is no longer the current one
    */
-  public Changed change(UUID id, int baseVersion, List<ChangeRequest> requests, Optional<String> key) {
-    Optional<GarmentStore.Request> request = key.filter(given -> !given.isEmpty()).map(given -> request(given, requests));
+  public Changed change(UUID id, int baseVersion, List<Change> changes, Optional<String> key) {
+    Optional<GarmentStore.Request> request = key.filter(given -> !given.isEmpty()).map(given -> request(given, changes));
     GarmentStore.Head head = reader.head(id);
     if (saver.isDone(id, request)) {
       return since(id, baseVersion);
     }
     saver.requireCurrent(head, baseVersion);
-    if (requests.isEmpty()) {
+    if (changes.isEmpty()) {
       return since(id, baseVersion);
     }
     OpenGarments.Computed before = open.of(head);
-    List<Change> changes = Problems.valueOf(all(requests), before.garment().wording());
-    Garment changed = Problems.valueOf(Change.applyAll(before.garment(), changes), before.garment().wording());
+    Garment changed = Problems.valueOf(changed(before.garment(), changes), before.garment().wording());
     GarmentDocument document = Problems.valueOf(GarmentDocument.of(changed), changed.wording());
     OpenGarments.Computed after = OpenGarments.computed(document.garment());
     Names names = Names.of(before.garment());
     String label = String.join(", ", changes.stream().map(change -> change.label(names)).toList());
     boolean reordered = !before.garment().settings().order().equals(after.garment().settings().order());
     GarmentStore.Next next =
-        new GarmentStore.Next(document, json.writeValueAsString(requests), label, History.Kind.CHANGE, Optional.empty(), request);
+        new GarmentStore.Next(document, json.writerFor(ChangeJson.LIST).writeValueAsString(changes), label, History.Kind.CHANGE, Optional.empty(), request);
     return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before.plan()), reordered));
   }
 
@@ -149,13 +148,13 @@ public class GarmentService {
     }
   }
 
-  private GarmentStore.Request request(String key, List<ChangeRequest> requests) {
+  private GarmentStore.Request request(String key, List<Change> changes) {
     if (key.length() > MOST_KEY) {
       Finding finding = Finding.of(FindingCode.KEY_LENGTH, Where.path("$.key"), Fact.count("most", MOST_KEY), Fact.count("count", key.length()));
       throw new Problems.Refused(List.of(finding), Wording.USUAL);
     }
     try {
-      byte[] body = json.writeValueAsString(requests).getBytes(StandardCharsets.UTF_8);
+      byte[] body = json.writerFor(ChangeJson.LIST).writeValueAsString(changes).getBytes(StandardCharsets.UTF_8);
       return new GarmentStore.Request(key, HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(body)));
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
@@ -219,11 +218,11 @@ public class GarmentService {
   }
 
   /** What changes would do; saves nothing. {@code want} narrows the plan to these seams. */
-  public Preview preview(UUID id, int baseVersion, List<ChangeRequest> requests, List<String> want) {
+  public Preview preview(UUID id, int baseVersion, List<Change> changes, List<String> want) {
     GarmentStore.Head head = reader.head(id);
     saver.requireCurrent(head, baseVersion);
     OpenGarments.Computed before = open.of(head);
-    Outcome<Garment> changed = changed(before.garment(), requests).then(GarmentDocument::of).then(document -> Outcome.of(document.garment()));
+    Outcome<Garment> changed = changed(before.garment(), changes).then(GarmentDocument::of).then(document -> Outcome.of(document.garment()));
     Preview whole = preview(changed.then(Planner::plan), before.garment().wording());
     if (!want.isEmpty()) {
       return new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings(), List.of());
@@ -238,16 +237,12 @@ public class GarmentService {
     return Problems.valueOf(Stops.near(garment, wishedMm), garment.wording());
   }
 
-  private static Outcome<Garment> changed(Garment garment, List<ChangeRequest> requests) {
-    return all(requests).then(changes -> Change.applyAll(garment, changes));
-  }
-
-  private static Outcome<List<Change>> all(List<ChangeRequest> requests) {
-    return requests.size() > MOST_CHANGES
+  private static Outcome<Garment> changed(Garment garment, List<Change> changes) {
+    return changes.size() > MOST_CHANGES
         ? Outcome.refused(
             Finding.of(
-                FindingCode.TOO_MANY_CHANGES, Where.path("$.changes"), Fact.count("most", MOST_CHANGES), Fact.count("count", requests.size())))
-        : ChangeRequest.all(requests);
+                FindingCode.TOO_MANY_CHANGES, Where.path("$.changes"), Fact.count("most", MOST_CHANGES), Fact.count("count", changes.size())))
+        : Change.applyAll(garment, changes);
   }
 
   /** What answers would make; saves nothing. */

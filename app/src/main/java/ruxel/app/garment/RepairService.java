@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ruxel.app.work.Progress;
+import ruxel.core.garment.Change;
 import ruxel.core.repair.Repair;
 import ruxel.core.repair.Repairs;
 
@@ -12,12 +13,10 @@ import ruxel.core.repair.Repairs;
 class RepairService {
   private final GarmentReader reader;
   private final Progress progress;
-  private final ChangeRequests requests;
 
-  RepairService(GarmentReader reader, Progress progress, ChangeRequests requests) {
+  RepairService(GarmentReader reader, Progress progress) {
     this.reader = reader;
     this.progress = progress;
-    this.requests = requests;
   }
 
   /** A repair with the changes to send when it is tried or taken. */
@@ -29,7 +28,7 @@ class RepairService {
       Repair.Effort effort,
       String effortWords,
       String risk,
-      List<ChangeRequest> changes) {}
+      List<Change> changes) {}
 
   /** Repairs for the garment's version, best first. */
   record RepairList(int version, List<RepairView> repairs) {}
@@ -42,6 +41,6 @@ class RepairService {
 
   private RepairView view(Repair r) {
     return new RepairView(
-        r.rung(), r.title(), r.words(), r.elsewhere(), r.effort(), r.effortWords(), r.risk(), r.changes().stream().map(requests::of).toList());
+        r.rung(), r.title(), r.words(), r.elsewhere(), r.effort(), r.effortWords(), r.risk(), r.changes());
   }
 }

@@ -5,10 +5,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import ruxel.app.garment.ChangeJson;
 import ruxel.files.StorableText;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.InvalidNullException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -21,6 +23,9 @@ final class JsonRefusal {
   static String sentence(Throwable cause) {
     if (cause instanceof UnrecognizedPropertyException unknown) {
       return "There is no field %s here. Leave it out.".formatted(path(unknown));
+    }
+    if (cause instanceof InvalidTypeIdException kind) {
+      return "%s: expected a kind, one of %s.".formatted(path(kind), String.join(", ", ChangeJson.kinds().keySet()));
     }
     if (cause instanceof InvalidNullException missing) {
       return "%s is missing. Send it.".formatted(path(missing));

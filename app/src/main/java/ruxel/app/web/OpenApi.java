@@ -12,13 +12,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
 import org.springframework.context.ApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.bind.annotation.RestController;
+import ruxel.app.garment.ChangeJson;
 
 /**
  * The API's published types: every property of a record is required but the {@code Optional} ones, so
@@ -34,45 +33,44 @@ class OpenApi {
   }
 
   @Bean
-  GlobalOpenApiCustomizer requireAllButOptional(ApplicationContext context) {
+  GlobalOpenApiCustomizer asRecords(ApplicationContext context) {
     return api -> {
-      Map<String, Set<String>> required = requiredProperties(context);
-      api.getComponents().getSchemas().forEach((name, schema) -> require(schema, required.get(name)));
+      Map<String, Class<?>> records = new HashMap<>();
+      for (Object controller : context.getBeansWithAnnotation(RestController.class).values()) {
+        for (Method method : controller.getClass().getDeclaredMethods()) {
+          collect(method.getGenericReturnType(), records);
+          List.of(method.getGenericParameterTypes()).forEach(type -> collect(type, records));
+        }
+      }
+      ChangeTypes.into(api, type -> collect(type, records));
+      api.getComponents().getSchemas().forEach((name, schema) -> Optional.ofNullable(records.get(name)).ifPresent(record -> narrow(schema, record)));
+      ChangeTypes.byKind(api);
     };
   }
 
-  private static Map<String, Set<String>> requiredProperties(ApplicationContext context) {
-    Map<String, Set<String>> required = new HashMap<>();
-    for (Object controller : context.getBeansWithAnnotation(RestController.class).values()) {
-      for (Method method : controller.getClass().getDeclaredMethods()) {
-        collect(method.getGenericReturnType(), required);
-        List.of(method.getGenericParameterTypes()).forEach(type -> collect(type, required));
-      }
+  /** A record's schema has its components and nothing else. */
+  private static void narrow(Schema<?> schema, Class<?> record) {
+    List<RecordComponent> components = List.of(record.getRecordComponents());
+    if (schema.getProperties() != null) {
+      schema.getProperties().keySet().retainAll(components.stream().map(RecordComponent::getName).toList());
     }
-    return required;
+    schema.setRequired(
+        components.stream()
+            .filter(component -> component.getType() != Optional.class && !ChangeJson.isDefaulted(record, component.getName()))
+            .map(RecordComponent::getName)
+            .sorted()
+            .toList());
   }
 
-  private static void require(Schema<?> schema, Set<String> properties) {
-    if (properties != null) {
-      schema.setRequired(List.copyOf(properties));
-    }
-  }
-
-  /** The required properties of every record reachable from a type, by the record's simple name. */
-  private static void collect(Type type, Map<String, Set<String>> required) {
+  /** Every record reachable from a type, by its simple name. */
+  private static void collect(Type type, Map<String, Class<?>> records) {
     if (type instanceof ParameterizedType generic) {
-      List.of(generic.getActualTypeArguments()).forEach(argument -> collect(argument, required));
+      List.of(generic.getActualTypeArguments()).forEach(argument -> collect(argument, records));
     }
-    if (!(type instanceof Class<?> record) || !record.isRecord() || required.containsKey(record.getSimpleName())) {
-      return;
-    }
-    Set<String> properties = new TreeSet<>();
-    required.put(record.getSimpleName(), properties);
-    for (RecordComponent component : record.getRecordComponents()) {
-      if (component.getType() != Optional.class) {
-        properties.add(component.getName());
+    if (type instanceof Class<?> record && record.isRecord() && records.putIfAbsent(record.getSimpleName(), record) == null) {
+      for (RecordComponent component : record.getRecordComponents()) {
+        collect(component.getGenericType(), records);
       }
-      collect(component.getGenericType(), required);
     }
   }
 }

@@ -1,5 +1,6 @@
 package ruxel.app.web;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.Nulls;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -21,14 +22,15 @@ import tools.jackson.databind.module.SimpleModule;
  * unknown or repeated field, no number for a word or a word for a number, no text that cannot be stored.
  */
 @Configuration
-class StrictJson {
+public class StrictJson {
   @Bean
   JsonMapperBuilderCustomizer strict() {
-    return StrictJson::apply;
+    return StrictJson::applied;
   }
 
-  private static void apply(JsonMapper.Builder builder) {
-    builder
+  /** A mapper as strict as that of the API. */
+  public static JsonMapper.Builder applied(JsonMapper.Builder builder) {
+    return builder
         .enable(
             DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES,
             DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES,
@@ -38,6 +40,7 @@ class StrictJson {
         .enable(EnumFeature.FAIL_ON_NUMBERS_FOR_ENUMS)
         .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
         .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+        .changeDefaultVisibility(visible -> visible.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
         .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
         .addModule(new SimpleModule().addDeserializer(String.class, new Text()));
   }

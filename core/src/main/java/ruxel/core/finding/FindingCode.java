@@ -109,7 +109,6 @@ public enum FindingCode {
   HANDLE_UNKNOWN(Level.DECIDE_FIRST, "There is nothing to drag called ({value}).", "Name one of {choices}."),
   UNKNOWN_SEAM(Level.DECIDE_FIRST, "There is no seam ({value}).", "Name one of {choices}."),
   UNKNOWN_ANCHOR(Level.DECIDE_FIRST, "The seam {seam} has no anchor ({value}).", "Name one of {choices}."),
-  CHANGE_INCOMPLETE(Level.DECIDE_FIRST, "The change {kind} needs {missing}.", "Send it with the change."),
   STEP_TOO_EARLY(Level.DECIDE_FIRST, "{seam} comes after {first}: that brings its ends together.", "Join {first} first."),
   STEP_FORBIDDEN(Level.DECIDE_FIRST, "The {seam} cannot come before the {first}. {why}", "Leave it behind the {first}."),
   STEP_FINISHED(Level.DECIDE_FIRST, "{seam} is joined already; finished steps keep their place.", "Move only steps that are still to come."),

@@ -3,6 +3,9 @@ package ruxel.core.garment;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.ChosenMethod;
@@ -17,6 +20,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.match.AnchorMove;
+import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Piece;
@@ -80,26 +84,41 @@ public sealed interface Change
   }
 
   /** Other units or terms. */
-  record Reworded(Wording wording) implements Change {
+  record Reworded(Wording.Unit unit, Terms terms, Wording.Hand hand) implements Change {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return Outcome.of(garment.withWording(wording));
+      return Outcome.of(garment.withWording(new Wording(unit, terms, hand)));
     }
 
     @Override
     public String label(Names names) {
       return "Shown in %s, %s terms, %s-handed"
           .formatted(
-              wording.unit() == Wording.Unit.CM ? "cm" : "inches",
-              wording.terms(),
-              wording.hand() == Wording.Hand.RIGHT ? "right" : "left");
+              unit == Wording.Unit.CM ? "cm" : "inches",
+              terms,
+              hand == Wording.Hand.RIGHT ? "right" : "left");
     }
   }
 
-  /** Answers changed, or taken back where the value is empty. */
-  record AnswersChanged(Map<String, Optional<Answers.Answer>> answers) implements Change {
+  /** Answers changed, and the keys of those taken back. */
+  record AnswersChanged(Map<String, Answers.Answer> answers, Set<String> cleared) implements Change {
     public AnswersChanged {
       answers = Map.copyOf(answers);
+      cleared = Set.copyOf(cleared);
+    }
+
+    /** Taken back where the value is empty. */
+    public AnswersChanged(Map<String, Optional<Answers.Answer>> told) {
+      this(
+          told.entrySet().stream().filter(e -> e.getValue().isPresent()).collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().get())),
+          told.entrySet().stream().filter(e -> e.getValue().isEmpty()).map(Map.Entry::getKey).collect(Collectors.toSet()));
+    }
+
+    private Map<String, Optional<Answers.Answer>> told() {
+      Map<String, Optional<Answers.Answer>> told = new TreeMap<>();
+      answers.forEach((key, answer) -> told.put(key, Optional.of(answer)));
+      cleared.forEach(key -> told.put(key, Optional.empty()));
+      return told;
     }
 
     @Override
@@ -109,20 +128,21 @@ public sealed interface Change
       }
       Recipe recipe = garment.recipe().get();
       Answers changed = recipe.answers();
-      for (Map.Entry<String, Optional<Answers.Answer>> entry : answers.entrySet()) {
+      for (Map.Entry<String, Optional<Answers.Answer>> entry : told().entrySet()) {
         changed = changed.with(entry.getKey(), entry.getValue());
       }
       Garment answered =
-          garment.withRecipe(new Recipe(recipe.construction(), changed)).withSettings(Boundary.moved(garment, answers));
+          garment.withRecipe(new Recipe(recipe.construction(), changed)).withSettings(Boundary.moved(garment, told()));
       return Layout.of(answered).then(layout -> Outcome.of(answered));
     }
 
     @Override
     public String label(Names names) {
-      if (answers.size() != 1) {
-        return "Changed " + answers.size() + " answers";
+      Map<String, Optional<Answers.Answer>> told = told();
+      if (told.size() != 1) {
+        return "Changed " + told.size() + " answers";
       }
-      Map.Entry<String, Optional<Answers.Answer>> only = answers.entrySet().iterator().next();
+      Map.Entry<String, Optional<Answers.Answer>> only = told.entrySet().iterator().next();
       return names.question(only.getKey()) + ": " + only.getValue().map(Answers.Answer::text).orElse("the usual");
     }
   }
@@ -211,12 +231,15 @@ public sealed interface Change
   }
 
   /** A piece moved or turned on the table; empty puts it back where the construction lays it. */
-  record PieceMoved(String piece, Optional<LaidPiece> where) implements Change {
+  record PieceMoved(String piece, Optional<Laid> laid) implements Change {
+    /** Where it lies, reckoned from where the construction lays it. */
+    public record Laid(double dxMm, double dyMm, int quarterTurns) {}
+
     private static final double FARTHEST_MM = 5000;
 
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      boolean tooFar = where.filter(w -> !(Math.abs(w.dxMm()) <= FARTHEST_MM && Math.abs(w.dyMm()) <= FARTHEST_MM)).isPresent();
+      boolean tooFar = laid.filter(w -> !(Math.abs(w.dxMm()) <= FARTHEST_MM && Math.abs(w.dyMm()) <= FARTHEST_MM)).isPresent();
       if (tooFar) {
         return Outcome.refused(
             Finding.of(FindingCode.PIECE_TOO_FAR, Where.piece(piece), Fact.length("most", FARTHEST_MM)));
@@ -225,13 +248,13 @@ public sealed interface Change
           .then(
               layout ->
                   layout.construct().pieces().stream().anyMatch(p -> p.id().equals(piece))
-                      ? Outcome.of(garment.withSettings(where.map(garment.settings()::with).orElseGet(() -> garment.settings().without(LaidPiece.class, piece))))
+                      ? Outcome.of(garment.withSettings(laid.map(at -> garment.settings().with(new LaidPiece(piece, at.dxMm(), at.dyMm(), at.quarterTurns()))).orElseGet(() -> garment.settings().without(LaidPiece.class, piece))))
                       : Outcome.refused(unknownPiece(piece, layout.construct())));
     }
 
     @Override
     public String label(Names names) {
-      return where.isPresent() ? "Moved %s on the table".formatted(names.piece(piece)) : "Put %s back in its place".formatted(names.piece(piece));
+      return laid.isPresent() ? "Moved %s on the table".formatted(names.piece(piece)) : "Put %s back in its place".formatted(names.piece(piece));
     }
 
     static Finding unknownPiece(String piece, Construct construct) {

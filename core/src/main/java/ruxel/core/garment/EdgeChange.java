@@ -186,10 +186,22 @@ public sealed interface EdgeChange extends Change
   }
 
   /** A landmark put at a cut of an edge, alone or coming back; one with the same id is moved. */
-  record LandmarkPut(String piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker)
-      implements EdgeChange {
+  record LandmarkPut(String piece, String edge, Mark landmark) implements EdgeChange {
+    /** Alone at a cut ({@code times} 1), or coming back {@code every} so many units. */
+    public record Mark(String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker) {}
+
+    public LandmarkPut(String piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker) {
+      this(piece, edge, new Mark(id, name, kind, at, every, times, marker));
+    }
+
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+      String id = landmark.id();
+      String name = landmark.name();
+      int at = landmark.at();
+      int every = landmark.every();
+      int times = landmark.times();
+      Optional<Marker> marker = landmark.marker().map(Marker::trimmed);
       Fact mark = Fact.text("mark", name);
       Fact count = Fact.count("count", onEdge.units());
       if (!Ids.isWellFormed(id)) {
@@ -220,21 +232,21 @@ public sealed interface EdgeChange extends Change
                 FindingCode.LANDMARK_OVERLONG, onPiece, onEdge, mark, count, Fact.count("every", every),
                 Fact.count("length", at + (times - 1L) * every), Fact.count("most", 1 + (onEdge.units() - at) / every)));
       }
-      Landmark landmark = new Landmark(id, name.strip(), kind, CarriedCuts.fromRun(onEdge, Cut.at(onEdge, at)), comesBack ? every : 0, times, marker);
-      return Outcome.of(garment.withSettings(garment.settings().with(new MarkedEdge(piece, edge, landmark))));
+      Landmark put = new Landmark(id, name.strip(), landmark.kind(), CarriedCuts.fromRun(onEdge, Cut.at(onEdge, at)), comesBack ? every : 0, times, marker);
+      return Outcome.of(garment.withSettings(garment.settings().with(new MarkedEdge(piece, edge, put))));
     }
 
     @Override
     public String label(Names names) {
-      return "Marked %s on %s of %s".formatted(name.strip(), names.edge(piece, edge), names.piece(piece));
+      return "Marked %s on %s of %s".formatted(landmark.name().strip(), names.edge(piece, edge), names.piece(piece));
     }
   }
 
   /** A landmark taken off an edge. */
-  record LandmarkRemoved(String piece, String edge, String id) implements EdgeChange {
+  record LandmarkRemoved(String piece, String edge, String landmarkId) implements EdgeChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
-      return Outcome.of(garment.withSettings(garment.settings().without(MarkedEdge.class, piece, edge, id)));
+      return Outcome.of(garment.withSettings(garment.settings().without(MarkedEdge.class, piece, edge, landmarkId)));
     }
 
     @Override

@@ -10,31 +10,31 @@ import ruxel.core.finding.Where;
 /** What the maker decides of a finding: to leave it so, and to take that back (model 6). */
 public sealed interface FindingChange extends Change {
   /** A finding left as it is, with the reason in the maker's words; {@code finding} is its key. */
-  record LeftSo(String finding, String reason) implements FindingChange {
-    static final int MOST_REASON = 400;
+  record FindingLeft(String finding, String what) implements FindingChange {
+    static final int MOST_WHAT = 400;
     static final int MOST_KEY = 100;
 
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      String trimmed = reason.strip();
+      String trimmed = what.strip();
       if (finding.isBlank() || finding.length() > MOST_KEY) {
         return Outcome.refused(Finding.of(FindingCode.FINDING_UNKNOWN, Where.path("$.changes"), Fact.text("value", finding.substring(0, Math.min(finding.length(), MOST_KEY)))));
       }
-      if (trimmed.isEmpty() || trimmed.length() > MOST_REASON) {
+      if (trimmed.isEmpty() || trimmed.length() > MOST_WHAT) {
         return Outcome.refused(
-            Finding.of(FindingCode.NOTE_LENGTH, Where.path("$.changes"), Fact.count("most", MOST_REASON), Fact.count("count", trimmed.length())));
+            Finding.of(FindingCode.NOTE_LENGTH, Where.path("$.changes"), Fact.count("most", MOST_WHAT), Fact.count("count", trimmed.length())));
       }
       return Outcome.of(garment.withSettings(garment.settings().with(new LeftFinding(finding, trimmed))));
     }
 
     @Override
     public String label(Names names) {
-      return "Left as it is: " + reason.strip();
+      return "Left as it is: " + what.strip();
     }
   }
 
   /** A finding that stands again. */
-  record TakenBack(String finding) implements FindingChange {
+  record FindingTakenBack(String finding) implements FindingChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Outcome.of(garment.withSettings(garment.settings().without(LeftFinding.class, finding)));

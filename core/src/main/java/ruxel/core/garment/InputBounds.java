@@ -25,5 +25,5 @@ public record InputBounds(
       new InputBounds(
           Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, RunPart.MOST_HELD_BACK, RunPart.NARROWEST_MM,
           RunPart.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stops.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
-          Seam.Working.MOST_FULLNESS, OwedChange.Noted.MOST_WHAT, FindingChange.LeftSo.MOST_REASON);
+          Seam.Working.MOST_FULLNESS, OwedChange.OwedNoted.MOST_WHAT, FindingChange.FindingLeft.MOST_WHAT);
 }

@@ -13,7 +13,7 @@ import ruxel.core.measure.Ids;
 /** What was put off on a piece, and what of it is done (handbook 3, owed item). */
 public sealed interface OwedChange extends Change {
   /** Something to mend later on a piece; {@code before} names the seam that is its last moment. */
-  record Noted(String id, String piece, String what, Optional<String> before) implements OwedChange {
+  record OwedNoted(String owed, String piece, String what, Optional<String> before) implements OwedChange {
     static final int MOST_WHAT = 400;
 
     @Override
@@ -23,10 +23,10 @@ public sealed interface OwedChange extends Change {
         return Outcome.refused(
             Finding.of(FindingCode.NOTE_LENGTH, Where.piece(piece), Fact.count("most", MOST_WHAT), Fact.count("count", trimmed.length())));
       }
-      if (!Ids.isWellFormed(id)) {
-        return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(piece), Fact.text("value", id)));
+      if (!Ids.isWellFormed(owed)) {
+        return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(piece), Fact.text("value", owed)));
       }
-      OwedItem item = new OwedItem(id, piece, trimmed, before);
+      OwedItem item = new OwedItem(owed, piece, trimmed, before);
       return Layout.of(garment)
           .then(
               layout -> {
@@ -48,10 +48,10 @@ public sealed interface OwedChange extends Change {
   }
 
   /** Something owed that was done. */
-  record Done(String id) implements OwedChange {
+  record OwedDone(String owed) implements OwedChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return Outcome.of(garment.withSettings(garment.settings().without(OwedItem.class, id)));
+      return Outcome.of(garment.withSettings(garment.settings().without(OwedItem.class, owed)));
     }
 
     @Override

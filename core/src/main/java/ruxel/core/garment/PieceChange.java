@@ -73,13 +73,20 @@ public final class PieceChange {
    * Rows worked along the whole of an edge before the piece is joined, each {@code rowMm} high, in so many
    * stitches; no rows takes them out. The measured lengths of the neighbouring edges grow with them.
    */
-  public record EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) implements EdgeChange {
+  public record EdgingWorked(String piece, String edge, Rows edging) implements EdgeChange {
+    /** So many rows, each so high, of so many stitches. */
+    public record Rows(int rows, double rowMm, int stitches) {}
+
+    public EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) {
+      this(piece, edge, new Rows(rows, rowMm, stitches));
+    }
+
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
       Optional<EdgingRows> before = garment.settings().on(EdgingRows.class, piece, edge);
-      Optional<EdgingRows> edging =
-          rows == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, rows, rowMm, stitches));
-      if (edging.isPresent() && !isPossible(onEdge)) {
+      Optional<EdgingRows> after =
+          edging.rows() == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, edging.rows(), edging.rowMm(), edging.stitches()));
+      if (after.isPresent() && !isPossible(onEdge)) {
         return Outcome.refused(
             Finding.of(
                 FindingCode.EDGING_RANGE, Where.edge(piece, edge), Fact.text("piece", onPiece.name()), Fact.text("edge", onEdge.name()),
@@ -87,16 +94,16 @@ public final class PieceChange {
                 Fact.text("most", new Answers.Numeric(EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
                 Fact.count("runs", onEdge.runs().size())));
       }
-      double byMm = edging.map(EdgingRows::heightMm).orElse(0.0) - before.map(EdgingRows::heightMm).orElse(0.0);
+      double byMm = after.map(EdgingRows::heightMm).orElse(0.0) - before.map(EdgingRows::heightMm).orElse(0.0);
       Settings settings =
-          edging.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
+          after.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
       int index = onPiece.edges().indexOf(onEdge);
       int count = onPiece.edges().size();
       for (int neighbour : List.of(Math.floorMod(index - 1, count), (index + 1) % count)) {
         settings = grown(settings, onPiece.edges().get(neighbour).id(), byMm);
       }
       return Outcome.of(
-          garment.withSettings(edging.isPresent() ? settings.with(edging.get()) : settings.without(EdgingRows.class, piece, edge)));
+          garment.withSettings(after.isPresent() ? settings.with(after.get()) : settings.without(EdgingRows.class, piece, edge)));
     }
 
     /** A length that would be less than nothing was measured before the rows were there: it says nothing any more. */
@@ -122,17 +129,18 @@ public final class PieceChange {
     }
 
     private boolean isPossible(Edge onEdge) {
-      return rows > 0
-          && rows <= EdgingRows.MOST_ROWS
-          && rowMm >= EdgingRows.LOWEST_MM
-          && rowMm <= EdgingRows.HIGHEST_MM
-          && stitches >= onEdge.runs().size()
-          && stitches <= CountMade.MOST;
+      return edging.rows() > 0
+          && edging.rows() <= EdgingRows.MOST_ROWS
+          && edging.rowMm() >= EdgingRows.LOWEST_MM
+          && edging.rowMm() <= EdgingRows.HIGHEST_MM
+          && edging.stitches() >= onEdge.runs().size()
+          && edging.stitches() <= CountMade.MOST;
     }
 
     @Override
     public String label(Names names) {
       String where = "%s of %s".formatted(names.edge(piece, edge), names.piece(piece));
+      int rows = edging.rows();
       return rows == 0 ? "Took the edging rows off " + where : "%s edging %s onto %s".formatted(Wording.capital(Wording.number(rows)), rows == 1 ? "row" : "rows", where);
     }
   }

@@ -44,36 +44,41 @@ public sealed interface SeamChange extends Change {
    * Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share) and on which side, and
    * whether its seam places are worked.
    */
-  record SeamWorked(
-      String seam, boolean together, Surplus surplus, double fullness, Optional<Side> fuller, boolean seamPlaces, SideWorking a, SideWorking b)
-      implements SeamChange {
+  record SeamWorked(String seam, Way working) implements SeamChange {
+    /** Fullness as a share; {@code fuller} empty is the longer side. */
+    public record Way(boolean together, Surplus surplus, double fullness, Optional<Side> fuller, boolean seamPlaces, SideWorking a, SideWorking b) {
+      Seam.Working working() {
+        return new Seam.Working(together, surplus, fullness, fuller, seamPlaces);
+      }
+    }
+
     /** With the fullness on the longer side, if there is any. */
     public SeamWorked(String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SideWorking a, SideWorking b) {
-      this(seam, together, surplus, fullness, Optional.empty(), seamPlaces, a, b);
+      this(seam, new Way(together, surplus, fullness, Optional.empty(), seamPlaces, a, b));
     }
 
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
+      double fullness = working.fullness();
       if (!(fullness >= 0 && fullness <= Seam.Working.MOST_FULLNESS)) {
         return Outcome.refused(
             Finding.of(
                 FindingCode.FULLNESS_RANGE, Where.seam(seam), Fact.count("most", Math.round(100 * Seam.Working.MOST_FULLNESS)),
                 Fact.text("value", new Answers.Numeric(100 * fullness).text())));
       }
-      for (SideWorking side : List.of(a, b)) {
+      for (SideWorking side : List.of(working.a(), working.b())) {
         if (side.placesPerRow().filter(places -> places < 1 || places > Seam.MOST_PLACES_PER_ROW).isPresent()) {
           return Outcome.refused(
               Finding.of(FindingCode.PLACES_PER_ROW, Where.seam(seam), Fact.text("value", side.placesPerRow().get().toString())));
         }
       }
-      Seam.Working working = new Seam.Working(together, surplus, fullness, fuller, seamPlaces);
-      return Outcome.of(garment.withSettings(garment.settings().with(new WorkedSeam(seam, working, a, b))));
+      return Outcome.of(garment.withSettings(garment.settings().with(new WorkedSeam(seam, working.working(), working.a(), working.b()))));
     }
 
     @Override
     public String label(Names names) {
       String how =
-          switch (surplus) {
+          switch (working.surplus()) {
             case EVEN -> "spread evenly";
             case TO_HIDDEN -> "steered to the hidden end";
             case TO_OPEN -> "steered to the other end";
@@ -85,10 +90,18 @@ public sealed interface SeamChange extends Change {
   }
 
   /** An anchor of the maker's own: half places of A and B that meet (2k the cut before place k, 2k + 1 place k). */
-  record AnchorPinned(String seam, String id, String name, int positionA, int positionB) implements SeamChange {
+  record AnchorPinned(String seam, Pin pin) implements SeamChange {
+    /** An anchor's id and name, and the half places of both sides. */
+    public record Pin(String id, String name, int a, int b) {}
+
+    public AnchorPinned(String seam, String id, String name, int positionA, int positionB) {
+      this(seam, new Pin(id, name, positionA, positionB));
+    }
+
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
-      String trimmed = name.strip();
+      String id = pin.id();
+      String trimmed = pin.name().strip();
       if (trimmed.isEmpty() || trimmed.length() > Garment.MOST_NAME) {
         return Outcome.refused(
             Finding.of(FindingCode.NAME_LENGTH, Where.seam(seam), Fact.count("most", Garment.MOST_NAME), Fact.count("count", trimmed.length())));
@@ -99,7 +112,7 @@ public sealed interface SeamChange extends Change {
         return Outcome.refused(
             Finding.of(isTaken ? FindingCode.ID_TAKEN : FindingCode.ID_FORM, Where.seam(seam), Fact.text("value", id)));
       }
-      return AnchorMove.pinned(resolved, id, name.strip(), positionA, positionB, garment.rules())
+      return AnchorMove.pinned(resolved, id, trimmed, pin.a(), pin.b(), garment.rules())
           .then(
               pinned -> {
                 Anchor anchor =
@@ -110,29 +123,29 @@ public sealed interface SeamChange extends Change {
 
     @Override
     public String label(Names names) {
-      return "Pinned %s of %s".formatted(name.strip(), names.seam(seam));
+      return "Pinned %s of %s".formatted(pin.name().strip(), names.seam(seam));
     }
   }
 
   /** An anchor of the maker's own taken out again. */
-  record AnchorRemoved(String seam, String id) implements SeamChange {
+  record AnchorRemoved(String seam, String anchor) implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
       List<OwnAnchor> pins = garment.settings().of(OwnAnchor.class);
-      if (garment.settings().on(OwnAnchor.class, seam, id).isEmpty()) {
+      if (garment.settings().on(OwnAnchor.class, seam, anchor).isEmpty()) {
         List<String> choices = new ArrayList<>();
         pins.stream().filter(pin -> pin.seam().equals(seam)).map(OwnAnchor::anchor).map(Anchor::id).forEach(choices::add);
         return Outcome.refused(
             Finding.of(
-                FindingCode.UNKNOWN_ANCHOR, Where.seam(seam), Fact.text("seam", resolved.seam().name()), Fact.text("value", id),
+                FindingCode.UNKNOWN_ANCHOR, Where.seam(seam), Fact.text("seam", resolved.seam().name()), Fact.text("value", anchor),
                 Fact.text("choices", choices.isEmpty() ? "none: only anchors you added can be removed" : String.join(", ", choices))));
       }
-      return Outcome.of(garment.withSettings(withoutMoves(garment.settings(), seam, id).without(OwnAnchor.class, seam, id)));
+      return Outcome.of(garment.withSettings(withoutMoves(garment.settings(), seam, anchor).without(OwnAnchor.class, seam, anchor)));
     }
 
     @Override
     public String label(Names names) {
-      return "Took %s off %s".formatted(names.anchor(seam, id), names.seam(seam));
+      return "Took %s off %s".formatted(names.anchor(seam, anchor), names.seam(seam));
     }
   }
 

@@ -33,6 +33,10 @@ public record Marker(Purpose purpose, String colour, String takeOut) {
     return colour.isEmpty() ? "marker" : colour + " marker";
   }
 
+  public Marker trimmed() {
+    return new Marker(purpose, colour.strip(), takeOut.strip());
+  }
+
   public boolean isTooLong() {
     return colour.length() > MOST_COLOUR || takeOut.length() > MOST_TAKE_OUT;
   }

@@ -132,9 +132,11 @@ final class LengthRepairs {
 
   private SeamChange.SeamWorked worked(Seam seam, Surplus surplus, double fullness) {
     return new SeamChange.SeamWorked(
-        seam.id(), seam.working().together(), surplus, fullness, fuller(seam, fullness), seam.working().seamPlaces(),
-        new SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
-        new SideWorking(seam.b().placesPerRow(), seam.b().spaces()));
+        seam.id(),
+        new SeamChange.SeamWorked.Way(
+            seam.working().together(), surplus, fullness, fuller(seam, fullness), seam.working().seamPlaces(),
+            new SideWorking(seam.a().placesPerRow(), seam.a().spaces()),
+            new SideWorking(seam.b().placesPerRow(), seam.b().spaces())));
   }
 
   private void lever(Lever lever) {

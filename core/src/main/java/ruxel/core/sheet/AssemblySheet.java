@@ -40,7 +40,7 @@ public record AssemblySheet(
       String yarn,
       String ease,
       List<Rhythm> rhythms,
-      List<Marker> markers,
+      List<MarkerLine> markers,
       List<String> first,
       List<String> closing) {
     public boolean hasMarkers() {
@@ -52,7 +52,7 @@ public record AssemblySheet(
   public record Rhythm(String heading, String words) {}
 
   /** A marker to tick off: its place on both sides. */
-  public record Marker(int number, String name, String placeA, String placeB) {
+  public record MarkerLine(int number, String name, String placeA, String placeB) {
     /** "3, shoulder seam". */
     public String title() {
       return name.isEmpty() ? Integer.toString(number) : number + ", " + name;
@@ -121,7 +121,7 @@ public record AssemblySheet(
         seam.intervals().stream().map(i -> new Rhythm(i.heading(), i.words())).toList(),
         seam.checkpoints().stream()
             .filter(c -> c.joint() > 0)
-            .map(c -> new Marker(c.number(), c.name(), c.nameA(), c.nameB()))
+            .map(c -> new MarkerLine(c.number(), c.name(), c.nameA(), c.nameB()))
             .toList(),
         step.first(),
         step.closing());

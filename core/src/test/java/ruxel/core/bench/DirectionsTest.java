@@ -27,7 +27,7 @@ import ruxel.core.seam.Surplus;
 class DirectionsTest {
   @Test
   void whatIsOwedIsSaidBeforeTheSeamThatClosesOverIt() {
-    Garment owed = after(new OwedChange.Noted("o", "back", "weave in the tail at the neck", Optional.of("armhole.left")));
+    Garment owed = after(new OwedChange.OwedNoted("o", "back", "weave in the tail at the neck", Optional.of("armhole.left")));
     assertThat(first(owed, "armhole.left")).containsExactly("Still owed, and this is the last moment: weave in the tail at the neck.");
     assertThat(first(owed, "armhole.right")).isEmpty();
   }

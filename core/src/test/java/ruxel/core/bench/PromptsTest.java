@@ -57,7 +57,7 @@ class PromptsTest {
     assertThat(bench(cardigan, "shoulder.left").wrongSide()).isTrue();
     assertThat(bench(cardigan, "shoulder.left").joints().get(12).words()).isEqualTo("Stitch 13 of both.");
     assertThat(bench(cardigan, "armhole.left").fromRight()).as("flat, right sides up, right-handed").isFalse();
-    Garment left = good(new Change.Reworded(new Wording(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT)).apply(cardigan));
+    Garment left = good(new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT).apply(cardigan));
     assertThat(bench(left, "shoulder.left").fromRight()).isFalse();
     assertThat(bench(left, "armhole.left").fromRight()).isTrue();
     assertThat(bench(left, "shoulder.left").start()).startsWith("Start at your left with stitch 1 of both.");

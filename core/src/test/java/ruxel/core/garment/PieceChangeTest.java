@@ -171,7 +171,7 @@ class PieceChangeTest {
       garment = good(outcome);
       GarmentPlan plan = Wardrobe.plan(garment);
       assertThat(plan.pieces()).as(change.toString()).allMatch(PiecePlan::closes);
-      assertThat(edge(plan, piece.id(), edge.id()).units()).isEqualTo(change.stitches());
+      assertThat(edge(plan, piece.id(), edge.id()).units()).isEqualTo(change.edging().stitches());
       assertThat(plan.findings()).as(change.toString()).noneMatch(f -> f.code() == FindingCode.ANCHOR_OFF_SEAM || f.code() == FindingCode.SPANS_OVERLAP || f.code() == FindingCode.UNKNOWN_RUN || f.code() == FindingCode.CUT_GONE);
     }
   }

@@ -37,7 +37,7 @@ class StopTest {
 
   @Test
   void whatIsOwedIsSaidAtItsLastMoment() {
-    Garment owing = good(new OwedChange.Noted("o1", "back", " weave in the tail ", Optional.of("shoulder.left")).apply(Wardrobe.cardigan()));
+    Garment owing = good(new OwedChange.OwedNoted("o1", "back", " weave in the tail ", Optional.of("shoulder.left")).apply(Wardrobe.cardigan()));
     assertThat(Wardrobe.plan(owing).owed()).singleElement()
         .extracting(o -> o.words())
         .isEqualTo("weave in the tail: at the latest before the left shoulder is joined.");
@@ -48,14 +48,14 @@ class StopTest {
               assertThat(step.first()).containsExactly("Still owed, and this is the last moment: weave in the tail.");
             });
     assertThat(Directions.of(owing, "shoulder.left").orElseThrow().cautions()).as("too late once it is joined").hasSize(1);
-    assertThat(good(new OwedChange.Done("o1").apply(owing)).settings().isEmpty()).isTrue();
+    assertThat(good(new OwedChange.OwedDone("o1").apply(owing)).settings().isEmpty()).isTrue();
   }
 
   @Test
   void whatIsOwedNeedsItsPieceItsSeamAndWords() {
-    assertThat(codes(new OwedChange.Noted("o", "hat", "mend", Optional.empty()))).containsExactly(FindingCode.UNKNOWN_PIECE);
-    assertThat(codes(new OwedChange.Noted("o", "back", "mend", Optional.of("brim")))).containsExactly(FindingCode.UNKNOWN_SEAM);
-    assertThat(codes(new OwedChange.Noted("o", "back", "  ", Optional.empty()))).containsExactly(FindingCode.NOTE_LENGTH);
+    assertThat(codes(new OwedChange.OwedNoted("o", "hat", "mend", Optional.empty()))).containsExactly(FindingCode.UNKNOWN_PIECE);
+    assertThat(codes(new OwedChange.OwedNoted("o", "back", "mend", Optional.of("brim")))).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(codes(new OwedChange.OwedNoted("o", "back", "  ", Optional.empty()))).containsExactly(FindingCode.NOTE_LENGTH);
   }
 
   private static List<FindingCode> codes(Change change) {

@@ -31,21 +31,21 @@ class LeftSoTest {
   @Test
   void leftSoItIsANoteWithItsReasonAndTheStepOpens() {
     GarmentPlan before = Wardrobe.plan(applied(ONE_FEWER));
-    Change[] left = before.toDecide("shoulder.left").stream().map(finding -> new FindingChange.LeftSo(finding.key().orElseThrow(), "One is hidden in the band.")).toArray(Change[]::new);
+    Change[] left = before.toDecide("shoulder.left").stream().map(finding -> new FindingChange.FindingLeft(finding.key().orElseThrow(), "One is hidden in the band.")).toArray(Change[]::new);
     GarmentPlan after = Wardrobe.plan(applied(concat(ONE_FEWER, left)));
     assertThat(after.toDecide("shoulder.left")).isEmpty();
     FindingView shoulder = after.findings().stream().filter(f -> f.code() == FindingCode.SHOULDER_UNEQUAL).findFirst().orElseThrow();
     assertThat(shoulder.level()).isEqualTo(Level.NOTE);
     assertThat(shoulder.left()).contains("One is hidden in the band.");
     assertThat(after.seams()).hasSameSizeAs(before.seams());
-    GarmentPlan taken = Wardrobe.plan(applied(concat(concat(ONE_FEWER, left), new FindingChange.TakenBack(shoulder.key().orElseThrow()))));
+    GarmentPlan taken = Wardrobe.plan(applied(concat(concat(ONE_FEWER, left), new FindingChange.FindingTakenBack(shoulder.key().orElseThrow()))));
     assertThat(taken.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
   }
 
   @Test
   void otherFiguresAreAskedAnew() {
     FindingView shoulder = Wardrobe.plan(applied(ONE_FEWER)).toDecide("shoulder.left").get(0);
-    Change left = new FindingChange.LeftSo(shoulder.key().orElseThrow(), "It is so.");
+    Change left = new FindingChange.FindingLeft(shoulder.key().orElseThrow(), "It is so.");
     Change two = new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(21));
     GarmentPlan plan = Wardrobe.plan(applied(left, two));
     assertThat(plan.toDecide("shoulder.left")).isNotEmpty();
@@ -54,7 +54,7 @@ class LeftSoTest {
 
   @Test
   void withoutAReasonNothingIsLeft() {
-    Outcome<Garment> outcome = new FindingChange.LeftSo("SHOULDER_UNEQUAL.1", "  ").apply(Wardrobe.cardigan());
+    Outcome<Garment> outcome = new FindingChange.FindingLeft("SHOULDER_UNEQUAL.1", "  ").apply(Wardrobe.cardigan());
     assertThat(outcome.findings()).singleElement().extracting(f -> f.code()).isEqualTo(FindingCode.NOTE_LENGTH);
   }
 

@@ -161,8 +161,8 @@ class RepairsTest {
     Repair edging =
         Repairs.of(edged, "shoulder.right", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.EDGING).findFirst().orElseThrow();
     PieceChange.EdgingWorked worked = (PieceChange.EdgingWorked) edging.changes().get(0);
-    assertThat(worked.rows()).isEqualTo(3);
-    assertThat(worked.rows() * worked.rowMm()).isEqualTo(2 * 6 + 12.5, within(1e-9));
+    assertThat(worked.edging().rows()).isEqualTo(3);
+    assertThat(worked.edging().rows() * worked.edging().rowMm()).isEqualTo(2 * 6 + 12.5, within(1e-9));
   }
 
   /** One row along the edge itself picks up as many as the other has: its count changes, not its length. */
