@@ -25,7 +25,10 @@ class FloorsTest {
           .layer("order").definedBy("ruxel.core.order")
           .layer("lay").definedBy("ruxel.core.lay")
           .layer("construction").definedBy("ruxel.core.construction")
+          .layer("decision").definedBy("ruxel.core.decision")
           .layer("garment").definedBy("ruxel.core.garment")
+          .layer("layout").definedBy("ruxel.core.layout")
+          .layer("change").definedBy("ruxel.core.change")
           .layer("plan").definedBy("ruxel.core.plan")
           .layer("repair").definedBy("ruxel.core.repair")
           .layer("bench").definedBy("ruxel.core.bench")
@@ -34,14 +37,18 @@ class FloorsTest {
           .whereLayer("repair").mayNotBeAccessedByAnyLayer()
           .whereLayer("bench").mayNotBeAccessedByAnyLayer()
           .whereLayer("plan").mayOnlyBeAccessedByLayers("repair", "bench", "sheet")
-          .whereLayer("garment").mayOnlyBeAccessedByLayers("plan", "repair", "bench")
-          .whereLayer("construction").mayOnlyBeAccessedByLayers("garment", "plan", "repair", "bench")
-          .whereLayer("order").mayOnlyBeAccessedByLayers("garment", "plan")
-          .whereLayer("lay").mayOnlyBeAccessedByLayers("garment", "plan", "construction")
-          .whereLayer("method").mayOnlyBeAccessedByLayers("garment", "plan", "bench", "sheet")
-          .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "garment", "plan")
-          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "garment", "plan", "repair", "bench", "sheet")
-          .whereLayer("seam").mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "garment", "plan", "repair", "bench", "construction");
+          .whereLayer("change").mayOnlyBeAccessedByLayers("plan", "repair")
+          .whereLayer("layout").mayOnlyBeAccessedByLayers("change", "plan", "repair", "bench")
+          .whereLayer("garment").mayOnlyBeAccessedByLayers("layout", "change", "plan", "repair", "bench")
+          .whereLayer("decision").mayOnlyBeAccessedByLayers("garment", "layout", "change", "plan", "repair")
+          .whereLayer("construction").mayOnlyBeAccessedByLayers("garment", "layout", "change", "plan", "repair", "bench")
+          .whereLayer("order").mayOnlyBeAccessedByLayers("change", "plan")
+          .whereLayer("lay").mayOnlyBeAccessedByLayers("layout", "plan", "construction")
+          .whereLayer("method").mayOnlyBeAccessedByLayers("change", "plan", "bench", "sheet")
+          .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "change", "plan")
+          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "layout", "change", "plan", "repair", "bench", "sheet")
+          .whereLayer("seam")
+          .mayOnlyBeAccessedByLayers("match", "glue", "method", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
 
   @ArchTest
   static final ArchRule PLAIN_JAVA =

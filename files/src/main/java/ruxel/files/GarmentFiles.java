@@ -1,18 +1,22 @@
 package ruxel.files;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Function;
+import java.util.function.BiConsumer;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.Layout;
+import ruxel.core.layout.Layout;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import tools.jackson.core.JacksonException;
@@ -23,6 +27,7 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Reads and writes garment files. Reading tells all that is wrong at once, each with its path in the
@@ -30,6 +35,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class GarmentFiles {
   public static final int MOST_BYTES = 5 * 1024 * 1024;
+  private static final String FORMAT = "ruxel-garment";
+  private static final int VERSION = 1;
   private static final int MOST_NESTING = 50;
   private static final double LARGEST_NUMBER = 1e12;
 
@@ -42,12 +49,19 @@ public final class GarmentFiles {
           .enable(SerializationFeature.INDENT_OUTPUT)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
           .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+          .changeDefaultPropertyInclusion(include -> include.withValueInclusion(JsonInclude.Include.NON_EMPTY))
+          .changeDefaultVisibility(visible -> visible.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+          .withConfigOverride(List.class, lists -> lists.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+          .withConfigOverride(String.class, texts -> texts.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+          .addModule(new GarmentJson())
           .build();
 
   private GarmentFiles() {}
 
   public static String write(Garment garment) {
-    return MAPPER.writeValueAsString(FileMapper.file(garment)) + "\n";
+    ObjectNode file = MAPPER.createObjectNode().put("format", FORMAT).put("version", VERSION);
+    file.setAll(MAPPER.<ObjectNode>valueToTree(garment));
+    return MAPPER.writeValueAsString(file) + "\n";
   }
 
   /** The garment, or every finding with its JSON path. */
@@ -91,14 +105,14 @@ public final class GarmentFiles {
 
   private static Outcome<JsonNode> checkVersion(JsonNode tree) {
     String format = tree.path("format").asString("");
-    if (!GarmentFile.FORMAT.equals(format)) {
+    if (!FORMAT.equals(format)) {
       return refused(FindingCode.WRONG_FORMAT, "$.format", Fact.text("value", format));
     }
     JsonNode version = tree.path("version");
-    if (version.isNumber() && version.asDouble() > GarmentFile.VERSION) {
+    if (version.isNumber() && version.asDouble() > VERSION) {
       return refused(
           FindingCode.LATER_VERSION, "$.version",
-          Fact.text("value", version.asString()), Fact.count("most", GarmentFile.VERSION));
+          Fact.text("value", version.asString()), Fact.count("most", VERSION));
     }
     return Outcome.of(tree);
   }
@@ -108,13 +122,12 @@ public final class GarmentFiles {
     if (!findings.isEmpty()) {
       return Outcome.refused(findings);
     }
-    GarmentFile file = MAPPER.treeToValue(tree, GarmentFile.class);
-    findings.addAll(repeatedIds(file));
-    findings.addAll(cornersBehindNoEdge(file));
+    repeatedIds(tree, findings);
+    cornersBehindNoEdge(tree, findings);
     if (!findings.isEmpty()) {
       return Outcome.refused(findings);
     }
-    Garment garment = FileMapper.garment(file);
+    Garment garment = MAPPER.treeToValue(tree, Garment.class);
     findings.addAll(Layout.of(garment).findings());
     SeamResolver.resolve(garment.pieces(), garment.seams())
         .findings()
@@ -127,48 +140,45 @@ public final class GarmentFiles {
     return new Finding(finding.code(), finding.where().at("$.seams[" + index + "]"), finding.facts());
   }
 
-  private static List<Finding> repeatedIds(GarmentFile file) {
-    List<Finding> findings = new ArrayList<>();
-    repeated(file.pieces(), GarmentFile.PieceOf::id, "$.pieces", findings);
-    repeated(file.seams(), GarmentFile.SeamOf::id, "$.seams", findings);
-    for (int p = 0; p < file.pieces().size(); p++) {
-      GarmentFile.PieceOf piece = file.pieces().get(p);
-      repeated(piece.edges(), GarmentFile.EdgeOf::id, "$.pieces[" + p + "].edges", findings);
-      for (int e = 0; e < piece.edges().size(); e++) {
-        repeated(piece.edges().get(e).runs(), GarmentFile.RunOf::id, "$.pieces[" + p + "].edges[" + e + "].runs", findings);
-      }
-    }
-    for (int s = 0; s < file.seams().size(); s++) {
-      repeated(file.seams().get(s).anchors(), GarmentFile.AnchorOf::id, "$.seams[" + s + "].anchors", findings);
-    }
-    return findings;
+  private static void repeatedIds(JsonNode tree, List<Finding> findings) {
+    repeated(tree.path("pieces"), "$.pieces", findings);
+    repeated(tree.path("seams"), "$.seams", findings);
+    each(tree.path("pieces"), "$.pieces", (piece, onPiece) -> {
+      repeated(piece.path("edges"), onPiece + ".edges", findings);
+      each(piece.path("edges"), onPiece + ".edges", (edge, onEdge) -> repeated(edge.path("runs"), onEdge + ".runs", findings));
+    });
+    each(tree.path("seams"), "$.seams", (seam, onSeam) -> repeated(seam.path("anchors"), onSeam + ".anchors", findings));
   }
 
-  private static List<Finding> cornersBehindNoEdge(GarmentFile file) {
-    List<Finding> findings = new ArrayList<>();
-    for (int p = 0; p < file.pieces().size(); p++) {
-      GarmentFile.PieceOf piece = file.pieces().get(p);
-      List<String> edges = piece.edges().stream().map(GarmentFile.EdgeOf::id).toList();
-      for (int c = 0; c < piece.corners().size(); c++) {
-        String behind = piece.corners().get(c).behind();
+  private static void cornersBehindNoEdge(JsonNode tree, List<Finding> findings) {
+    each(tree.path("pieces"), "$.pieces", (piece, onPiece) -> {
+      List<String> edges = piece.path("edges").valueStream().map(edge -> edge.path("id").asString()).toList();
+      each(piece.path("corners"), onPiece + ".corners", (corner, onCorner) -> {
+        String behind = corner.path("behind").asString();
         if (!edges.contains(behind)) {
           findings.add(
               Finding.of(
-                  FindingCode.UNKNOWN_EDGE, Where.path("$.pieces[" + p + "].corners[" + c + "].behind"),
-                  Fact.text("piece", piece.name()), Fact.text("value", behind), Fact.text("choices", String.join(", ", edges))));
+                  FindingCode.UNKNOWN_EDGE, Where.path(onCorner + ".behind"), Fact.text("piece", piece.path("name").asString()),
+                  Fact.text("value", behind), Fact.text("choices", String.join(", ", edges))));
         }
-      }
-    }
-    return findings;
+      });
+    });
   }
 
-  private static <T> void repeated(List<T> list, Function<T, String> id, String path, List<Finding> findings) {
+  private static void repeated(JsonNode list, String path, List<Finding> findings) {
     Set<String> seen = new HashSet<>();
-    for (int i = 0; i < list.size(); i++) {
-      String value = id.apply(list.get(i));
-      if (!seen.add(value)) {
-        findings.add(Finding.of(FindingCode.REPEATED_ID, Where.path(path + "[" + i + "].id"), Fact.text("value", value)));
+    each(list, path, (item, onItem) -> {
+      String id = item.path("id").asString();
+      if (!seen.add(id)) {
+        findings.add(Finding.of(FindingCode.REPEATED_ID, Where.path(onItem + ".id"), Fact.text("value", id)));
       }
+    });
+  }
+
+  /** Every item of a list with its path. */
+  private static void each(JsonNode list, String path, BiConsumer<JsonNode, String> seen) {
+    for (int i = 0; i < list.size(); i++) {
+      seen.accept(list.get(i), path + "[" + i + "]");
     }
   }
 

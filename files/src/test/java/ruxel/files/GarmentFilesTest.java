@@ -19,15 +19,17 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.PieceChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.SeamChange;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Landmark;
@@ -89,11 +91,11 @@ class GarmentFilesTest {
         Change.applyAll(
             good(CARDIGAN),
             List.of(
-                new Change.CountMade("back", "hem", "hem", Optional.of(64)),
-                new Change.CountMade("back", "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED),
+                new CountMade("back", "hem", "hem", Optional.of(64)),
+                new CountMade("back", "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED),
                 new PieceChange.LeanFound("back", Optional.of(-4.5), true),
-                new PieceChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_3_OUTER_PASSED)),
-                new PieceChange.EdgingWorked("front.left", "hem", 2, 6.5, 31),
+                new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_3_OUTER_PASSED)),
+                new EdgingWorked("front.left", "hem", 2, 6.5, 31),
                 new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.5)),
                 new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker)),
                 new SeamChange.SeamWorked("armhole.left", true, Surplus.TO_HIDDEN, 0.1, true, SideWorking.USUAL, SideWorking.USUAL),

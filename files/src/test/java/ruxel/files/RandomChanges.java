@@ -6,22 +6,25 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.function.Supplier;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.FindingChange;
+import ruxel.core.change.HandleDragged;
+import ruxel.core.change.OrderChange;
+import ruxel.core.change.OwedChange;
+import ruxel.core.change.PieceChange;
+import ruxel.core.change.RuleChanged;
+import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.FindingChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.HandleDragged;
-import ruxel.core.garment.Layout;
-import ruxel.core.garment.OwedChange;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.RuleChanged;
-import ruxel.core.garment.SeamChange;
+import ruxel.core.layout.Layout;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
@@ -62,11 +65,11 @@ final class RandomChanges {
             () -> new Change.Renamed(word()),
             () -> new Change.Reworded(one(Wording.Unit.values()), one(Terms.values()), one(Wording.Hand.values())),
             this::answers, this::answers, this::count, this::count,
-            () -> new Change.AnchorMoved(seam(), anchor(), one(Side.values()), number(-1, 130)),
-            () -> new Change.MethodChosen(seam(), random.nextInt(5) == 0 ? word() : one(Method.values()).id()),
+            () -> new SeamChange.AnchorMoved(seam(), anchor(), one(Side.values()), number(-1, 130)),
+            () -> new SeamChange.MethodChosen(seam(), random.nextInt(5) == 0 ? word() : one(Method.values()).id()),
             this::moved,
-            () -> new Change.StepMoved(seam(), maybe(this::seam)),
-            Change.OrderLeft::new,
+            () -> new OrderChange.StepMoved(seam(), maybe(this::seam)),
+            OrderChange.OrderLeft::new,
             Change.GoneSettingsDropped::new,
             this::told, this::told, this::told, this::told,
             () -> onEdge((piece, edge) -> new EdgeChange.EdgeMeasured(piece.id(), edge.id(), maybe(this::length))),
@@ -78,9 +81,9 @@ final class RandomChanges {
             () -> new SeamChange.AnchorPinned(seam(), "own." + random.nextInt(3), "a pin", number(1, 60), number(1, 60)),
             () -> new SeamChange.AnchorRemoved(seam(), anchor()),
             () -> new PieceChange.LeanFound(piece().id(), maybe(this::length), random.nextBoolean()),
-            () -> onEdge((piece, edge) -> new PieceChange.CornerTold(piece.id(), edge.id(), maybe(() -> one(Corner.values())))),
-            () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))),
-            () -> onEdge((piece, edge) -> new PieceChange.EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
+            () -> onEdge((piece, edge) -> new EdgeChange.CornerTold(piece.id(), edge.id(), maybe(() -> one(Corner.values())))),
+            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))),
+            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
             () -> new OwedChange.OwedNoted(word(), piece().id(), word(), maybe(this::seam)),
             () -> new OwedChange.OwedDone(word()),
             () -> new FindingChange.FindingLeft(word(), word()),
@@ -120,14 +123,14 @@ final class RandomChanges {
   private Change count() {
     return onEdge(
         (piece, edge) ->
-            new Change.CountMade(
+            new CountMade(
                 piece.id(), edge.id(), edge.runs().get(random.nextInt(edge.runs().size())).id(), maybe(() -> random.nextInt(8) == 0 ? 4999 : number(-1, 90)),
                 random.nextBoolean() ? Counts.Source.AS_MADE : Counts.Source.AS_WORKED));
   }
 
   private Change moved() {
     String piece = piece().id();
-    return new Change.PieceMoved(piece, maybe(() -> new Change.PieceMoved.Laid(length(), length(), number(-9, 9))));
+    return new PieceChange.PieceMoved(piece, maybe(() -> new PieceChange.PieceMoved.Laid(length(), length(), number(-9, 9))));
   }
 
   private Change told() {

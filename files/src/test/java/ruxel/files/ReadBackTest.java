@@ -9,14 +9,14 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.Recipe;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
@@ -66,9 +66,9 @@ class ReadBackTest {
                 Change.applyAll(
                     garment,
                     List.of(
-                        new PieceChange.EdgingWorked("back", "hem", 4, 12.5, 60),
+                        new EdgingWorked("back", "hem", 4, 12.5, 60),
                         new EdgeChange.EdgeMeasured("back", "left", java.util.Optional.of(45.0)),
-                        new PieceChange.EdgingWorked("back", "hem", 0, 12.5, 60))))
+                        new EdgingWorked("back", "hem", 0, 12.5, 60))))
             .value();
     assertThat(after.settings().of(MeasuredEdge.class)).isEmpty();
     assertThat(GarmentFiles.read(GarmentFiles.write(after).getBytes(StandardCharsets.UTF_8))).isEqualTo(Outcome.of(after));

@@ -11,15 +11,17 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.PieceChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.RunPart;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.SeamChange;
 import ruxel.core.measure.Gauge;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.UnitKind;
+import ruxel.files.AnswerValues;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
@@ -41,7 +43,7 @@ public final class ChangeJson extends SimpleModule {
   public ChangeJson() {
     super("changes");
     setMixInAnnotation(Change.class, ByKind.class);
-    setMixInAnnotation(Change.CountMade.class, CountedRun.class);
+    setMixInAnnotation(CountMade.class, CountedRun.class);
     setMixInAnnotation(RunPart.class, Part.class);
     setMixInAnnotation(Answers.Answer.class, Answered.class);
     DEFAULTED.forEach(this::setMixInAnnotation);
@@ -57,7 +59,7 @@ public final class ChangeJson extends SimpleModule {
 
   /** The records that stand on the wire for records of the core. */
   public static Map<Class<?>, Class<?>> stands() {
-    return Map.of(Change.CountMade.class, CountTold.class, RunPart.class, PartTold.class);
+    return Map.of(CountMade.class, CountTold.class, RunPart.class, PartTold.class);
   }
 
   /** Whether a field that is not {@code Optional} may be left out all the same. */
@@ -72,8 +74,8 @@ public final class ChangeJson extends SimpleModule {
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
   private interface ByKind {}
 
-  @JsonDeserialize(converter = AnswerRead.class)
-  @JsonSerialize(converter = AnswerWritten.class)
+  @JsonDeserialize(converter = AnswerValues.Read.class)
+  @JsonSerialize(converter = AnswerValues.Written.class)
   private interface Answered {}
 
   @JsonDeserialize(converter = CountRead.class)
@@ -124,25 +126,11 @@ public final class ChangeJson extends SimpleModule {
       Optional<Integer> chains,
       Optional<Integer> heldBack) {}
 
-  private static final class AnswerRead extends StdConverter<Object, Answers.Answer> {
+  private static final class CountRead extends StdConverter<CountTold, CountMade> {
     @Override
-    public Answers.Answer convert(Object value) {
-      return AnswerValues.of(value);
-    }
-  }
-
-  private static final class AnswerWritten extends StdConverter<Answers.Answer, Object> {
-    @Override
-    public Object convert(Answers.Answer answer) {
-      return AnswerValues.value(answer);
-    }
-  }
-
-  private static final class CountRead extends StdConverter<CountTold, Change.CountMade> {
-    @Override
-    public Change.CountMade convert(CountTold told) {
+    public CountMade convert(CountTold told) {
       boolean worked = told.when().filter(CountTold.When.AS_WORKED::equals).isPresent();
-      return new Change.CountMade(told.piece(), told.edge(), told.run(), told.count(), worked ? Counts.Source.AS_WORKED : Counts.Source.AS_MADE);
+      return new CountMade(told.piece(), told.edge(), told.run(), told.count(), worked ? Counts.Source.AS_WORKED : Counts.Source.AS_MADE);
     }
   }
 

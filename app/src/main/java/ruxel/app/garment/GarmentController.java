@@ -26,12 +26,13 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.Stops;
+import ruxel.core.change.Change;
+import ruxel.core.change.Stops;
 import ruxel.core.construction.Templates;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.sheet.AssemblySheet;
+import ruxel.files.AnswerValues;
 import ruxel.files.GarmentSvg;
 import ruxel.files.SheetPdf;
 

@@ -17,6 +17,7 @@ import ruxel.core.bench.Work;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.files.AnswerValues;
 
 /** Reads garments and shows them with what is computed of them and how far they are. */
 @Service

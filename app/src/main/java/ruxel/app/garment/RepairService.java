@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import ruxel.app.work.Progress;
-import ruxel.core.garment.Change;
+import ruxel.core.change.Change;
 import ruxel.core.repair.Repair;
 import ruxel.core.repair.Repairs;
 

@@ -17,8 +17,8 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import ruxel.app.garment.ChangeJson;
+import ruxel.core.change.Change;
 import ruxel.core.construction.Answers;
-import ruxel.core.garment.Change;
 
 /** The published type of a change: one of its kinds, each with its own fields. */
 @Component

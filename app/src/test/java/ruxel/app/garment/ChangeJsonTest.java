@@ -13,13 +13,15 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.app.web.StrictJson;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.FindingChange;
+import ruxel.core.change.PieceChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.SideWorking;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
-import ruxel.core.garment.FindingChange;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.SeamChange;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -76,11 +78,11 @@ class ChangeJsonTest {
     return Stream.of(
         Arguments.of(
             "{'kind':'COUNT_MADE','piece':'back','edge':'hem','run':'hem','count':64,'when':'AS_WORKED'}",
-            new Change.CountMade("back", "hem", "hem", Optional.of(64), Counts.Source.AS_WORKED)),
-        Arguments.of("{'kind':'COUNT_MADE','piece':'back','edge':'hem','run':'hem'}", new Change.CountMade("back", "hem", "hem", Optional.empty())),
+            new CountMade("back", "hem", "hem", Optional.of(64), Counts.Source.AS_WORKED)),
+        Arguments.of("{'kind':'COUNT_MADE','piece':'back','edge':'hem','run':'hem'}", new CountMade("back", "hem", "hem", Optional.empty())),
         Arguments.of("{'kind':'REWORDED','unit':'INCH','terms':'UK','hand':'LEFT'}", new Change.Reworded(Wording.Unit.INCH, Terms.UK, Wording.Hand.LEFT)),
         Arguments.of("{'kind':'PIECE_MOVED','piece':'back','laid':{'dxMm':1.5,'dyMm':-2,'quarterTurns':3}}",
-            new Change.PieceMoved("back", Optional.of(new Change.PieceMoved.Laid(1.5, -2, 3)))),
+            new PieceChange.PieceMoved("back", Optional.of(new PieceChange.PieceMoved.Laid(1.5, -2, 3)))),
         Arguments.of("{'kind':'ANSWERS_CHANGED','answers':{'rows':7,'kind':'VEST'},'cleared':['neck']}",
             new Change.AnswersChanged(
                 Map.of("rows", Optional.of(new Answers.Numeric(7)), "kind", Optional.of(new Answers.Word("VEST")), "neck", Optional.empty()))),
@@ -88,11 +90,11 @@ class ChangeJsonTest {
         Arguments.of("{'kind':'LEAN_FOUND','piece':'back','mm':-12.5,'expected':true}", new PieceChange.LeanFound("back", Optional.of(-12.5), true)),
         Arguments.of("{'kind':'LEAN_FOUND','piece':'back'}", new PieceChange.LeanFound("back", Optional.empty(), false)),
         Arguments.of(
-            "{'kind':'CORNER_TOLD','piece':'back','edge':'hem','corner':'SPACE'}", new PieceChange.CornerTold("back", "hem", Optional.of(Corner.SPACE))),
-        Arguments.of("{'kind':'CORNER_TOLD','piece':'back','edge':'hem'}", new PieceChange.CornerTold("back", "hem", Optional.empty())),
+            "{'kind':'CORNER_TOLD','piece':'back','edge':'hem','corner':'SPACE'}", new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.SPACE))),
+        Arguments.of("{'kind':'CORNER_TOLD','piece':'back','edge':'hem'}", new EdgeChange.CornerTold("back", "hem", Optional.empty())),
         Arguments.of(
             "{'kind':'EDGING_WORKED','piece':'back','edge':'hem','edging':{'rows':2,'rowMm':6.5,'stitches':70}}",
-            new PieceChange.EdgingWorked("back", "hem", 2, 6.5, 70)),
+            new EdgingWorked("back", "hem", 2, 6.5, 70)),
         Arguments.of(
             "{'kind':'LANDMARK_PUT','piece':'back','edge':'left','landmark':{'id':'m','name':'Stop','kind':'MARKER','at':3,'every':0,'times':1,"
                 + "'marker':{'purpose':'STOP','colour':'red','takeOut':''}}}",

@@ -7,7 +7,7 @@ import java.util.OptionalInt;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.Layout;
+import ruxel.core.layout.Layout;
 import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;

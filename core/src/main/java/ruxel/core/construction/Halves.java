@@ -1,8 +1,5 @@
 package ruxel.core.construction;
 
-import static ruxel.core.seam.Span.Along.BACKWARD;
-import static ruxel.core.seam.Span.Along.FORWARD;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -10,14 +7,18 @@ import java.util.Optional;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Anchor.Spot;
-import ruxel.core.seam.Seam;
+import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Seam.SideOf;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
+import static ruxel.core.seam.Span.Along.BACKWARD;
+import static ruxel.core.seam.Span.Along.FORWARD;
+
 
 /**
  * A garment told for the wearer's left half: pieces over both sides once, all else mirrored by the pieces' own mirror.
@@ -91,7 +92,7 @@ final class Halves {
   }
 
   Piece piece(String id) {
-    return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+    return Pieces.find(pieces, id).orElseThrow();
   }
 
   List<Seam> seams() {

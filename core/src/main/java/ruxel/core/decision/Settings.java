@@ -37,6 +37,11 @@ public record Settings(List<Decision> decisions) {
     return new Settings(changed);
   }
 
+  /** With the decision, or without the one of its kind on the target where there is none. */
+  public <T extends Decision> Settings with(Class<T> kind, Optional<T> decision, Object... target) {
+    return decision.map(this::with).orElseGet(() -> without(kind, target));
+  }
+
   public Settings without(Class<? extends Decision> kind, Object... target) {
     return without(decision -> kind.isInstance(decision) && decision.target().equals(List.of(target)));
   }

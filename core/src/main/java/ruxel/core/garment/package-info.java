@@ -1,2 +1,2 @@
-/** A garment as it is kept: recipe, decisions, rules; changes to it, and the decisions laid over what the recipe makes. */
+/** A garment as it is kept: what was given, what was decided since, wording and rules. */
 package ruxel.core.garment;

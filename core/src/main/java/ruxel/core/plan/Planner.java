@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.change.MethodCheck;
+import ruxel.core.change.RuleChanged;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.LeftFinding;
 import ruxel.core.decision.OwedItem;
@@ -18,13 +20,11 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.Layout;
-import ruxel.core.garment.MethodCheck;
-import ruxel.core.garment.RuleChanged;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
+import ruxel.core.layout.Layout;
 import ruxel.core.match.Phase;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules.Rule;
@@ -42,6 +42,7 @@ import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.Seams;
 
 /**
  * A garment in, everything computed out: one pure function, called by the server, the command line and
@@ -144,7 +145,7 @@ public final class Planner {
         .map(
             item -> {
               Optional<String> before =
-                  item.before().flatMap(id -> construct.seams().stream().filter(seam -> seam.id().equals(id)).map(seam -> Wording.low(seam.name())).findFirst());
+                  item.before().flatMap(id -> Seams.find(construct.seams(), id).map(seam -> Wording.low(seam.name())));
               String words = item.what() + before.map(seam -> ": at the latest before the " + seam + " is joined.").orElse(".");
               return new GarmentPlan.Owed(item.id(), item.piece(), item.what(), item.before(), words);
             })

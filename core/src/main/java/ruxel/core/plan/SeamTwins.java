@@ -11,6 +11,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
@@ -47,7 +48,7 @@ public final class SeamTwins {
   }
 
   private static Optional<Piece> piece(Span span, List<Piece> pieces) {
-    return pieces.stream().filter(piece -> piece.id().equals(span.piece())).findFirst();
+    return Pieces.find(pieces, span.piece());
   }
 
   private static List<String> given(Seam.SideOf side) {

@@ -16,6 +16,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
@@ -111,7 +112,7 @@ public final class Twins {
     List<Finding> findings = new ArrayList<>();
     for (Piece piece : pieces) {
       piece.mirrorOf()
-          .flatMap(mirror -> pieces.stream().filter(twin -> twin.id().equals(mirror.piece())).findFirst())
+          .flatMap(mirror -> Pieces.find(pieces, mirror.piece()))
           .ifPresent(twin -> findings.addAll(unlike(piece, twin)));
     }
     return List.copyOf(findings);

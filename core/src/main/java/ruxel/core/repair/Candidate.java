@@ -1,7 +1,7 @@
 package ruxel.core.repair;
 
 import java.util.List;
-import ruxel.core.garment.Change;
+import ruxel.core.change.Change;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 

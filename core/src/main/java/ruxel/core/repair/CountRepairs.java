@@ -6,7 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import ruxel.core.garment.Change;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
 import ruxel.core.match.Interval;
 import ruxel.core.match.Place;
 import ruxel.core.match.PlaceNames;
@@ -186,7 +187,7 @@ final class CountRepairs {
   }
 
   private static Change change(Spot spot) {
-    return new Change.CountMade(spot.piece().id(), spot.edge().id(), spot.run().id(), Optional.of(spot.wanted()));
+    return new CountMade(spot.piece().id(), spot.edge().id(), spot.run().id(), Optional.of(spot.wanted()));
   }
 
   private static String low(Piece piece) {

@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgingWorked;
 import ruxel.core.decision.EdgingRows;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.PieceChange;
 import ruxel.core.match.Ease;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
@@ -155,7 +155,7 @@ final class EdgingRepairs {
     Optional<EdgingRows> there = situation.garment().settings().on(EdgingRows.class, ended.piece().id(), ended.edge().id());
     int all = rows + there.map(EdgingRows::rows).orElse(0);
     double heightMm = rows * rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
-    return new PieceChange.EdgingWorked(ended.piece().id(), ended.edge().id(), all, heightMm / all, stitches);
+    return new EdgingWorked(ended.piece().id(), ended.edge().id(), all, heightMm / all, stitches);
   }
 
   private static String low(Piece piece) {

@@ -1,7 +1,7 @@
 package ruxel.core.repair;
 
 import java.util.List;
-import ruxel.core.garment.Change;
+import ruxel.core.change.Change;
 
 /**
  * A way to make two sides meet (handbook 7): its numbers, what else it changes, the effort given what is joined

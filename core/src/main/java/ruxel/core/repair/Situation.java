@@ -5,7 +5,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.Layout;
+import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.piece.Piece;
 import ruxel.core.plan.GarmentPlan;

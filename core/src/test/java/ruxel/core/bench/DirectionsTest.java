@@ -5,14 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.OwedChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.OwedChange;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Terms;
@@ -35,7 +35,7 @@ class DirectionsTest {
   /** Rows worked onto an edge come before every seam that meets them, along the edge or at their ends. */
   @Test
   void edgingRowsComeBeforeTheSeamsThatMeetThem() {
-    Garment edged = after(new PieceChange.EdgingWorked("back", "hem", 2, 6, 70), new PieceChange.EdgingWorked("front.left", "shoulder", 1, 6, 23));
+    Garment edged = after(new EdgingWorked("back", "hem", 2, 6, 70), new EdgingWorked("front.left", "shoulder", 1, 6, 23));
     assertThat(first(edged, "side.left")).containsExactly("Work the 2 edging rows along the hem of the back first.");
     assertThat(first(edged, "shoulder.left")).containsExactly("Work the edging row along the shoulder of the left front first.");
     assertThat(first(edged, "armhole.left")).containsExactly("Work the edging row along the shoulder of the left front first.");
@@ -95,8 +95,8 @@ class DirectionsTest {
     Garment corners =
         after(
             new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, true, SideWorking.USUAL, SideWorking.USUAL),
-            new PieceChange.CornerTold("sleeve.left", "back", Optional.of(Corner.CHAIN_1)),
-            new PieceChange.CornerTold("sleeve.left", "top", Optional.of(Corner.CHAIN_1)));
+            new EdgeChange.CornerTold("sleeve.left", "back", Optional.of(Corner.CHAIN_1)),
+            new EdgeChange.CornerTold("sleeve.left", "top", Optional.of(Corner.CHAIN_1)));
     BenchPlan bench = bench(corners, "armhole.left");
     assertThat(bench.joints()).hasSize(53).allMatch(joint -> !joint.words().isBlank());
     assertThat(bench.joints().get(0).words()).containsIgnoringCase("corner place");

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.Wardrobe;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgingWorked;
 import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
@@ -54,7 +54,7 @@ class ApartTest {
   @Test
   void edgingGrowsOutwards() {
     GarmentPlan before = Wardrobe.plan(Wardrobe.cardigan());
-    Change rows = new PieceChange.EdgingWorked("sleeve.left", edge(before), 2, 10, 40);
+    Change rows = new EdgingWorked("sleeve.left", edge(before), 2, 10, 40);
     GarmentPlan after = Wardrobe.plan(((Outcome.Good<Garment>) rows.apply(Wardrobe.cardigan())).value());
     PiecePlan was = piece(before, "sleeve.left");
     PiecePlan is = piece(after, "sleeve.left");

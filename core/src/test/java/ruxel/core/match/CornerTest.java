@@ -10,15 +10,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
-import ruxel.core.garment.SeamChange;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
 import ruxel.core.measure.Corner;
@@ -95,7 +94,7 @@ class CornerTest {
     GarmentPlan before = Wardrobe.plan(Wardrobe.cardigan());
     // Between the back's right side (it ends at the shoulder) and its right shoulder.
     String behind = before.pieces().get(0).edges().get(1).id();
-    Garment told = good(new PieceChange.CornerTold("back", behind, Optional.of(Corner.CHAIN_1)).apply(Wardrobe.cardigan()));
+    Garment told = good(new EdgeChange.CornerTold("back", behind, Optional.of(Corner.CHAIN_1)).apply(Wardrobe.cardigan()));
     GarmentPlan after = Wardrobe.plan(told);
     long grown =
         after.seams().stream()
@@ -103,13 +102,13 @@ class CornerTest {
             .count();
     assertThat(grown).isEqualTo(2);
     assertThat(after.gluing().openings()).hasSameSizeAs(before.gluing().openings());
-    Garment back = good(new PieceChange.CornerTold("back", behind, Optional.empty()).apply(told));
+    Garment back = good(new EdgeChange.CornerTold("back", behind, Optional.empty()).apply(told));
     assertThat(back.settings()).isEqualTo(Wardrobe.cardigan().settings());
   }
 
   @Test
   void aCornerThatIsNowhereIsNamed() {
-    Outcome<Garment> outcome = new PieceChange.CornerTold("back", "nowhere", Optional.of(Corner.SPACE)).apply(Wardrobe.cardigan());
+    Outcome<Garment> outcome = new EdgeChange.CornerTold("back", "nowhere", Optional.of(Corner.SPACE)).apply(Wardrobe.cardigan());
     assertThat(outcome.findings()).singleElement().extracting(f -> f.code()).isEqualTo(FindingCode.UNKNOWN_EDGE);
   }
 

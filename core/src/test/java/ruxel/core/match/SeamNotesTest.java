@@ -6,15 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.Layout;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.layout.Layout;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -24,7 +25,7 @@ import ruxel.core.seam.SeamResolver;
 class SeamNotesTest {
   @Test
   void aRowTooFewIsNamedWithItsStretch() {
-    GarmentPlan plan = Wardrobe.plan(applied(new Change.CountMade("sleeve.left", "front", "sleeve", Optional.of(31))));
+    GarmentPlan plan = Wardrobe.plan(applied(new CountMade("sleeve.left", "front", "sleeve", Optional.of(31))));
     FindingView rows = finding(plan, FindingCode.ROWS_DIFFER);
     assertThat(rows.seam()).contains("side.left");
     assertThat(rows.sentence())
@@ -40,7 +41,7 @@ class SeamNotesTest {
 
   @Test
   void shouldersAreMadeEqual() {
-    GarmentPlan plan = Wardrobe.plan(applied(new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22))));
+    GarmentPlan plan = Wardrobe.plan(applied(new CountMade("front.left", "shoulder", "shoulder", Optional.of(22))));
     assertThat(finding(plan, FindingCode.SHOULDER_UNEQUAL).sentence())
         .isEqualTo("Left shoulder: 22 stitches meet 23. Shoulders are made equal.");
     assertThat(plan.seams().get(0).level()).isEqualTo(FindingCode.Level.DECIDE_FIRST);

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import ruxel.core.measure.Corner;
 import ruxel.core.measure.Counting.Total;
 
 /** The ways of counting of handbook 5. */

@@ -11,10 +11,10 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.change.OrderChange;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
@@ -22,8 +22,8 @@ import ruxel.core.piece.Piece;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
-import ruxel.core.seam.Span;
 import ruxel.core.seam.Span.Along;
+import ruxel.core.seam.Span;
 
 /** The order of work (handbook 13), as the plan of a garment tells it. */
 class OrderTest {
@@ -53,7 +53,7 @@ class OrderTest {
     Garment wished = Wardrobe.cardigan();
     for (int i = 0; i < wish.size(); i++) {
       Optional<String> before = i + 1 < wish.size() ? Optional.of(wish.get(i + 1)) : Optional.empty();
-      Outcome<Garment> moved = new Change.StepMoved(wish.get(i), before).apply(wished);
+      Outcome<Garment> moved = new OrderChange.StepMoved(wish.get(i), before).apply(wished);
       wished = moved instanceof Outcome.Good<Garment> good ? good.value() : wished;
     }
     List<String> steps = steps(wished);
@@ -97,7 +97,7 @@ class OrderTest {
     assertThat(plan.steps().get(2).after()).containsExactlyInAnyOrder("shoulder.left", "shoulder.right");
     assertThat(plan.steps().get(2).reasons()).hasSize(2).allSatisfy(reason -> assertThat(reason.seams()).isNotEmpty());
     for (String shoulder : List.of("shoulder.left", "shoulder.right")) {
-      assertThat(new Change.StepMoved("band", Optional.of(shoulder)).apply(Panels.garment(NECK, seams)).findings())
+      assertThat(new OrderChange.StepMoved("band", Optional.of(shoulder)).apply(Panels.garment(NECK, seams)).findings())
           .extracting(Finding::code)
           .containsOnly(FindingCode.STEP_FORBIDDEN)
           .isNotEmpty();
@@ -125,7 +125,7 @@ class OrderTest {
     Seam side = Panels.seam("side", SeamRole.SIDE, Seam.SideOf.of("Front", Span.ofRun("front", "right", "1", Along.FORWARD)), Seam.SideOf.of("Back", Span.ofRun("back", "left", "2", Along.BACKWARD)));
     Garment garment = Panels.garment(pieces, List.of(side, armhole, shoulder));
     assertThat(codes(garment, "armhole")).contains(Reason.Code.FLAT_FIRST).doesNotContain(Reason.Code.INTO_RING);
-    Garment moved = ((Outcome.Good<Garment>) new Change.StepMoved("side", Optional.of("armhole")).apply(garment)).value();
+    Garment moved = ((Outcome.Good<Garment>) new OrderChange.StepMoved("side", Optional.of("armhole")).apply(garment)).value();
     assertThat(codes(moved, "side")).contains(Reason.Code.CLOSES_EARLY);
     assertThat(codes(moved, "armhole")).contains(Reason.Code.INTO_RING).doesNotContain(Reason.Code.FLAT_FIRST);
   }
@@ -165,7 +165,7 @@ class OrderTest {
   /** What must be, what is easier, what is yours and what is warned of are told apart. */
   @Test
   void reasonsHaveTheirWeight() {
-    Garment moved = ((Outcome.Good<Garment>) new Change.StepMoved("shoulder.right", Optional.of("shoulder.left")).apply(Wardrobe.cardigan())).value();
+    Garment moved = ((Outcome.Good<Garment>) new OrderChange.StepMoved("shoulder.right", Optional.of("shoulder.left")).apply(Wardrobe.cardigan())).value();
     List<GarmentPlan.StepPlan> steps = Wardrobe.plan(moved).steps();
     assertThat(steps.get(0).reasons()).extracting(GarmentPlan.ReasonView::weight).containsExactly(Reason.Weight.EASIER, Reason.Weight.YOURS);
     assertThat(steps.get(1).reasons()).extracting(GarmentPlan.ReasonView::code).contains(Reason.Code.LIKE_ITS_TWIN, Reason.Code.YOURS);

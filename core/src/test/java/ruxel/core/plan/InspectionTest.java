@@ -10,11 +10,13 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.RunPart;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.piece.Fabric;
@@ -36,7 +38,7 @@ class InspectionTest {
 
   @Test
   void aCountOffThePlanRemindsWithItsSeams() {
-    PiecePlan.Inspection inspection = piece(after(new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22))), "front.left").inspection();
+    PiecePlan.Inspection inspection = piece(after(new CountMade("front.left", "shoulder", "shoulder", Optional.of(22))), "front.left").inspection();
     assertThat(inspection.verdict()).isEqualTo(Verdict.REMIND);
     assertThat(inspection.checks().get(0).words()).isEqualTo("Shoulder: 22 stitches, planned 23; 1 too few.");
     assertThat(inspection.checks().get(0).seams()).containsExactly("shoulder.left");
@@ -103,11 +105,11 @@ class InspectionTest {
    */
   @Test
   void aSeamOnRowEndsTakesHalfAStitchOfEachEdge() {
-    GarmentPlan plan = after(new Change.MethodChosen("side.left", "whip-both"), new Change.MethodChosen("side.right", "whip-both"));
+    GarmentPlan plan = after(new SeamChange.MethodChosen("side.left", "whip-both"), new SeamChange.MethodChosen("side.right", "whip-both"));
     PiecePlan.SizePlan back = piece(plan, "back").size();
     assertThat(back.widthMm() - back.finishedWidthMm()).isEqualTo(100 / 14.0, within(1e-6));
     assertThat(back.finishedHeightMm()).isEqualTo(back.heightMm());
-    GarmentPlan wider = after(new Change.MethodChosen("side.left", "backstitch"), new Change.MethodChosen("side.right", "backstitch"));
+    GarmentPlan wider = after(new SeamChange.MethodChosen("side.left", "backstitch"), new SeamChange.MethodChosen("side.right", "backstitch"));
     PiecePlan.SizePlan narrower = piece(wider, "back").size();
     assertThat(narrower.widthMm() - narrower.finishedWidthMm()).isEqualTo(2 * 100 / 14.0, within(1e-6));
   }

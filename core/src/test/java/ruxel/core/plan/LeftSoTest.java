@@ -5,21 +5,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import ruxel.core.finding.FindingCode;
-import ruxel.core.finding.FindingCode.Level;
-import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.FindingChange;
-import ruxel.core.garment.Garment;
-import ruxel.core.garment.Wardrobe;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.FindingChange;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.MadeCount;
 import ruxel.core.decision.Settings;
+import ruxel.core.finding.FindingCode.Level;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
 import ruxel.core.piece.Counts;
 
 /** What is to be decided first, and what the maker leaves as it is (model 6). */
 class LeftSoTest {
-  private static final Change ONE_FEWER = new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(22));
+  private static final Change ONE_FEWER = new CountMade("front.left", "shoulder", "shoulder", Optional.of(22));
 
   @Test
   void anUnequalShoulderIsToBeDecidedBeforeItsStep() {
@@ -46,7 +47,7 @@ class LeftSoTest {
   void otherFiguresAreAskedAnew() {
     FindingView shoulder = Wardrobe.plan(applied(ONE_FEWER)).toDecide("shoulder.left").get(0);
     Change left = new FindingChange.FindingLeft(shoulder.key().orElseThrow(), "It is so.");
-    Change two = new Change.CountMade("front.left", "shoulder", "shoulder", Optional.of(21));
+    Change two = new CountMade("front.left", "shoulder", "shoulder", Optional.of(21));
     GarmentPlan plan = Wardrobe.plan(applied(left, two));
     assertThat(plan.toDecide("shoulder.left")).isNotEmpty();
     assertThat(plan.findings()).extracting(FindingView::code).contains(FindingCode.LEFT_GONE);

@@ -7,11 +7,11 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.match.Ease;
 import ruxel.core.piece.UnitKind;
@@ -31,7 +31,7 @@ class SeamWordsTest {
     Outcome<Garment> changed =
         Change.applyAll(
             Wardrobe.cardigan(),
-            List.of(new PieceChange.EdgingWorked("front.left", "shoulder", 2, 12.5, 23), new EdgeChange.EdgeMeasured("sleeve.left", "top", Optional.of(mm))));
+            List.of(new EdgingWorked("front.left", "shoulder", 2, 12.5, 23), new EdgeChange.EdgeMeasured("sleeve.left", "top", Optional.of(mm))));
     SeamPlan.EaseView ease =
         Wardrobe.plan(((Outcome.Good<Garment>) changed).value()).seams().stream().filter(s -> s.id().equals("armhole.left")).findFirst().orElseThrow().ease().orElseThrow();
     assertThat(ease.differenceMm()).isLessThan(0.5);

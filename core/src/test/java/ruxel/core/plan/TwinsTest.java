@@ -7,11 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
 import ruxel.core.decision.RunPart;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
@@ -25,7 +26,7 @@ import ruxel.core.seam.Span;
 class TwinsTest {
   @Test
   void aRowFewerOnOneSleeveIsToldOfBoth() {
-    GarmentPlan plan = after(new Change.CountMade("sleeve.right", "front", "sleeve", Optional.of(31)));
+    GarmentPlan plan = after(new CountMade("sleeve.right", "front", "sleeve", Optional.of(31)));
     assertThat(codes(plan)).contains(FindingCode.TWINS_DIFFER);
     assertThat(List.of("side.left", "side.right")).as("both sides wait").allSatisfy(seam -> assertThat(plan.toDecide(seam)).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER));
     assertThat(plan.toDecide("shoulder.left")).isEmpty();
@@ -42,7 +43,7 @@ class TwinsTest {
   /** The back is its own mirror image: 13 row ends of armhole on the left, 14 on the right. */
   @Test
   void aPieceThatIsItsOwnTwinIsComparedSideWithSide() {
-    GarmentPlan plan = after(new Change.CountMade("back", "left", "armhole", Optional.of(13)));
+    GarmentPlan plan = after(new CountMade("back", "left", "armhole", Optional.of(13)));
     FindingView sides = plan.findings().stream().filter(finding -> finding.code() == FindingCode.SIDES_DIFFER).findFirst().orElseThrow();
     assertThat(sides.sentence()).startsWith("Back is not alike left and right: 14 row ends at the right side and 13 at the left side; that is ");
   }

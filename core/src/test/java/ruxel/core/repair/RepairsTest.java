@@ -13,14 +13,15 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.MadeCount;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.match.Ease;
 import ruxel.core.piece.Landmark;
@@ -59,7 +60,7 @@ class RepairsTest {
   void gatheringOneSleeveGathersTheOther() {
     Repair gather = Repairs.of(wideSleeve(), "armhole.left", Set.of()).get(2);
     assertThat(gather.changes()).hasSize(2);
-    Garment unlike = after(wideSleeve(), new Change.CountMade("sleeve.right", "top", "top", Optional.of(58)));
+    Garment unlike = after(wideSleeve(), new CountMade("sleeve.right", "top", "top", Optional.of(58)));
     Repair alone = Repairs.of(unlike, "armhole.left", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.GATHER).findFirst().orElseThrow();
     assertThat(alone.changes()).hasSize(1);
   }
@@ -67,7 +68,7 @@ class RepairsTest {
   /** The rows of a piece that is made stay; the marker only shares them out anew. */
   @Test
   void aMovedBoundaryTakesCountsAsMadeAlong() {
-    Garment wide = after(wideSleeve(), new Change.CountMade("front.right", "side", "side", Optional.of(25)));
+    Garment wide = after(wideSleeve(), new CountMade("front.right", "side", "side", Optional.of(25)));
     Garment repaired = after(wide, Repairs.of(wide, "armhole.left", Set.of()).get(0).changes().toArray(Change[]::new));
     assertThat(repaired.settings().of(MadeCount.class)).singleElement().extracting(c -> c.count()).isEqualTo(22);
     assertThat(finding(Wardrobe.plan(repaired), FindingCode.ROWS_DIFFER)).hasSize(1);
@@ -82,7 +83,7 @@ class RepairsTest {
 
   @Test
   void aFrontWithARowTooFewIsCountedAgainFirst() {
-    Garment shorter = after(Wardrobe.cardigan(), new Change.CountMade("front.right", "side", "side", Optional.of(25)));
+    Garment shorter = after(Wardrobe.cardigan(), new CountMade("front.right", "side", "side", Optional.of(25)));
     List<Repair> repairs = Repairs.of(shorter, "side.right", Set.of());
     assertThat(repairs.get(0).rung()).isEqualTo(Repair.Rung.RECOUNT);
     assertThat(repairs.get(0).words()).startsWith("The other one has 26. It is given as 25 row ends; should it be 26 after all, the two meet.");
@@ -96,8 +97,8 @@ class RepairsTest {
   void aRowMoreOnAFrontKeepsItsOutlineClosed() {
     Garment shorter =
         after(
-            Wardrobe.cardigan(), new Change.CountMade("front.right", "side", "side", Optional.of(25)),
-            new Change.CountMade("front.right", "front", "front", Optional.of(31)));
+            Wardrobe.cardigan(), new CountMade("front.right", "side", "side", Optional.of(25)),
+            new CountMade("front.right", "front", "front", Optional.of(31)));
     assertThat(finding(Wardrobe.plan(shorter), FindingCode.OUTLINE_OPEN)).isEmpty();
     Repair more =
         Repairs.of(shorter, "side.right", Set.of()).stream().filter(r -> r.title().startsWith("Work one row more on the right front")).findFirst().orElseThrow();
@@ -156,11 +157,11 @@ class RepairsTest {
   void rowsOnTopOfOthersKeepTheirHeight() {
     Garment edged =
         after(
-            Wardrobe.cardigan(), new Change.CountMade("front.right", "shoulder", "shoulder", Optional.of(21)),
-            new PieceChange.EdgingWorked("front.right", "shoulder", 2, 6, 21));
+            Wardrobe.cardigan(), new CountMade("front.right", "shoulder", "shoulder", Optional.of(21)),
+            new EdgingWorked("front.right", "shoulder", 2, 6, 21));
     Repair edging =
         Repairs.of(edged, "shoulder.right", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.EDGING).findFirst().orElseThrow();
-    PieceChange.EdgingWorked worked = (PieceChange.EdgingWorked) edging.changes().get(0);
+    EdgingWorked worked = (EdgingWorked) edging.changes().get(0);
     assertThat(worked.edging().rows()).isEqualTo(3);
     assertThat(worked.edging().rows() * worked.edging().rowMm()).isEqualTo(2 * 6 + 12.5, within(1e-9));
   }
@@ -168,7 +169,7 @@ class RepairsTest {
   /** One row along the edge itself picks up as many as the other has: its count changes, not its length. */
   @Test
   void aRowAlongAShoulderGivesItTheOtherOnesCount() {
-    Garment unequal = after(Wardrobe.cardigan(), new Change.CountMade("front.right", "shoulder", "shoulder", Optional.of(21)));
+    Garment unequal = after(Wardrobe.cardigan(), new CountMade("front.right", "shoulder", "shoulder", Optional.of(21)));
     Repair edging =
         Repairs.of(unequal, "shoulder.right", Set.of()).stream().filter(r -> r.rung() == Repair.Rung.EDGING).findFirst().orElseThrow();
     assertThat(edging.title()).isEqualTo("Work one row along the shoulder of the right front, picking up 23");
@@ -244,10 +245,10 @@ class RepairsTest {
     Wardrobe.number(answers, "armholeRows", 11 + random.nextInt(7));
     Garment garment = Wardrobe.garment(answers);
     if (random.nextBoolean()) {
-      garment = after(garment, new Change.CountMade("sleeve.left", "front", "sleeve", Optional.of(30 + random.nextInt(5))));
+      garment = after(garment, new CountMade("sleeve.left", "front", "sleeve", Optional.of(30 + random.nextInt(5))));
     }
     if (random.nextBoolean()) {
-      garment = after(garment, new Change.CountMade("front.right", "shoulder", "shoulder", Optional.of(20 + random.nextInt(6))));
+      garment = after(garment, new CountMade("front.right", "shoulder", "shoulder", Optional.of(20 + random.nextInt(6))));
     }
     if (random.nextBoolean()) {
       int every = 3 + random.nextInt(6);

@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Change;
-import ruxel.core.garment.EdgeChange;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.PieceChange;
+import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Marker;
-import ruxel.core.garment.Wardrobe;
 
 class AssemblySheetTest {
   private final AssemblySheet sheet = AssemblySheet.of(Wardrobe.plan(Wardrobe.cardigan()));
@@ -49,7 +49,7 @@ class AssemblySheetTest {
         Change.applyAll(
             Wardrobe.cardigan(),
             List.of(
-                new PieceChange.EdgingWorked("back", "hem", 2, 6.5, 70), new PieceChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_1)),
+                new EdgingWorked("back", "hem", 2, 6.5, 70), new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_1)),
                 new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 12, 0, 1, Optional.of(marker))));
     List<String> back = AssemblySheet.of(Wardrobe.plan(((Outcome.Good<Garment>) told).value())).pieces().get(0).edges();
     assertThat(back.get(0)).endsWith("; 2 rows of edging, each 6.5 mm high, worked before it is joined; corner behind it: one chain, shared");

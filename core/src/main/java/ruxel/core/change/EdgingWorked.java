@@ -1,0 +1,97 @@
+package ruxel.core.change;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ruxel.core.construction.Answers;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.Settings;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Counted;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+
+/**
+ * Rows worked along the whole of an edge before the piece is joined, each {@code rowMm} high, in so many
+ * stitches; no rows takes them out. The measured lengths of the neighbouring edges grow with them.
+ */
+public record EdgingWorked(String piece, String edge, Rows edging) implements EdgeChange {
+  /** So many rows, each so high, of so many stitches. */
+  public record Rows(int rows, double rowMm, int stitches) {}
+
+  public EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) {
+    this(piece, edge, new Rows(rows, rowMm, stitches));
+  }
+
+  @Override
+  public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
+    Optional<EdgingRows> before = garment.settings().on(EdgingRows.class, piece, edge);
+    Optional<EdgingRows> after =
+        edging.rows() == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, edging.rows(), edging.rowMm(), edging.stitches()));
+    if (after.isPresent() && !isPossible(onEdge)) {
+      return Outcome.refused(
+          Finding.of(
+              FindingCode.EDGING_RANGE, Where.edge(piece, edge), Fact.text("piece", onPiece.name()), Fact.text("edge", onEdge.name()),
+              Fact.count("rows", EdgingRows.MOST_ROWS), Fact.text("least", new Answers.Numeric(EdgingRows.LOWEST_MM).text()),
+              Fact.text("most", new Answers.Numeric(EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
+              Fact.count("runs", onEdge.runs().size())));
+    }
+    double byMm = after.map(EdgingRows::heightMm).orElse(0.0) - before.map(EdgingRows::heightMm).orElse(0.0);
+    Settings settings =
+        after.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
+    int index = onPiece.edges().indexOf(onEdge);
+    int count = onPiece.edges().size();
+    for (int neighbour : List.of(Math.floorMod(index - 1, count), (index + 1) % count)) {
+      settings = grown(settings, onPiece.edges().get(neighbour).id(), byMm);
+    }
+    return Outcome.of(
+        garment.withSettings(after.isPresent() ? settings.with(after.get()) : settings.without(EdgingRows.class, piece, edge)));
+  }
+
+  /** A length that would be less than nothing was measured before the rows were there: it says nothing any more. */
+  private Settings grown(Settings settings, String beside, double byMm) {
+    return settings
+        .on(MeasuredEdge.class, piece, beside)
+        .map(
+            measured ->
+                measured.mm() + byMm >= EdgeChange.EdgeMeasured.SHORTEST_MM
+                    ? settings.with(new MeasuredEdge(piece, beside, measured.mm() + byMm))
+                    : settings.without(MeasuredEdge.class, piece, beside))
+        .orElse(settings);
+  }
+
+  /** The rows are taken out: counts of their stitches, and of their ends on the edges beside, go with them. */
+  private static Settings withoutCounts(Settings settings, Piece onPiece, EdgingRows rows) {
+    Settings changed = settings;
+    for (Edge each : onPiece.edges()) {
+      Set<String> made = each.runs().stream().filter(run -> rows.made(each.id(), run)).map(Run::id).collect(Collectors.toSet());
+      changed = changed.without(decision -> Counted.isOf(decision, onPiece.id(), each.id(), made));
+    }
+    return changed;
+  }
+
+  private boolean isPossible(Edge onEdge) {
+    return edging.rows() > 0
+        && edging.rows() <= EdgingRows.MOST_ROWS
+        && edging.rowMm() >= EdgingRows.LOWEST_MM
+        && edging.rowMm() <= EdgingRows.HIGHEST_MM
+        && edging.stitches() >= onEdge.runs().size()
+        && edging.stitches() <= CountMade.MOST;
+  }
+
+  @Override
+  public String label(Names names) {
+    String where = "%s of %s".formatted(names.edge(piece, edge), names.piece(piece));
+    int rows = edging.rows();
+    return rows == 0 ? "Took the edging rows off " + where : "%s edging %s onto %s".formatted(Wording.capital(Wording.number(rows)), rows == 1 ? "row" : "rows", where);
+  }
+}

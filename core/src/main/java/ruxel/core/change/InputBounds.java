@@ -1,0 +1,30 @@
+package ruxel.core.change;
+
+import ruxel.core.decision.RunPart;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Bounds;
+import ruxel.core.piece.Lean;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Seam;
+
+/** How much may be typed where, so that a field can say so before anything is sent: characters, numbers, mm, shares. */
+public record InputBounds(
+    int name,
+    int units,
+    int chains,
+    int heldBack,
+    double narrowestMm,
+    double widestMm,
+    double longestMm,
+    double deepestMm,
+    double leanMm,
+    int placesPerRow,
+    double fullness,
+    int owed,
+    int reason) {
+  public static final InputBounds HOUSE =
+      new InputBounds(
+          Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, RunPart.MOST_HELD_BACK, RunPart.NARROWEST_MM,
+          RunPart.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stops.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
+          Seam.Working.MOST_FULLNESS, OwedChange.OwedNoted.MOST_WHAT, FindingChange.FindingLeft.MOST_WHAT);
+}

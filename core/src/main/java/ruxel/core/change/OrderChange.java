@@ -1,0 +1,38 @@
+package ruxel.core.change;
+
+import java.util.Optional;
+import ruxel.core.decision.WantedOrder;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Layout;
+
+/** What the maker decides of the order of work. */
+public sealed interface OrderChange extends Change {
+  /** A step of the order moved before another, or to the end. Refused where a must stands against it. */
+  record StepMoved(String seam, Optional<String> before) implements OrderChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment)
+          .then(layout -> StepMove.of(garment, layout.construct(), seam, before))
+          .then(order -> Outcome.of(garment.withSettings(garment.settings().with(new WantedOrder(order)))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Put %s %s in the order".formatted(names.seam(seam), before.map(other -> "before " + names.seam(other)).orElse("last"));
+    }
+  }
+
+  /** The order of work left to the house again. */
+  record OrderLeft() implements OrderChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withSettings(garment.settings().without(WantedOrder.class)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took the usual order";
+    }
+  }
+}

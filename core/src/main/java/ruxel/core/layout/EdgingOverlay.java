@@ -1,0 +1,219 @@
+package ruxel.core.layout;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.lay.Placement;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Origin;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.UnitKind;
+
+/**
+ * Lays edging rows over pieces (handbook 7 and 11): along their own edge they change its count and not its length;
+ * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in.
+ */
+final class EdgingOverlay implements Carries {
+  private static final String EDGED = EdgingRows.EDGED;
+  private static final String ROWS = EdgingRows.ROWS;
+
+  private record Target(String piece, String edge) {}
+
+  /** As they were before any edging: what seams and openings are told by. */
+  private final List<Piece> base;
+  private List<Piece> pieces;
+  private final Map<Target, Edge> covered = new HashMap<>();
+  private final Set<Target> grown = new HashSet<>();
+  private final List<EdgingRows> gone = new ArrayList<>();
+  /** How far the start of each ring has moved, in the piece's axes. */
+  private final Map<String, Outline.Point> starts = new HashMap<>();
+
+  EdgingOverlay(List<Piece> pieces, List<EdgingRows> edgings) {
+    base = pieces;
+    this.pieces = pieces;
+    for (EdgingRows edging : edgings) {
+      Optional<Piece> piece = Pieces.find(this.pieces, edging.piece());
+      Optional<Edge> edge = piece.flatMap(p -> p.edge(edging.edge())).filter(e -> isPossible(piece.get(), e, edging));
+      if (edge.isEmpty()) {
+        gone.add(edging);
+      } else {
+        Piece edged = edged(piece.get(), edge.get(), edging);
+        this.pieces = this.pieces.stream().map(p -> p == piece.get() ? edged : p).toList();
+      }
+    }
+  }
+
+  /** The edge lies between two others, leads somewhere, and has a stitch for each of its runs. */
+  private static boolean isPossible(Piece piece, Edge edge, EdgingRows edging) {
+    return piece.edges().size() >= 3 && lengthMm(edge) > 0 && edging.stitches() >= edge.runs().size();
+  }
+
+  List<Piece> pieces() {
+    return pieces;
+  }
+
+  /** The piece stays where it lies; its rows grow outwards. */
+  Placement carried(Placement placement) {
+    Outline.Point moved = starts.getOrDefault(placement.piece(), new Outline.Point(0, 0));
+    return placement.movedInPiece(moved.x(), moved.y());
+  }
+
+  List<EdgingRows> gone() {
+    return gone;
+  }
+
+  private Piece edged(Piece piece, Edge edge, EdgingRows edging) {
+    int index = piece.edges().indexOf(edge);
+    int count = piece.edges().size();
+    Advance outward = outward(edge, edging.rowMm());
+    Run before = rows(edging, outward);
+    Run behind = rows(edging, new Advance(-outward.dxMm(), -outward.dyMm()));
+    if (index == 0 || index == count - 1) {
+      starts.merge(
+          piece.id(), new Outline.Point(edging.rows() * outward.dxMm(), edging.rows() * outward.dyMm()),
+          (one, other) -> new Outline.Point(one.x() + other.x(), one.y() + other.y()));
+    }
+    List<Edge> edges = new ArrayList<>(piece.edges());
+    covered.putIfAbsent(new Target(piece.id(), edge.id()), edge);
+    Edge edged = edge.withRuns(runs(edge, edging.stitches()));
+    edges.set(index, edged.withLandmarks(edge.landmarks().stream().map(mark -> carried(mark, edge, edged)).toList()));
+    grow(piece, edges, Math.floorMod(index - 1, count), before, true);
+    grow(piece, edges, (index + 1) % count, behind, false);
+    return piece.withEdges(edges);
+  }
+
+  private void grow(Piece piece, List<Edge> edges, int index, Run rows, boolean atEnd) {
+    Edge edge = edges.get(index);
+    List<Run> runs = new ArrayList<>(edge.runs());
+    runs.add(atEnd ? runs.size() : 0, rows);
+    grown.add(new Target(piece.id(), edge.id()));
+    edges.set(index, edge.withRuns(runs));
+  }
+
+  private static Run rows(EdgingRows edging, Advance advance) {
+    return new Run(
+        ROWS + edging.edge(), UnitKind.ROW_END, Counts.planned(edging.rows()), advance, Fabric.PLAIN, false, Run.Notes.NONE,
+        Origin.rowsAlong(edging.edge()));
+  }
+
+  /** One row's height to the outer side of the edge, which lies to the right of its direction. */
+  private static Advance outward(Edge edge, double rowMm) {
+    double length = lengthMm(edge);
+    return new Advance(dyMm(edge) / length * rowMm, -dxMm(edge) / length * rowMm);
+  }
+
+  /** From its first corner straight to its last. */
+  private static double lengthMm(Edge edge) {
+    return Math.hypot(dxMm(edge), dyMm(edge));
+  }
+
+  private static double dxMm(Edge edge) {
+    return edge.runs().stream().mapToDouble(run -> run.count() * run.advance().dxMm()).sum();
+  }
+
+  private static double dyMm(Edge edge) {
+    return edge.runs().stream().mapToDouble(run -> run.count() * run.advance().dyMm()).sum();
+  }
+
+  /** Each run keeps its length and gets its share of the stitches, by length; the last takes what rounding leaves. */
+  private static List<Run> runs(Edge edge, int stitches) {
+    double whole = edge.gaugeLengthMm();
+    List<Run> runs = new ArrayList<>();
+    double before = 0;
+    int given = 0;
+    for (int i = 0; i < edge.runs().size(); i++) {
+      Run run = edge.runs().get(i);
+      before += run.lengthMm();
+      int left = edge.runs().size() - 1 - i;
+      int upTo = Math.max(given + 1, Math.min(stitches - left, (int) Math.round(stitches * before / whole)));
+      int count = left == 0 ? stitches - given : upTo - given;
+      given += count;
+      double share = (double) run.count() / count;
+      Advance advance = new Advance(run.advance().dxMm() * share, run.advance().dyMm() * share);
+      runs.add(
+          new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0), Origin.over(run)));
+    }
+    return runs;
+  }
+
+  /** A landmark keeps its share of the length; one told on the edging itself is there already. */
+  private static Landmark carried(Landmark mark, Edge was, Edge now) {
+    if (was.run(mark.first().run()).isEmpty()) {
+      return mark;
+    }
+    double share = (double) now.units() / was.units();
+    int every = mark.times() > 1 ? Math.max(1, (int) Math.round(mark.every() * share)) : 0;
+    return new Landmark(mark.id(), mark.name(), mark.kind(), carried(mark.first(), was, now), every, mark.times(), mark.marker());
+  }
+
+  @Override
+  public Cut carried(String piece, String edge, Cut cut) {
+    Target target = new Target(piece, edge);
+    return carried(target, grown(target, cut));
+  }
+
+  /** A unit at the end of an edge that grows is no longer its last; under edging it is the stitch over its middle. */
+  @Override
+  public Cut carriedUnit(String piece, String edge, Cut before) {
+    Edge was = covered.get(new Target(piece, edge));
+    Optional<Run> run = was == null ? Optional.empty() : was.run(before.run());
+    if (run.isEmpty()) {
+      return before;
+    }
+    int count = edge(pieces, new Target(piece, edge)).run(before.run() + EDGED).orElseThrow().count();
+    int unit = before.from() == Cut.End.START ? before.offset() : run.get().count() - before.offset();
+    int stitch = (int) Math.floor((unit + 0.5) * count / run.get().count());
+    return new Cut(before.run() + EDGED, before.from() == Cut.End.START ? stitch : count - stitch, before.from());
+  }
+
+  /** A cut at an end of an edge that has grown is at its end still. */
+  private Cut grown(Target target, Cut cut) {
+    if (!grown.contains(target)) {
+      return cut;
+    }
+    Edge was = edge(base, target);
+    List<Run> now = edge(pieces, target).runs();
+    return at(cut, was, 0)
+        ? Cut.startOf(now.get(0).id())
+        : at(cut, was, was.units()) ? Cut.endOf(now.get(now.size() - 1).id()) : cut;
+  }
+
+  private static boolean at(Cut cut, Edge edge, int index) {
+    OptionalInt on = cut.on(edge);
+    return on.isPresent() && on.getAsInt() == index;
+  }
+
+  private static Edge edge(List<Piece> pieces, Target target) {
+    return Pieces.find(pieces, target.piece(), target.edge()).orElseThrow();
+  }
+
+  private Cut carried(Target target, Cut cut) {
+    Edge was = covered.get(target);
+    return was == null ? cut : carried(cut, was, edge(pieces, target));
+  }
+
+  /** A cut inside a covered run goes to the same share of its length. */
+  private static Cut carried(Cut cut, Edge was, Edge now) {
+    Optional<Run> covered = was.run(cut.run());
+    if (covered.isEmpty()) {
+      return cut;
+    }
+    int count = now.run(cut.run() + EDGED).orElseThrow().count();
+    int offset = (int) Math.round((double) cut.offset() * count / covered.get().count());
+    return new Cut(cut.run() + EDGED, Math.min(count, offset), cut.from());
+  }
+}

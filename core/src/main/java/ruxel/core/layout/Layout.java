@@ -1,0 +1,172 @@
+package ruxel.core.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.construction.Construct;
+import ruxel.core.construction.Template;
+import ruxel.core.construction.Templates;
+import ruxel.core.decision.ChosenMethod;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.WorkedSeam;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.lay.Apart;
+import ruxel.core.lay.Placement;
+import ruxel.core.lay.Rows;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seams;
+
+/**
+ * The pieces and seams of a garment today: what its template makes of the answers, or its own pieces,
+ * with the settings laid over them. Settings without a target are named and kept.
+ */
+public record Layout(Construct construct, List<Decision> gone, List<Finding> findings) {
+
+  /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
+  public static Outcome<Layout> of(Garment garment) {
+    Outcome<Construct> base =
+        garment
+            .recipe()
+            .map(Layout::built)
+            .orElseGet(
+                () ->
+                    Outcome.of(
+                        new Construct(
+                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of())));
+    return base.then(
+        construct -> {
+          Layout laid = laid(construct, garment.settings(), garment.rules());
+          List<Finding> exceeded = Bounds.exceeded(laid.construct());
+          return exceeded.isEmpty() ? Outcome.of(laid) : Outcome.refused(exceeded);
+        });
+  }
+
+  private static Outcome<Construct> built(Recipe recipe) {
+    Optional<Template> template = Templates.of(recipe.construction());
+    return template
+        .map(found -> found.build(recipe.answers()))
+        .orElseGet(
+            () ->
+                Outcome.refused(
+                    Finding.of(
+                        FindingCode.ANSWER_NOT_CHOICE, Where.path("$.recipe.construction"),
+                        Fact.text("question", "Construction"),
+                        Fact.text("value", recipe.construction()),
+                        Fact.text("choices", String.join(", ", Templates.all().stream().map(Template::id).toList())))));
+  }
+
+  private static Layout laid(Construct construct, Settings settings, HouseRules rules) {
+    Overlay overlay = new Overlay(construct.pieces(), settings);
+    List<MadeCount> goneCounts = new ArrayList<>();
+    List<MadeCount> ofEdgings = new ArrayList<>();
+    List<Piece> pieces = counted(overlay.pieces(), settings.of(MadeCount.class), ofEdgings);
+    EdgingOverlay edgings = new EdgingOverlay(pieces, settings.of(EdgingRows.class));
+    pieces = counted(edgings.pieces(), ofEdgings, goneCounts);
+    Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
+    PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings);
+    pieces = wholes.pieces();
+    List<Seam> bare =
+        construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).toList();
+    OwnAnchors own = new OwnAnchors(pieces, bare, settings, List.of(overlay, edgings), rules);
+    List<Seam> seams = own.seams();
+    Construct laid =
+        new Construct(
+            pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
+            placements(apart(construct, pieces, edgings), pieces, settings.of(LaidPiece.class)), construct.laidWords(), construct.consequences(), construct.assumed(), construct.assumedPieces(), construct.handles(), construct.levers(), construct.stops());
+    List<Decision> gone = new ArrayList<>(goneCounts);
+    Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
+    settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
+    return new Layout(laid, List.copyOf(gone), gone.stream().map(Layout::finding).toList());
+  }
+
+  private static boolean isGone(Decision decision, Construct construct, List<Seam> seams) {
+    return decision.ofSeam().filter(id -> Seams.find(seams, id).isEmpty()).isPresent()
+        || decision.ofPiece().filter(id -> Pieces.find(construct.pieces(), id).isEmpty()).isPresent();
+  }
+
+  private static Finding finding(Decision gone) {
+    return Finding.of(FindingCode.SETTING_GONE, Where.path("$.settings"), Fact.text("what", gone.told()));
+  }
+
+  /** What cannot be counted on these pieces is added to {@code missing}. */
+  private static List<Piece> counted(List<Piece> pieces, List<MadeCount> counts, List<MadeCount> missing) {
+    List<Piece> counted = pieces;
+    for (MadeCount made : counts) {
+      Optional<List<Piece>> changed = counted(counted, made);
+      changed.ifPresentOrElse(ignored -> {}, () -> missing.add(made));
+      counted = changed.orElse(counted);
+    }
+    return counted;
+  }
+
+  private static Optional<List<Piece>> counted(List<Piece> pieces, MadeCount made) {
+    List<Piece> changed = new ArrayList<>(pieces);
+    for (int i = 0; i < changed.size(); i++) {
+      Piece piece = changed.get(i);
+      Optional<Edge> edge = piece.id().equals(made.piece()) ? piece.edge(made.edge()) : Optional.empty();
+      if (edge.flatMap(found -> found.run(made.run())).isPresent()) {
+        changed.set(i, piece.withEdges(piece.edges().stream().map(e -> e == edge.get() ? counted(e, made) : e).toList()));
+        return Optional.of(changed);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Edge counted(Edge edge, MadeCount made) {
+    List<Run> runs =
+        edge.runs().stream()
+            .map(run -> run.id().equals(made.run()) ? run.withCounts(counted(run.counts(), made)) : run)
+            .toList();
+    return edge.withRuns(runs);
+  }
+
+  private static Counts counted(Counts counts, MadeCount made) {
+    Optional<Integer> count = Optional.of(made.count());
+    return made.when() == Counts.Source.AS_WORKED ? counts.withWorked(count) : counts.withMade(count);
+  }
+
+  private static List<Placement> apart(Construct construct, List<Piece> pieces, EdgingOverlay edgings) {
+    return Apart.of(construct.pieces(), construct.placements(), pieces, construct.placements().stream().map(edgings::carried).toList());
+  }
+
+  private static List<Placement> placements(
+      List<Placement> usual, List<Piece> pieces, List<LaidPiece> laid) {
+    List<Placement> placements = new ArrayList<>(usual);
+    for (LaidPiece own : laid) {
+      Pieces.find(pieces, own.piece())
+          .ifPresent(
+              piece ->
+                  placements.replaceAll(
+                      p ->
+                          p.piece().equals(own.piece())
+                              ? p.turnedAbout(new Outline(piece).middle(), own.quarterTurns()).moved(own.dxMm(), own.dyMm())
+                              : p));
+    }
+    return placements;
+  }
+
+  /** How the seam is worked, without the anchors the maker has moved or added. */
+  private static Seam worked(Seam seam, Settings settings) {
+    Seam worked = settings.on(WorkedSeam.class, seam.id()).map(w -> w.on(seam)).orElse(seam);
+    return worked.withMethod(settings.on(ChosenMethod.class, seam.id()).map(ChosenMethod::method).or(seam::method));
+  }
+}

@@ -1,0 +1,121 @@
+package ruxel.core.change;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import ruxel.core.decision.WantedOrder;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.order.Reason;
+import ruxel.core.plan.GarmentPlan;
+
+/** The maker's own order within the musts (handbook 13). */
+class StepMoveTest {
+  private static final List<String> USUAL =
+      List.of("shoulder.left", "shoulder.right", "armhole.left", "armhole.right", "side.left", "side.right");
+  private final Garment cardigan = Wardrobe.cardigan();
+
+  @Test
+  void oneSideCompleteBeforeTheOther() {
+    Garment moved = moved(moved(moved(cardigan, "armhole.left", "shoulder.right"), "side.left", "shoulder.right"), "armhole.right", "side.right");
+    GarmentPlan plan = Wardrobe.plan(moved);
+    assertThat(order(moved))
+        .containsExactly("shoulder.left", "armhole.left", "side.left", "shoulder.right", "armhole.right", "side.right");
+    assertThat(codes(plan, "armhole.left"))
+        .containsExactly(Reason.Code.MAKES_POINT, Reason.Code.SLEEVE_BEFORE_SHOULDERS, Reason.Code.FLAT_FIRST, Reason.Code.YOURS);
+    assertThat(codes(plan, "side.left")).as("no seam of this cardigan is worked round a tube").doesNotContain(Reason.Code.CLOSES_EARLY, Reason.Code.CLOSES_LAST);
+    assertThat(codes(plan, "shoulder.right")).doesNotContain(Reason.Code.SHOULDERS_FIRST);
+    assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::number).containsExactly(1, 2, 3, 4, 5, 6);
+    assertThat(plan.steps().get(5).openAfter()).hasSize(3);
+  }
+
+  @Test
+  void aSleeveCannotComeBeforeItsShoulderAndTheReasonIsSaid() {
+    List<Finding> findings = new OrderChange.StepMoved("armhole.left", Optional.of("shoulder.left")).apply(cardigan).findings();
+    assertThat(findings).extracting(Finding::code).containsExactly(FindingCode.STEP_FORBIDDEN);
+    assertThat(findings.get(0).sentence(cardigan.wording()))
+        .startsWith("The left armhole cannot come before the left shoulder. After the left shoulder: it brings");
+    assertThat(new OrderChange.StepMoved("shoulder.left", Optional.empty()).apply(cardigan).findings())
+        .as("everything that waits for it is named")
+        .extracting(Finding::code)
+        .containsOnly(FindingCode.STEP_FORBIDDEN);
+  }
+
+  @Test
+  void theOrderCanBeLeftToTheHouseAgain() {
+    Garment moved = moved(cardigan, "shoulder.right", "shoulder.left");
+    assertThat(order(moved).get(0)).isEqualTo("shoulder.right");
+    assertThat(order(good(new OrderChange.OrderLeft().apply(moved)))).isEqualTo(USUAL);
+  }
+
+  @Test
+  void namesWhatIsNotThere() {
+    assertThat(new OrderChange.StepMoved("hood", Optional.empty()).apply(cardigan).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(new OrderChange.StepMoved("side.left", Optional.of("hood")).apply(cardigan).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(order(moved(cardigan, "side.left", "side.left"))).isEqualTo(USUAL);
+  }
+
+  @Test
+  void anyRunOfMovesKeepsEveryMust() {
+    long seed = 20261125;
+    Random random = new Random(seed);
+    Garment garment = cardigan;
+    int accepted = 0;
+    for (int i = 0; i < 60; i++) {
+      String seam = USUAL.get(random.nextInt(USUAL.size()));
+      Optional<String> before = random.nextInt(4) == 0 ? Optional.empty() : Optional.of(USUAL.get(random.nextInt(USUAL.size())));
+      Outcome<Garment> outcome = new OrderChange.StepMoved(seam, before).apply(garment);
+      if (outcome instanceof Outcome.Good<Garment> good) {
+        accepted++;
+        garment = good.value();
+      }
+      List<String> order = order(garment);
+      assertThat(order).as("seed %d, move %d", seed, i).containsExactlyInAnyOrderElementsOf(USUAL);
+      for (GarmentPlan.StepPlan step : Wardrobe.plan(garment).steps()) {
+        step.after().forEach(first -> assertThat(order.indexOf(first)).isLessThan(order.indexOf(step.seam())));
+      }
+    }
+    assertThat(accepted).isGreaterThan(5);
+  }
+
+  /** An order given in a file that breaks a must is told and mended, never worked. */
+  @Test
+  void anUnlawfulOrderIsAFindingAtEachSeamThatCannotStandThere() {
+    List<String> wanted = List.of("armhole.left", "shoulder.left", "shoulder.right", "armhole.right", "side.right", "side.left");
+    GarmentPlan plan = Wardrobe.plan(cardigan.withSettings(cardigan.settings().with(new WantedOrder(wanted))));
+    assertThat(plan.findings())
+        .filteredOn(finding -> finding.code() == FindingCode.ORDER_BROKEN)
+        .singleElement()
+        .satisfies(finding -> assertThat(finding.seam()).contains("armhole.left"));
+    List<String> steps = plan.steps().stream().map(GarmentPlan.StepPlan::seam).toList();
+    assertThat(steps.indexOf("shoulder.left")).isLessThan(steps.indexOf("armhole.left"));
+    assertThat(steps.indexOf("side.right")).isLessThan(steps.indexOf("side.left"));
+  }
+
+  private static List<Reason.Code> codes(GarmentPlan plan, String seam) {
+    return plan.steps().stream()
+        .filter(step -> step.seam().equals(seam))
+        .flatMap(step -> step.reasons().stream())
+        .map(GarmentPlan.ReasonView::code)
+        .toList();
+  }
+
+  private static List<String> order(Garment garment) {
+    return Wardrobe.plan(garment).steps().stream().map(GarmentPlan.StepPlan::seam).toList();
+  }
+
+  private static Garment moved(Garment garment, String seam, String before) {
+    return good(new OrderChange.StepMoved(seam, Optional.of(before)).apply(garment));
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    assertThat(outcome.findings()).isEmpty();
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+}

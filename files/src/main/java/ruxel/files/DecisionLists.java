@@ -1,0 +1,100 @@
+package ruxel.files;
+
+import java.util.ArrayList;
+import java.util.List;
+import ruxel.core.decision.ChosenMethod;
+import ruxel.core.decision.Decision;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.LeaningPiece;
+import ruxel.core.decision.LeftFinding;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.MarkedEdge;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.decision.MovedAnchor;
+import ruxel.core.decision.OwedItem;
+import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.ToldCorner;
+import ruxel.core.decision.ToldRun;
+import ruxel.core.decision.WantedOrder;
+import ruxel.core.decision.WorkedSeam;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.deser.std.StdDeserializer;
+import tools.jackson.databind.ser.std.StdSerializer;
+
+/** The maker's decisions in the file: a list for each kind, under its name; of the order of work there is but one. */
+final class DecisionLists {
+  private static final List<Kept> ALL =
+      List.of(
+          new Kept("counts", MadeCount.class),
+          new Kept("anchors", MovedAnchor.class),
+          new Kept("methods", ChosenMethod.class),
+          new Kept("laid", LaidPiece.class),
+          new Kept("order", WantedOrder.class),
+          new Kept("told", ToldRun.class),
+          new Kept("measured", MeasuredEdge.class),
+          new Kept("marks", MarkedEdge.class),
+          new Kept("worked", WorkedSeam.class),
+          new Kept("pins", OwnAnchor.class),
+          new Kept("owed", OwedItem.class),
+          new Kept("corners", ToldCorner.class),
+          new Kept("leans", LeaningPiece.class),
+          new Kept("edgings", EdgingRows.class),
+          new Kept("left", LeftFinding.class));
+
+  private DecisionLists() {}
+
+  private record Kept(String name, Class<? extends Decision> kind) {
+    boolean isOne() {
+      return kind == WantedOrder.class;
+    }
+  }
+
+  /** Reads them kind by kind. */
+  static final class Read extends StdDeserializer<Settings> {
+    Read() {
+      super(Settings.class);
+    }
+
+    @Override
+    public Settings deserialize(JsonParser parser, DeserializationContext context) {
+      JsonNode lists = context.readTree(parser);
+      List<Decision> decisions = new ArrayList<>();
+      for (Kept kept : ALL) {
+        JsonNode list = lists.path(kept.name());
+        if (kept.isOne() && !list.isEmpty()) {
+          decisions.add(context.readTreeAsValue(list, kept.kind()));
+        }
+        for (int i = 0; i < list.size() && !kept.isOne(); i++) {
+          decisions.add(context.readTreeAsValue(list.get(i), kept.kind()));
+        }
+      }
+      return new Settings(decisions);
+    }
+  }
+
+  /** Writes those kinds of which there are any. */
+  static final class Write extends StdSerializer<Settings> {
+    Write() {
+      super(Settings.class);
+    }
+
+    @Override
+    public void serialize(Settings settings, JsonGenerator json, SerializationContext context) {
+      json.writeStartObject();
+      for (Kept kept : ALL) {
+        List<? extends Decision> decisions = settings.of(kept.kind());
+        if (!decisions.isEmpty()) {
+          json.writeName(kept.name());
+          context.writeValue(json, kept.isOne() ? decisions.get(0) : decisions);
+        }
+      }
+      json.writeEndObject();
+    }
+  }
+}
