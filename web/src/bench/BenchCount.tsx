@@ -1,0 +1,30 @@
+import { timeLeft } from './moments';
+
+interface Props {
+  all: number;
+  position: number;
+  /** Seconds a joint takes; undefined until it is known. */
+  pace: Parameters<typeof timeLeft>[1];
+  unsent: number;
+}
+
+/** The number of the joint at hand, as large as the room allows, and whether it is kept. */
+export function BenchCount({ all, position, pace, unsent }: Props) {
+  const isDone = position === all;
+  return (
+    <section className="bench-count" aria-live="polite" aria-label="Joint">
+      <span className="bench-word">{isDone ? 'All joints' : 'Joint'}</span>
+      <span
+        className={position + 1 > 99 ? 'bench-number display long' : 'bench-number display'}
+        data-testid="joint"
+      >
+        {isDone ? all : position + 1}
+      </span>
+      <span className="bench-word">of {all}</span>
+      <span className="bench-pace">{timeLeft(all - position, pace)}</span>
+      <span className="bench-kept">
+        {unsent === 0 ? 'Kept to the joint' : `${unsent} not sent yet; kept in this browser`}
+      </span>
+    </section>
+  );
+}

@@ -1,0 +1,32 @@
+import type { BenchPlan } from '../api/types';
+import { promptAt } from './moments';
+
+interface Props {
+  plan: BenchPlan;
+  position: number;
+}
+
+/** How to hold it, how far it is to the next marker, and what to look at now. */
+export function BenchFacts({ plan, position }: Props) {
+  const next = plan.plan.checkpoints.find((checkpoint) => checkpoint.joint > position);
+  const prompt = promptAt(plan, position);
+  return (
+    <div className="bench-facts">
+      <div>
+        <h2>Hold</h2>
+        <p>{plan.hold}</p>
+      </div>
+      <div>
+        <h2>{next ? 'To the next marker' : 'To the end'}</h2>
+        <p>
+          <span className="bench-left display">{(next?.joint ?? plan.joints.length) - position}</span> more
+          {next ? `, to ${next.nameA}${next.name ? ` (${next.name})` : ''}` : ''}
+        </p>
+      </div>
+      <div className={prompt ? 'bench-prompt' : ''} role="status">
+        <h2>{prompt ? 'Stop and look now' : position === 0 ? 'Begin' : 'While you join'}</h2>
+        <p>{prompt ? `${prompt.words} ${prompt.expected}` : position === 0 ? plan.start : plan.check}</p>
+      </div>
+    </div>
+  );
+}
