@@ -91,7 +91,8 @@ final class SeamWords {
     double meant = seam.working().fullness() * Math.min(ease.aMm(), ease.bMm());
     boolean other = seam.working().fuller().filter(side -> side != (ease.aMm() >= ease.bMm() ? Side.A : Side.B)).isPresent();
     if (meant > 0 && other && ease.differenceMm() >= HALF_MM) {
-      return "%s It is the %s that is meant to be fuller.".formatted(by, Wording.low(seam.side(seam.working().fuller().get()).name()));
+      return "%s It is the %s that is meant to be fuller, by %s."
+          .formatted(by, Wording.low(seam.side(seam.working().fuller().get()).name()), wording.percent(seam.working().fullness()));
     }
     if (meant > 0) {
       return "%s %s of it is meant to be gathered.".formatted(by, wording.difference(meant));

@@ -48,6 +48,7 @@ final class LengthRepairs {
     repairs.ease(verdict);
     if (verdict != Ease.Verdict.MATCHED) {
       situation.construct().levers().stream().filter(lever -> lever.seam().equals(situation.seam().id())).forEach(repairs::lever);
+      repairs.takeBack();
       repairs.block();
       repairs.gather(verdict);
     }
@@ -197,6 +198,18 @@ final class LengthRepairs {
         .filter(twin -> twin.edge(edge.id()).filter(like -> like.units() == edge.units()).isPresent())
         .ifPresent(twin -> changes.add(new EdgeChange.EdgeMeasured(twin.id(), edge.id(), Optional.of(mm))));
     return changes;
+  }
+
+  /** Fullness that was told for a side and is not there: perhaps it is not meant at all. */
+  private void takeBack() {
+    Seam.Working working = situation.seam().working();
+    if (working.fullness() > 0) {
+      candidates.add(
+          new Candidate(
+              Rung.EASE, "Mean no fullness here",
+              "Without the %s that are meant, the two differ by %s, %s.".formatted(wording.percent(working.fullness()), wording.difference(Math.abs(lengthA - lengthB)), wording.percent(share())),
+              Promise.LENGTHS_MEET, Effort.NONE, "Only the joining changes.", "None, if the fullness was told by mistake.", worked(working.surplus(), 0)));
+    }
   }
 
   private void gather(Ease.Verdict verdict) {

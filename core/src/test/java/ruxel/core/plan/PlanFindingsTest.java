@@ -62,7 +62,7 @@ class PlanFindingsTest {
     Seam seam = plain.withWorking(new Seam.Working(false, Surplus.EVEN, 0.2, fuller.isEmpty() ? Optional.empty() : Optional.of(Side.valueOf(fuller)), false));
     GarmentPlan plan = planned(List.of(Panels.rectangle("p", 48, 10), Panels.rectangle("q", 40, 10)), List.of(seam), List.of(), Settings.NONE);
     assertThat(plan.seams().get(0).ease().orElseThrow().verdict()).hasToString(verdict);
-    assertThat(plan.seams().get(0).ease().orElseThrow().words()).contains(fuller.equals("B") ? "It is the b that is meant to be fuller." : "is meant to be gathered");
+    assertThat(plan.seams().get(0).ease().orElseThrow().words()).contains(fuller.equals("B") ? "It is the b that is meant to be fuller, by 20.0 %." : "is meant to be gathered");
   }
 
   @Test
