@@ -13,7 +13,10 @@ import java.util.function.UnaryOperator;
 import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece.Part;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Seam.SideOf;
 import ruxel.core.seam.SeamRole;
@@ -55,17 +58,17 @@ final class Body {
   static final Asked SHOULDER =
       Asked.stitches(
               "shoulderStitches", NECK, "Stitches of each shoulder", "All of them, as you count them.", 1,
-              form -> Math.min(front(form), Math.round(back(form) * SHOULDER_SHARE)))
+              form -> Math.min(front(form) - Armhole.narrower(form), Math.round(across(form) * SHOULDER_SHARE)))
           .shapes(Part.FRONT)
           .refused(
               FindingCode.SHOULDERS_TOO_WIDE, form -> backNeck(form) < 1,
               form ->
                   List.of(
-                      Fact.count("shoulder", shoulder(form)), Fact.count("both", 2L * shoulder(form)), Fact.count("back", back(form)),
-                      Fact.count("most", Math.max(1, (back(form) - 1) / 2))))
+                      Fact.count("shoulder", shoulder(form)), Fact.count("both", 2L * shoulder(form)), Fact.count("back", across(form)),
+                      Fact.count("most", Math.max(1, (across(form) - 1) / 2))))
           .refused(
-              FindingCode.SHOULDER_WIDER_THAN_FRONT, form -> isCardigan(form) && shoulder(form) > front(form),
-              form -> List.of(Fact.count("shoulder", shoulder(form)), Fact.count("front", front(form))))
+              FindingCode.SHOULDER_WIDER_THAN_FRONT, form -> isCardigan(form) && shoulder(form) > front(form) - Armhole.narrower(form),
+              form -> List.of(Fact.count("shoulder", shoulder(form)), Fact.count("front", front(form) - Armhole.narrower(form))))
           .follows(
               "{width} each; {n} stitches, {neck}, are left for the back neck.",
               form ->
@@ -111,6 +114,11 @@ final class Body {
     return isCardigan(form) ? Making.stitches(form, FRONT) : back(form);
   }
 
+  /** Stitches of the back between the armholes. */
+  static int across(Form form) {
+    return back(form) - 2 * Armhole.narrower(form);
+  }
+
   static int shoulder(Form form) {
     return form.count(SHOULDER);
   }
@@ -126,6 +134,11 @@ final class Body {
   /** The run at the bottom of the side seam. */
   static String lowest(Form form) {
     return form.count(HEM_RIB) > 0 ? "rib" : "side";
+  }
+
+  /** Back and front or fronts, with the armholes that are asked for. */
+  static void panels(Halves halves, Form form) {
+    panels(halves, form, panel -> Armhole.sections(panel, form));
   }
 
   /**
@@ -158,6 +171,25 @@ final class Body {
         List.of(), List.of(Seam.START), "slip-both");
   }
 
+  /** Both sides from the hem, or from the top of a slit, to the underarm. */
+  static void sides(Halves halves, Form form) {
+    Front front = leftFront(form);
+    int slit = Slit.rows(form);
+    halves.seam(
+        "side", "side", SeamRole.SIDE,
+        SideOf.of("Front side", new Span(front.piece(), front.side(), Slit.top(form, FORWARD), Cut.endOf("side"), FORWARD)),
+        SideOf.of("Back side", new Span("back", "left", Cut.startOf("side"), Slit.top(form, BACKWARD), BACKWARD)),
+        slit == 0 ? ribAnchors(form) : List.of(), slit == 0 ? List.of(Seam.END) : List.of(), "mattress-rows");
+  }
+
+  /** Where the ribbing of the hem ends, on front and back. */
+  static List<Anchor> ribAnchors(Form form) {
+    Front front = leftFront(form);
+    return form.count(HEM_RIB) > 0
+        ? List.of(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut("back", "left", Cut.startOf("rib"))))
+        : List.of();
+  }
+
   /** Hem and neck, which are one opening with the fronts of a cardigan. */
   static void openings(Halves halves, Form form) {
     if (isCardigan(form)) {
@@ -170,12 +202,12 @@ final class Body {
   }
 
   private static int backNeck(Form form) {
-    return back(form) - 2 * shoulder(form);
+    return across(form) - 2 * shoulder(form);
   }
 
   /** Stitches of the front's neck: between both shoulders, or from the shoulder to the front edge. */
   private static int frontNeck(Form form) {
-    return isCardigan(form) ? front(form) - shoulder(form) : backNeck(form);
+    return isCardigan(form) ? front(form) - Armhole.narrower(form) - shoulder(form) : backNeck(form);
   }
 
   private static int neckRows(Form form) {

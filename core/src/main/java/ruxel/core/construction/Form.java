@@ -46,6 +46,16 @@ final class Form {
     return (String) known;
   }
 
+  /** Whether this construction asks it at all. */
+  boolean asks(Asked question) {
+    return asked.contains(question);
+  }
+
+  /** A count that only some constructions ask for; none is 0. */
+  int countOrNone(Asked question) {
+    return asks(question) ? count(question) : 0;
+  }
+
   boolean is(Asked question, String value) {
     return choice(question).equals(value);
   }

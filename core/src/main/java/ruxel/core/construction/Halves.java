@@ -81,7 +81,10 @@ final class Halves {
 
   /** An opening of the left half, and its mirror image. */
   Halves openings(String id, String name, String piece, String edge) {
-    List<Span> left = spans(Map.of(piece, List.of(edge)));
+    return openings(id, name, spans(Map.of(piece, List.of(edge))));
+  }
+
+  Halves openings(String id, String name, List<Span> left) {
     openings.add(new ExpectedOpening(id + LEFT, "Left " + name, left));
     openings.add(new ExpectedOpening(id + RIGHT, "Right " + name, left.stream().map(span -> unturned(mirrored(span))).toList()));
     return this;

@@ -17,7 +17,7 @@ import ruxel.core.piece.UnitKind;
  * sides, and what closes it at the top. Drawn right side up, its ring counter-clockwise from the lower left corner.
  */
 final class Panel {
-  /** Rows up both sides, each side wider by so many stitches at the upper end. */
+  /** Rows up both sides, each side wider by so many stitches at the upper end; without rows that many stitches at once. */
   private record Section(String run, int rows, double rowMm, double wider, boolean rib) {}
 
   /** What lies between the shoulders: so many stitches, of them {@code centre} below a slope of so many rows; straight without rows. */
@@ -57,9 +57,19 @@ final class Panel {
     return rows(run, rows, 0);
   }
 
-  /** Rows in which each side grows by so many stitches, evenly; fewer than 0 where it gets narrower. */
+  /** Rows in which each side grows by so many stitches, evenly; fewer than 0 where it gets narrower. None when there are none. */
   Panel rows(String run, int rows, double wider) {
-    sections.add(new Section(run, rows, making.h(), wider, false));
+    if (rows > 0) {
+      sections.add(new Section(run, rows, making.h(), wider, false));
+    }
+    return this;
+  }
+
+  /** So many stitches of each side left unworked; none when there are none. */
+  Panel left(String run, int stitches) {
+    if (stitches > 0) {
+      sections.add(new Section(run, 0, 0, -stitches, false));
+    }
     return this;
   }
 
@@ -122,6 +132,9 @@ final class Panel {
   }
 
   private Run rowsOf(Section section, int way) {
+    if (section.rows() == 0) {
+      return tops(section.run(), (int) -section.wider());
+    }
     Run run = Run.plain(section.run(), UnitKind.ROW_END, section.rows(), new Advance(section.wider() * making.w() / section.rows(), way * section.rowMm()));
     return section.rib() ? run.inRib() : run;
   }

@@ -23,6 +23,7 @@ public record Question(
     GARMENT("The garment"),
     GAUGE("Gauge, on the blocked piece"),
     BODY("Body"),
+    ARMHOLE("Armholes"),
     NECK("Shoulders and neck"),
     SLEEVES("Sleeves");
 

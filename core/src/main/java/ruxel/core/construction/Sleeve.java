@@ -7,7 +7,10 @@ import static ruxel.core.seam.Span.Along.FORWARD;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import ruxel.core.construction.Panel.Named;
+import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece.Part;
@@ -38,57 +41,134 @@ final class Sleeve {
   static final Asked CUFF_RIB = Asked.rows("cuffRibRows", SLEEVES, "Rows of ribbing at the cuff", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()));
   static final Asked WORKED = Making.direction("sleeveWorked", SLEEVES, "Sleeves worked", "CUFF_UP", "From the cuff up", "From the top down");
 
+  static final Asked TOP =
+      Asked.stitches("sleeveTopStitches", SLEEVES, "Stitches at the sleeve top", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, Armhole.roundMm(form)))
+          .shapes(Part.SLEEVE)
+          .follows(
+              form -> "{n} stitches, {length}, on an armhole of {armhole}: " + (topMm(form) > Armhole.roundMm(form) ? "{ease} longer." : topMm(form) < Armhole.roundMm(form) ? "{ease} shorter." : "equal."),
+              form ->
+                  List.of(
+                      Fact.count("n", top(form)), Fact.length("length", topMm(form)), Fact.length("armhole", Armhole.roundMm(form)),
+                      Fact.share("ease", Math.abs(topMm(form) - Armhole.roundMm(form)) / Math.max(topMm(form), Armhole.roundMm(form)))));
+
+  static final Asked COUNTED =
+      Asked.choice(
+          "sleeveRowsCounted", SLEEVES, "Rows of the sleeve are counted", "Instructions differ in this.", form -> "WITHOUT",
+          new Choice("WITHOUT", "without its ribbing"), new Choice("WITH", "with its ribbing"));
+  static final Asked IN_PASSES =
+      Asked.choice(
+          "sideInPasses", SLEEVES, "Side and sleeve are joined", "In one pass the yarn goes on; in two each seam has its own.", form -> "ONE",
+          new Choice("ONE", "in one pass, from the hem to the cuff"), new Choice("TWO", "in two, from both ends to the underarm"));
+
   private Sleeve() {}
 
   static int cuff(Form form) {
     return Making.stitches(form, CUFF);
   }
 
-  static double lengthMm(Form form) {
-    return form.count(CUFF_RIB) * Making.of(form).ribRowMm() + form.count(ROWS) * Making.of(form).h();
+  /** Stitches across a straight top. */
+  static int top(Form form) {
+    return Making.stitches(form, TOP);
   }
 
-  /** Both sleeves; right side up and cuff down, the right edge of the left one goes to the back. */
-  static void panels(Halves halves, Form form, int top) {
+  private static double topMm(Form form) {
+    return top(form) * Making.of(form).w();
+  }
+
+  static double lengthMm(Form form) {
+    return form.count(CUFF_RIB) * Making.of(form).ribRowMm() + rows(form) * Making.of(form).h();
+  }
+
+  /** Rows of a sleeve up to where it is set in, without its ribbing. */
+  static int rows(Form form) {
+    int rows = form.count(ROWS);
+    if (!form.asks(COUNTED) || form.is(COUNTED, "WITHOUT")) {
+      return rows;
+    }
+    Making making = Making.of(form);
+    return (int) Math.max(1, rows - Math.round(form.count(CUFF_RIB) * making.ribRowMm() / making.h()));
+  }
+
+  /**
+   * What stands above the sides of a sleeve: so many stitches across the top, and runs of its sides, the lowest and the highest, that
+   * belong to the armhole; the body's corner meets the upper end of the run {@code corner}.
+   */
+  record Head(int top, Optional<String> lowest, Optional<String> highest, Optional<String> corner) {
+    static Head straight(int top) {
+      return new Head(top, Optional.empty(), Optional.empty(), Optional.empty());
+    }
+
+    List<Span> spans() {
+      Span across = Span.ofRun(LEFT, "top", "top", BACKWARD);
+      return lowest.isEmpty()
+          ? List.of(across)
+          : List.of(
+              Span.ofRuns(LEFT, "front", highest.orElseThrow(), lowest.get(), BACKWARD), across,
+              Span.ofRuns(LEFT, "back", lowest.get(), highest.get(), BACKWARD));
+    }
+
+    Spot middle() {
+      Cut middle = new Cut("top", top / 2, Cut.End.START);
+      return top % 2 == 1 ? Spot.unit(LEFT, "top", middle) : Spot.cut(LEFT, "top", middle);
+    }
+  }
+
+  /**
+   * Both sleeves; right side up and cuff down, the right edge of the left one goes to the back.
+   *
+   * @param rows of its sides, getting wider to {@code widest} stitches
+   * @param head what stands above them
+   */
+  static void panels(Halves halves, Form form, int rows, int widest, UnaryOperator<Panel> head) {
     Panel left =
         new Panel(LEFT, "Left sleeve", Part.SLEEVE, Making.of(form), Making.isTopDown(form, WORKED), "cuff", cuff(form))
             .ribbed(form.count(CUFF_RIB))
-            .rows("sleeve", form.count(ROWS), (top - cuff(form)) / 2.0);
-    halves.pair(left.closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), "sleeve.right", "Right sleeve");
+            .rows("sleeve", rows, (widest - cuff(form)) / 2.0);
+    halves.pair(
+        head.apply(left).closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), "sleeve.right", "Right sleeve");
   }
 
   /** Set in flat from the front underarm over the shoulder to the back underarm, its middle on the shoulder seam. */
-  static void setIn(Halves halves, Form form, int top, Lever... moving) {
-    Body.Front front = Body.leftFront(form);
-    Cut middle = new Cut("top", top / 2, Cut.End.START);
-    Spot onTop = top % 2 == 1 ? Spot.unit(LEFT, "top", middle) : Spot.cut(LEFT, "top", middle);
+  static void setIn(Halves halves, Form form, Head head, Lever... moving) {
+    List<Anchor> anchors = new ArrayList<>(List.of(new Anchor("shoulder", "shoulder seam", head.middle(), Armhole.shoulder(form))));
+    if (Armhole.hasUnderarm(form)) {
+      head.corner().ifPresent(run -> {
+        anchors.add(0, new Anchor("corner.front", "front corner", Spot.cut(LEFT, "front", Cut.startOf(run)), Armhole.corner(form, true)));
+        anchors.add(new Anchor("corner.back", "back corner", Spot.cut(LEFT, "back", Cut.endOf(run)), Armhole.corner(form, false)));
+      });
+    }
     halves.seam(
         "armhole", "armhole", SeamRole.ARMHOLE,
-        SideOf.of("Sleeve top", Span.ofRun(LEFT, "top", "top", BACKWARD)),
-        SideOf.of(
-            "Front and back armhole", Span.ofRun(front.piece(), front.side(), "armhole", FORWARD), Span.ofRun("back", "left", "armhole", FORWARD)),
-        List.of(new Anchor("shoulder", "shoulder seam", onTop, Spot.cut(front.piece(), front.side(), Cut.endOf("armhole")))),
-        List.of(Seam.START, Seam.END), "mattress-rows", moving);
+        SideOf.of("Sleeve top", head.spans().toArray(Span[]::new)), SideOf.of("Front and back armhole", Armhole.spans(form).toArray(Span[]::new)),
+        anchors, List.of(Seam.START, Seam.END), "mattress-rows", moving);
   }
 
-  /** Side and sleeve in one pass from the hem to the cuff. */
+  /** Side and sleeve from the hem to the cuff, or each from its open end to the underarm. */
   static void sides(Halves halves, Form form) {
     Body.Front front = Body.leftFront(form);
     String hem = Body.lowest(form);
     String cuff = form.count(CUFF_RIB) > 0 ? "rib" : "sleeve";
-    List<Anchor> anchors = new ArrayList<>();
-    if (form.count(Body.HEM_RIB) > 0) {
-      anchors.add(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut("back", "left", Cut.startOf("rib"))));
+    Span frontSleeve = Span.ofRuns(LEFT, "front", "sleeve", cuff, FORWARD);
+    Span backSleeve = Span.ofRuns(LEFT, "back", cuff, "sleeve", BACKWARD);
+    List<Anchor> ofSleeve =
+        form.count(CUFF_RIB) > 0
+            ? List.of(new Anchor("cuff.rib", "top of the cuff ribbing", Spot.cut(LEFT, "front", Cut.startOf("rib")), Spot.cut(LEFT, "back", Cut.endOf("rib"))))
+            : List.of();
+    if (form.asks(IN_PASSES) && form.is(IN_PASSES, "TWO")) {
+      Body.sides(halves, form);
+      halves.seam(
+          "sleeve", "sleeve", SeamRole.SLEEVE, SideOf.of("Front edge of the sleeve", new Span(LEFT, "front", frontSleeve.fromInclusive(), frontSleeve.toExclusive(), BACKWARD)),
+          SideOf.of("Back edge of the sleeve", new Span(LEFT, "back", backSleeve.fromInclusive(), backSleeve.toExclusive(), FORWARD)),
+          ofSleeve, List.of(Seam.END), "mattress-rows");
+      return;
     }
+    List<Anchor> anchors = new ArrayList<>(Body.ribAnchors(form));
     anchors.add(new Anchor("underarm", "underarm", Spot.cut(front.piece(), front.side(), Cut.endOf("side")), Spot.cut("back", "left", Cut.startOf("side"))));
-    if (form.count(CUFF_RIB) > 0) {
-      anchors.add(new Anchor("cuff.rib", "top of the cuff ribbing", Spot.cut(LEFT, "front", Cut.startOf("rib")), Spot.cut(LEFT, "back", Cut.endOf("rib"))));
-    }
+    anchors.addAll(ofSleeve);
     halves.seam(
         "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
-        SideOf.of(
-            "Front side and sleeve", Span.ofRuns(front.piece(), front.side(), hem, "side", FORWARD), Span.ofRuns(LEFT, "front", "sleeve", cuff, FORWARD)),
-        SideOf.of("Back side and sleeve", Span.ofRuns("back", "left", "side", hem, BACKWARD), Span.ofRuns(LEFT, "back", cuff, "sleeve", BACKWARD)),
+        SideOf.of("Front side and sleeve", Span.ofRuns(front.piece(), front.side(), hem, "side", FORWARD), frontSleeve),
+        SideOf.of("Back side and sleeve", Span.ofRuns("back", "left", "side", hem, BACKWARD), backSleeve),
         anchors, List.of("underarm"), "mattress-rows");
   }
 

@@ -12,11 +12,13 @@ import ruxel.core.piece.Piece;
 public abstract class Template {
   private final String id;
   private final String name;
+  private final String tells;
   private final List<Asked> asked;
 
-  Template(String id, String name, List<Asked> asked) {
+  Template(String id, String name, String tells, List<Asked> asked) {
     this.id = id;
     this.name = name;
+    this.tells = tells;
     this.asked = List.copyOf(asked);
   }
 
@@ -26,6 +28,11 @@ public abstract class Template {
 
   public String name() {
     return name;
+  }
+
+  /** One sentence that tells it apart from the others. */
+  public String tells() {
+    return tells;
   }
 
   public List<Question> questions() {

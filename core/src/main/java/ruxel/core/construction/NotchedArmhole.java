@@ -1,0 +1,64 @@
+package ruxel.core.construction;
+
+import static ruxel.core.construction.Question.Group.SLEEVES;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.piece.Piece.Part;
+import ruxel.core.seam.Side;
+
+/** Notched armhole (handbook 4.2): stitches are left at the underarm, and the last rows of a straight sleeve sit in that corner. */
+final class NotchedArmhole extends Template {
+  private static final Asked IN_NOTCH =
+      Asked.rows(
+              "notchRows", SLEEVES, "Rows that sit in the notch", "The last ones of the sleeve, above its marker.", 1,
+              form -> Math.max(1, Math.round(Armhole.underarmMm(form) / Making.of(form).h())))
+          .shapes(Part.SLEEVE)
+          .refused(
+              FindingCode.NOTCH_TOO_HIGH, form -> form.count(NotchedArmhole.IN_NOTCH) >= Sleeve.rows(form),
+              form -> List.of(Fact.count("notch", form.count(NotchedArmhole.IN_NOTCH)), Fact.count("rows", Sleeve.rows(form))))
+          .follows(
+              form -> "{rows:rows}, {length}, in a notch of {notch}: " + (overMm(form) > 0 ? "{over} over." : overMm(form) < 0 ? "{over} short." : "exactly."),
+              form ->
+                  List.of(
+                      Fact.count("rows", form.count(NotchedArmhole.IN_NOTCH)), Fact.length("length", form.count(NotchedArmhole.IN_NOTCH) * Making.of(form).h()),
+                      Fact.length("notch", Armhole.underarmMm(form)), Fact.fine("over", Math.abs(overMm(form)))));
+
+  NotchedArmhole() {
+    super(
+        "notched-armhole", "Notched armhole", "The sleeve is straight and sits in a corner cut into the body.",
+        Stream.of(
+                List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED, Armhole.UNDERARM),
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE),
+                List.of(Sleeve.TOP, Sleeve.CUFF, Sleeve.ROWS, Sleeve.COUNTED, IN_NOTCH, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
+            .flatMap(List::stream)
+            .toList());
+  }
+
+  @Override
+  void tell(Halves halves, Form form) {
+    int notch = form.count(IN_NOTCH);
+    Making making = Making.of(form);
+    Body.panels(halves, form);
+    Sleeve.panels(halves, form, Sleeve.rows(form) - notch, Sleeve.top(form), head -> head.rows("notch", notch));
+    Body.shoulders(halves, form);
+    Sleeve.setIn(
+        halves, form, new Sleeve.Head(Sleeve.top(form), Optional.of("notch"), Optional.of("notch"), Optional.of("notch")),
+        Halves.lever(Side.B, Armhole.ROWS, 2 * making.h(), true), Halves.lever(Side.A, Sleeve.TOP, making.w(), false));
+    Sleeve.sides(halves, form);
+    Body.openings(halves, form);
+    Sleeve.openings(halves);
+  }
+
+  @Override
+  List<Stop> stops(Form form) {
+    return List.of(Armhole.stop(form));
+  }
+
+  private static double overMm(Form form) {
+    return form.count(IN_NOTCH) * Making.of(form).h() - Armhole.underarmMm(form);
+  }
+}

@@ -1,0 +1,37 @@
+package ruxel.core.construction;
+
+import java.util.List;
+import java.util.stream.Stream;
+import ruxel.core.seam.Side;
+
+/** Set-in cap sleeve (handbook 4.3): armhole and cap are shaped, stitches left at the underarm of both meet. */
+final class SetInSleeve extends Template {
+  SetInSleeve() {
+    super(
+        "set-in-sleeve", "Set-in sleeve", "The armhole curves in and the sleeve ends in a rounded cap.",
+        Stream.of(
+                List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
+                List.of(Armhole.UNDERARM, Armhole.SHAPED_ROWS, Armhole.SHAPED_STITCHES, Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE), Cap.QUESTIONS,
+                List.of(Sleeve.CUFF, Sleeve.ROWS, Sleeve.COUNTED, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
+            .flatMap(List::stream)
+            .toList());
+  }
+
+  @Override
+  void tell(Halves halves, Form form) {
+    Making making = Making.of(form);
+    Body.panels(halves, form);
+    Sleeve.panels(halves, form, Sleeve.rows(form), Cap.widest(form), head -> Cap.sections(head, form));
+    Body.shoulders(halves, form);
+    Sleeve.setIn(
+        halves, form, Cap.head(form), Halves.lever(Side.B, Armhole.ROWS, 2 * making.h(), true), Halves.lever(Side.A, Cap.LOWER_ROWS, 2 * making.h(), false));
+    Sleeve.sides(halves, form);
+    Body.openings(halves, form);
+    Sleeve.openings(halves);
+  }
+
+  @Override
+  List<Stop> stops(Form form) {
+    return List.of(Armhole.stop(form));
+  }
+}
