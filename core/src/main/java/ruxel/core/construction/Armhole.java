@@ -55,7 +55,7 @@ final class Armhole {
               FindingCode.SHAPING_WITHOUT_ROWS, form -> form.count(Armhole.SHAPED_ROWS) == 0 && form.count(Armhole.SHAPED_STITCHES) > 0,
               form -> List.of(Fact.count("count", form.count(Armhole.SHAPED_STITCHES))))
           .follows(
-              "{across} stitches are left between the armholes, {width}.",
+              "{across:stitches} {across?is:are} left between the armholes, {width}.",
               form -> List.of(Fact.count("across", Body.across(form)), Fact.length("width", Body.across(form) * Making.of(form).w())));
 
   private Armhole() {}

@@ -37,14 +37,14 @@ final class Body {
       Asked.stitches("backStitches", BODY, "Stitches across the back", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, BACK_MM))
           .shapes(Part.BACK)
           .follows(
-              form -> "{n} stitches, {width} wide" + (Making.of(form).turningChain() > 0 ? ", turning chain counted." : "."),
+              form -> "{n:stitches}, {width} wide" + (Making.of(form).turningChain() > 0 ? ", turning chain counted." : "."),
               form -> List.of(Fact.count("n", back(form)), Fact.length("width", back(form) * w(form))));
   static final Asked FRONT =
       Asked.stitches("frontStitches", BODY, "Stitches across each front", WITHOUT_CHAIN, 1, form -> back(form) / 2 - Making.of(form).turningChain())
           .when(KIND, CARDIGAN, true)
           .shapes(Part.FRONT)
           .follows(
-              form -> "{n} stitches, {width} each; the two fronts " + (back(form) < 2 * front(form) ? "overlap by {apart}." : "lie {apart} apart."),
+              form -> "{n:stitches}, {width} each; the two fronts " + (back(form) < 2 * front(form) ? "overlap by {apart}." : "lie {apart} apart."),
               form ->
                   List.of(
                       Fact.count("n", front(form)), Fact.length("width", front(form) * w(form)),
@@ -70,7 +70,7 @@ final class Body {
               FindingCode.SHOULDER_WIDER_THAN_FRONT, form -> isCardigan(form) && shoulder(form) > front(form) - Armhole.narrower(form),
               form -> List.of(Fact.count("shoulder", shoulder(form)), Fact.count("front", front(form) - Armhole.narrower(form))))
           .follows(
-              "{width} each; {n} stitches, {neck}, are left for the back neck.",
+              "{width} each; {n:stitches}, {neck}, {n?is:are} left for the back neck.",
               form ->
                   List.of(
                       Fact.length("width", shoulder(form) * w(form)), Fact.count("n", backNeck(form)), Fact.length("neck", backNeck(form) * w(form))));

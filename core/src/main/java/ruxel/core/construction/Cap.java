@@ -22,7 +22,7 @@ final class Cap {
   static final Asked WIDEST =
       Asked.stitches("upperArmStitches", SLEEVES, "Stitches at the upper arm", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, ARM_MM))
           .shapes(Part.SLEEVE)
-          .follows("{n} stitches, {length} round.", form -> List.of(Fact.count("n", widest(form)), Fact.length("length", widest(form) * w(form))));
+          .follows("{n:stitches}, {length} round.", form -> List.of(Fact.count("n", widest(form)), Fact.length("length", widest(form) * w(form))));
   static final Asked UNDERARM =
       Asked.stitches("capUnderarmStitches", SLEEVES, "Stitches left at the underarm", "On each side; they meet those of the body.", 0, form -> form.count(Armhole.UNDERARM))
           .shapes(Part.SLEEVE)
@@ -44,7 +44,7 @@ final class Cap {
               FindingCode.CAP_TOO_NARROW, form -> top(form) < 1,
               form -> List.of(Fact.count("off", off(form)), Fact.count("both", 2L * off(form)), Fact.count("widest", widest(form))))
           .follows(
-              form -> "{top} stitches stay on top. From corner to shoulder the cap has {cap}, the armhole {armhole}: " + (sideMm(form) >= Armhole.sideMm(form) ? "{ease} longer." : "{ease} shorter."),
+              form -> "{top:stitches} {top?stays:stay} on top. From corner to shoulder the cap has {cap}, the armhole {armhole}: " + (sideMm(form) >= Armhole.sideMm(form) ? "{ease} longer." : "{ease} shorter."),
               form ->
                   List.of(
                       Fact.count("top", top(form)), Fact.length("cap", sideMm(form)), Fact.length("armhole", Armhole.sideMm(form)),

@@ -31,7 +31,7 @@ final class Sleeve {
   static final Asked CUFF =
       Asked.stitches("cuffStitches", SLEEVES, "Stitches at the cuff", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, CUFF_MM))
           .shapes(Part.SLEEVE)
-          .follows("{n} stitches, {length} round.", form -> List.of(Fact.count("n", cuff(form)), Fact.length("length", cuff(form) * Making.of(form).w())));
+          .follows("{n:stitches}, {length} round.", form -> List.of(Fact.count("n", cuff(form)), Fact.length("length", cuff(form) * Making.of(form).w())));
   static final Asked ROWS =
       Asked.rows("sleeveRows", SLEEVES, "Rows of the sleeve", "Without its ribbing.", 1, form -> Math.round(SLEEVE_MM / Making.of(form).h()))
           .shapes(Part.SLEEVE)
@@ -45,7 +45,7 @@ final class Sleeve {
       Asked.stitches("sleeveTopStitches", SLEEVES, "Stitches at the sleeve top", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, Armhole.roundMm(form)))
           .shapes(Part.SLEEVE)
           .follows(
-              form -> "{n} stitches, {length}, on an armhole of {armhole}: " + (topMm(form) > Armhole.roundMm(form) ? "{ease} longer." : topMm(form) < Armhole.roundMm(form) ? "{ease} shorter." : "equal."),
+              form -> "{n:stitches}, {length}, on an armhole of {armhole}: " + (topMm(form) > Armhole.roundMm(form) ? "{ease} longer." : topMm(form) < Armhole.roundMm(form) ? "{ease} shorter." : "equal."),
               form ->
                   List.of(
                       Fact.count("n", top(form)), Fact.length("length", topMm(form)), Fact.length("armhole", Armhole.roundMm(form)),

@@ -1,5 +1,7 @@
 package ruxel.core.finding;
 
+import java.util.List;
+import java.util.regex.Pattern;
 import ruxel.core.measure.Wording;
 
 /** One fact of a finding: a name and a value with its unit. */
@@ -78,5 +80,24 @@ public sealed interface Fact {
     public String worded(Wording wording) {
       return text;
     }
+  }
+
+  /** A sentence with its facts in their places: {@code {n}}, {@code {n:stitches}} counted, {@code {n?is:are}} for one or several. */
+  static String filled(String template, List<Fact> facts, Wording wording) {
+    String text = template;
+    for (Fact fact : facts) {
+      text = text.replace("{" + fact.name() + "}", fact.worded(wording));
+      if (fact instanceof Fact.Count count && (text.contains("{" + count.name() + ":") || text.contains("{" + count.name() + "?"))) {
+        text = counted(text, count);
+      }
+    }
+    return Wording.capital(text);
+  }
+
+  /** Fills {@code {a:stitches}}, the number with what is counted, and {@code {a?meets:meet}}, the word for one or for several. */
+  private static String counted(String text, Fact.Count count) {
+    String counted =
+        Pattern.compile("\\{" + count.name() + ":([^}]*)}").matcher(text).replaceAll(found -> Wording.counted(count.value(), found.group(1)));
+    return Pattern.compile("\\{" + count.name() + "\\?([^:]*):([^}]*)}").matcher(counted).replaceAll(found -> found.group(count.value() == 1 ? 1 : 2));
   }
 }

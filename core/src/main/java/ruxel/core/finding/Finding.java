@@ -2,7 +2,6 @@ package ruxel.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import ruxel.core.measure.Wording;
 
@@ -31,29 +30,11 @@ public record Finding(FindingCode code, Where where, List<Fact> facts) {
   }
 
   public String sentence(Wording wording) {
-    return fill(code.sentence(), wording);
+    return Fact.filled(code.sentence(), facts, wording);
   }
 
   public String remedy(Wording wording) {
-    return fill(code.remedy(), wording);
-  }
-
-  private String fill(String template, Wording wording) {
-    String text = template;
-    for (Fact fact : facts) {
-      text = text.replace("{" + fact.name() + "}", fact.worded(wording));
-      if (fact instanceof Fact.Count count && (text.contains("{" + count.name() + ":") || text.contains("{" + count.name() + "?"))) {
-        text = counted(text, count);
-      }
-    }
-    return Wording.capital(text);
-  }
-
-  /** Fills {@code {a:stitches}}, the number with what is counted, and {@code {a?meets:meet}}, the word for one or for several. */
-  private static String counted(String text, Fact.Count count) {
-    String counted =
-        Pattern.compile("\\{" + count.name() + ":([^}]*)}").matcher(text).replaceAll(found -> Wording.counted(count.value(), found.group(1)));
-    return Pattern.compile("\\{" + count.name() + "\\?([^:]*):([^}]*)}").matcher(counted).replaceAll(found -> found.group(count.value() == 1 ? 1 : 2));
+    return Fact.filled(code.remedy(), facts, wording);
   }
 
   /** At most 200 findings; the rest is counted in a last one. */

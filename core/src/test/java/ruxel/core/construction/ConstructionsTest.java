@@ -1,0 +1,198 @@
+package ruxel.core.construction;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Piece;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.Seam;
+
+/** What holds for every construction there is, with the usual answers and with any others it takes. */
+class ConstructionsTest {
+  private static final int ROUNDS = 60;
+
+  static Stream<Arguments> kinds() {
+    return Templates.all().stream().flatMap(template -> Stream.of("CARDIGAN", "PULLOVER").map(kind -> Arguments.of(template.id(), kind)));
+  }
+
+  /** A maker who answers nothing but what it is gets a garment that can be joined at once. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void theUsualAnswersMakeAGarmentThatCanBeJoined(String id, String kind) {
+    GarmentPlan plan = plan(id, Map.of("kind", new Answers.Word(kind)));
+    assertThat(plan.seams()).isNotEmpty().allMatch(SeamPlan::planned);
+    assertThat(plan.findings()).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
+    assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.OPENING_SPLIT, FindingCode.SEWN_SHUT, FindingCode.OPENING_UNPLANNED);
+    assertThat(plan.steps()).hasSameSizeAs(plan.seams());
+  }
+
+  /** Everything in its bounds is refused with reasons or laid out whole: pieces close, both halves alike, every seam on its pieces. */
+  @ParameterizedTest
+  @MethodSource("kinds")
+  void anyAnswersAreRefusedOrMakeWholePieces(String id, String kind) {
+    Template template = Templates.of(id).orElseThrow();
+    Random random = new Random(id.hashCode() + kind.hashCode());
+    int built = 0;
+    for (int round = 0; round < ROUNDS; round++) {
+      Map<String, Answers.Answer> answers = answers(template, random);
+      answers.put("kind", new Answers.Word(kind));
+      if (template.build(new Answers(answers)) instanceof Outcome.Good<Construct> good) {
+        built++;
+        Construct construct = good.value();
+        for (Piece piece : construct.pieces()) {
+          assertThat(new Outline(piece).closes(HouseRules.USUAL)).as("%s with %s", piece.id(), answers).isTrue();
+        }
+        assertThat(construct.seams().stream().filter(seam -> seam.id().endsWith(".left")).count()).isEqualTo(construct.seams().size() / 2);
+        GarmentPlan plan = plan(id, answers);
+        assertThat(plan.seams()).extracting(SeamPlan::id).containsExactlyInAnyOrderElementsOf(construct.seams().stream().map(Seam::id).toList());
+        assertThat(plan.findings()).extracting(FindingView::code).as("%s", answers).doesNotContain(FindingCode.SIDES_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.CUT_GONE);
+      }
+    }
+    assertThat(built).as("of %d", ROUNDS).isGreaterThan(ROUNDS / 6);
+  }
+
+  private static Map<String, Answers.Answer> answers(Template template, Random random) {
+    Map<String, Answers.Answer> answers = new HashMap<>();
+    for (Question question : template.questions()) {
+      if (random.nextInt(3) == 0) {
+        answers.put(
+            question.key(),
+            switch (question.type()) {
+              case CHOICE -> new Answers.Word(question.choices().get(random.nextInt(question.choices().size())).value());
+              case COUNT -> new Answers.Numeric(question.least() + random.nextInt(question.key().endsWith("Rows") ? 30 : 20));
+              case NUMBER -> new Answers.Numeric(question.key().endsWith("Mm") ? random.nextInt(300) : 6 + random.nextInt(18));
+            });
+      }
+    }
+    return answers;
+  }
+
+  /** Handbook 4.2: 16 stitches and 9 rows per 10 cm, 5 stitches left: 2.8, so 3 rows sit in the notch, 2.1 mm over. */
+  @Test
+  void theRowsInANotchFollowFromItsStitches() {
+    Construct construct = built("notched-armhole", Map.of("gaugeStitches", 16, "gaugeRows", 9, "underarmStitches", 5, "armholeRows", 18));
+    assertThat(construct.assumed()).containsEntry("notchRows", "3");
+    assertThat(sentence(construct, "notchRows")).contains("2.1 mm over");
+    // 18 rows deep, front and back: 40 cm, which are 64 stitches, one of them the turning chain.
+    assertThat(construct.assumed()).containsEntry("sleeveTopStitches", "63");
+    assertThat(sentence(construct, "sleeveTopStitches")).contains("64 stitches", "40 cm", "equal");
+  }
+
+  @Test
+  void theCornersOfANotchMeetTheCornersOfTheSleeve() {
+    GarmentPlan plan = plan("notched-armhole", numbers(Map.of("gaugeStitches", 16, "gaugeRows", 9, "underarmStitches", 5, "armholeRows", 18)));
+    SeamPlan armhole = seam(plan, "armhole.left");
+    assertThat(armhole.anchors()).extracting(anchor -> anchor.id()).containsExactly("START", "corner.front", "shoulder", "corner.back", "END");
+    // 3 rows of the sleeve on 5 stitches left, 64 stitches on 2 × 18 rows, 3 on 5.
+    assertThat(armhole.counts()).isEqualTo("3 + 64 + 3 on 23 + 23");
+  }
+
+  /** Handbook 9.5: armhole 188.6 mm from the corner up, cap 192.2 mm: 1.9 % longer, matched. */
+  @Test
+  void aCapIsComparedWithItsArmholeFromCornerToShoulder() {
+    Construct construct =
+        built(
+            "set-in-sleeve",
+            Map.ofEntries(
+                Map.entry("gaugeStitches", 18), Map.entry("gaugeRows", 10), Map.entry("underarmStitches", 5), Map.entry("armholeRows", 18),
+                Map.entry("armholeShapedRows", 6), Map.entry("armholeShapedStitches", 6), Map.entry("upperArmStitches", 55), Map.entry("capUnderarmStitches", 5),
+                Map.entry("capLowerRows", 9), Map.entry("capLowerStitches", 9), Map.entry("capUpperRows", 3), Map.entry("capUpperStitches", 6)));
+    assertThat(sentence(construct, "capUpperStitches")).contains("16 stitches stay on top", "19.2 cm", "18.9 cm", "1.9 % longer");
+  }
+
+  @Test
+  void aSlitStopsAtTheNearestRowOnBothSides() {
+    // Ribbing of 7 rows at 12.5 mm is 87.5 mm; 150 mm are 12 rows, exactly.
+    Construct construct = built("sleeveless", Map.of("slitMm", 148));
+    assertThat(sentence(construct, "slitMm")).contains("12 rows", "15 cm");
+    assertThat(construct.openings()).extracting(ExpectedOpening::id).contains("slit.left", "slit.right", "armhole.left", "armhole.right");
+    GarmentPlan plan = plan("sleeveless", numbers(Map.of("slitMm", 148)));
+    assertThat(seam(plan, "side.left").anchors()).extracting(anchor -> anchor.id()).as("the ribbing lies below the end of the slit").containsExactly("START", "END");
+  }
+
+  @Test
+  void sideAndSleeveCanBeTwoSeamsToTheUnderarm() {
+    Construct construct = build("set-in-sleeve", Map.of("sideInPasses", new Answers.Word("TWO")));
+    assertThat(construct.seams()).extracting(Seam::id).contains("side.left", "sleeve.left", "side.right", "sleeve.right");
+    GarmentPlan plan = plan("set-in-sleeve", Map.of("sideInPasses", new Answers.Word("TWO")));
+    assertThat(seam(plan, "sleeve.left").direction()).startsWith("From the cuff");
+    assertThat(seam(plan, "side.left").direction()).startsWith("From the hem");
+  }
+
+  @Test
+  void aSleeveCountedWithItsRibbingIsAsMuchShorter() {
+    Construct without = build("notched-armhole", Map.of("sleeveRows", new Answers.Numeric(40), "cuffRibRows", new Answers.Numeric(5)));
+    Construct with = build("notched-armhole", Map.of("sleeveRows", new Answers.Numeric(40), "cuffRibRows", new Answers.Numeric(5), "sleeveRowsCounted", new Answers.Word("WITH")));
+    double rows = 100.0 / 8;
+    assertThat(height(without) - height(with)).isEqualTo(5 * rows);
+  }
+
+  private static double height(Construct construct) {
+    return new Outline(construct.pieces().stream().filter(piece -> piece.id().equals("sleeve.left")).findFirst().orElseThrow()).box().height();
+  }
+
+  static Stream<Arguments> impossible() {
+    return Stream.of(
+        Arguments.of("set-in-sleeve", Map.of("upperArmStitches", 20, "capUnderarmStitches", 5, "capLowerStitches", 9), "upperArmStitches and what the cap leaves", FindingCode.CAP_TOO_NARROW),
+        Arguments.of("set-in-sleeve", Map.of("armholeRows", 4, "armholeShapedRows", 6), "more rows shaped than there are", FindingCode.SHAPING_TOO_LONG),
+        Arguments.of("set-in-sleeve", Map.of("armholeShapedRows", 0, "armholeShapedStitches", 6), "stitches left in no row", FindingCode.SHAPING_WITHOUT_ROWS),
+        Arguments.of("set-in-sleeve", Map.of("backStitches", 40, "underarmStitches", 15), "notch wider than the shoulder", FindingCode.SHOULDERS_TOO_WIDE),
+        Arguments.of("notched-armhole", Map.of("sleeveRows", 3, "notchRows", 3), "notch higher than the sleeve", FindingCode.NOTCH_TOO_HIGH),
+        Arguments.of("sleeveless", Map.of("slitMm", 900), "slit longer than the side", FindingCode.SLIT_TOO_LONG));
+  }
+
+  @ParameterizedTest(name = "{2}")
+  @MethodSource("impossible")
+  void whatCannotBeIsNamedAtItsAnswer(String id, Map<String, Integer> answers, String what, FindingCode code) {
+    Outcome<Construct> outcome = Templates.of(id).orElseThrow().build(new Answers(numbers(answers)));
+    assertThat(outcome.findings()).anyMatch(finding -> finding.code() == code && finding.where().answer().isPresent());
+  }
+
+  private static Map<String, Answers.Answer> numbers(Map<String, Integer> numbers) {
+    Map<String, Answers.Answer> answers = new HashMap<>();
+    numbers.forEach((key, value) -> answers.put(key, new Answers.Numeric(value)));
+    return answers;
+  }
+
+  private static Construct built(String id, Map<String, Integer> numbers) {
+    return build(id, numbers(numbers));
+  }
+
+  private static Construct build(String id, Map<String, Answers.Answer> answers) {
+    Outcome<Construct> outcome = Templates.of(id).orElseThrow().build(new Answers(answers));
+    assertThat(outcome.findings()).isEmpty();
+    return ((Outcome.Good<Construct>) outcome).value();
+  }
+
+  private static GarmentPlan plan(String id, Map<String, Answers.Answer> answers) {
+    Outcome<GarmentPlan> outcome = Planner.plan(Garment.of("Quay", new Recipe(id, new Answers(answers))));
+    assertThat(outcome.findings()).as("%s", answers).isEmpty();
+    return ((Outcome.Good<GarmentPlan>) outcome).value();
+  }
+
+  private static SeamPlan seam(GarmentPlan plan, String id) {
+    return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static String sentence(Construct construct, String key) {
+    return construct.consequences().stream().filter(c -> c.answer().equals(key)).findFirst().orElseThrow().sentence(Wording.USUAL);
+  }
+}
