@@ -1,9 +1,9 @@
 package ruxel.core.lay;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
-
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
@@ -12,6 +12,9 @@ import ruxel.core.piece.Outline.Point;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.piece.Run;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.SeamRole;
 
 /**
  * The garment put together and laid flat, seen from the front and from the back, mm: the shoulder line is y = 0,
@@ -23,6 +26,7 @@ public final class AsWorn {
 
   private final List<Piece> pieces;
   private final List<Placement> placements;
+  private final List<ResolvedSeam> seams;
 
   /** A stretch of cloth of one colour. */
   public record WornShape(String piece, Dye colour, List<Point> points) {
@@ -38,14 +42,15 @@ public final class AsWorn {
     }
   }
 
-  private AsWorn(List<Piece> pieces, List<Placement> placements) {
+  private AsWorn(List<Piece> pieces, List<Placement> placements, List<ResolvedSeam> seams) {
     this.pieces = pieces;
     this.placements = placements;
+    this.seams = seams;
   }
 
-  /** Front and back view; none without a back and a front. Linear in the runs. */
-  public static List<WornView> of(List<Piece> pieces, List<Placement> placements) {
-    AsWorn worn = new AsWorn(pieces, placements);
+  /** Front and back view; none without a back and a front. Linear in the runs, for each sleeve in the seams. */
+  public static List<WornView> of(List<Piece> pieces, List<Placement> placements, List<ResolvedSeam> seams) {
+    AsWorn worn = new AsWorn(pieces, placements, seams);
     boolean isWhole = worn.any(Part.BACK) && worn.any(Part.FRONT);
     return isWhole ? List.of(worn.front(), worn.back()) : List.of();
   }
@@ -92,43 +97,66 @@ public final class AsWorn {
     return shapes;
   }
 
-  /** Sleeves folded along their middle, out from the armholes; {@code view} −1 turns left and right round. */
+  /** Sleeves folded along their middle, out from the ends of the shoulders; {@code view} −1 turns left and right round. */
   private List<WornShape> sleeves(int view) {
-    double reach =
-        pieces.stream()
-            .filter(piece -> piece.part() == Part.BACK)
-            .mapToDouble(piece -> xs(corners(piece)).getMax() + centre(piece))
-            .max()
-            .orElse(0);
+    double reach = pieces.stream().filter(piece -> piece.part() == Part.BACK).mapToDouble(piece -> shoulderEnd(piece, xs(corners(piece)).getMax()).x() + centre(piece)).max().orElse(0);
     List<WornShape> shapes = new ArrayList<>();
     for (Piece piece : pieces) {
       if (piece.part() == Part.SLEEVE) {
         boolean right = placement(piece).onTable(new Outline(piece).middle()).x() > 0;
-        shapes.addAll(sleeve(piece, reach, right == view > 0 ? 1 : -1));
+        shapes.addAll(sleeve(piece, reach, right == view > 0 ? 1 : -1, slant(piece)));
       }
     }
     return shapes;
   }
 
-  private static List<WornShape> sleeve(Piece piece, double reach, int way) {
-    List<Point> corners = corners(piece);
-    double length = ys(corners).getMax();
-    double top = widthAt(corners, length) / 2;
-    double cuff = widthAt(corners, 0) / 2;
-    double rib = ribHeight(piece);
+  private static List<WornShape> sleeve(Piece piece, double reach, int way, double slant) {
+    Outline outline = new Outline(piece);
+    double middle = outline.middle().x();
+    double length = ys(outline.corners()).getMax();
+    List<Point> lower = outline.corners().stream().filter(p -> p.x() > middle + SAME_MM).map(p -> new Point(length - p.y(), middle - p.x())).toList();
+    List<Point> folded = new ArrayList<>(List.of(new Point(0, 0), new Point(length, 0)));
+    folded.addAll(lower);
     List<WornShape> shapes = new ArrayList<>();
-    shapes.add(
-        new WornShape(
-            piece.id(), piece.cloth().colour(),
-            out(way, reach, List.of(new Point(0, 0), new Point(length, 0), new Point(length, -cuff), new Point(length - rib, -cuff), new Point(0, -top)))));
+    shapes.add(new WornShape(piece.id(), piece.cloth().colour(), out(way, reach, slant, folded)));
+    double rib = ribHeight(piece);
     if (rib > 0) {
-      shapes.add(new WornShape(piece.id(), piece.cloth().ribColour(), out(way, reach, box(length - rib, length, -cuff, 0))));
+      shapes.add(new WornShape(piece.id(), piece.cloth().ribColour(), out(way, reach, slant, box(length - rib, length, lower.get(0).y(), 0))));
     }
     return shapes;
   }
 
-  private static List<Point> out(int way, double reach, List<Point> points) {
-    return points.stream().map(p -> new Point(way * (reach + p.x()), p.y())).toList();
+  /** How far a sleeve hangs down, in radians, so that its underarm meets that of the body; straight out when nothing says so. */
+  private double slant(Piece sleeve) {
+    for (ResolvedSeam seam : seams) {
+      ResolvedSpan on = seam.a().get(0);
+      ResolvedSpan body = seam.b().get(0);
+      if (seam.seam().role().stage() == SeamRole.Stage.SET_IN_FLAT && on.piece().equals(sleeve)) {
+        Point own = start(on);
+        Point met = start(body);
+        Point shoulder = shoulderEnd(body.piece(), met.x());
+        Outline outline = new Outline(sleeve);
+        double ownAngle = Math.atan2(Math.abs(own.x() - outline.middle().x()), ys(outline.corners()).getMax() - own.y());
+        return Math.atan2(shoulder.y() - met.y(), Math.abs(shoulder.x() - met.x())) - ownAngle;
+      }
+    }
+    return 0;
+  }
+
+  private static Point start(ResolvedSpan span) {
+    return new Outline(span.piece()).at(span.edgeIndex(), span.forward() ? span.from() : span.to());
+  }
+
+  /** Of the highest corners of a body piece that nearest to a point. */
+  private static Point shoulderEnd(Piece piece, double nearX) {
+    double top = ys(corners(piece)).getMax();
+    return corners(piece).stream().filter(p -> p.y() > top - SAME_MM).min(Comparator.comparingDouble(p -> Math.abs(p.x() - nearX))).orElseThrow();
+  }
+
+  private static List<Point> out(int way, double reach, double slant, List<Point> points) {
+    double cos = Math.cos(slant);
+    double sin = Math.sin(slant);
+    return points.stream().map(p -> new Point(way * (reach + p.x() * cos + p.y() * sin), p.y() * cos - p.x() * sin)).toList();
   }
 
   private static List<Point> box(double left, double right, double bottom, double top) {
@@ -145,11 +173,6 @@ public final class AsWorn {
 
   private static DoubleSummaryStatistics ys(List<Point> points) {
     return points.stream().mapToDouble(Point::y).summaryStatistics();
-  }
-
-  private static double widthAt(List<Point> corners, double y) {
-    DoubleSummaryStatistics xs = xs(corners.stream().filter(p -> Math.abs(p.y() - y) < SAME_MM).toList());
-    return xs.getMax() - xs.getMin();
   }
 
   private static double ribHeight(Piece piece) {

@@ -66,6 +66,21 @@ public final class Outline implements Shape {
   }
 
   /** The box round the piece, in its own axes. */
+  /** Where a cut of an edge lies, in the piece's own axes. Linear in the edge's runs. */
+  public Point at(int edgeIndex, int cut) {
+    Edge edge = piece.edges().get(edgeIndex);
+    int before = 0;
+    for (int i = 0; i < edge.runs().size(); i++) {
+      Run run = edge.runs().get(i);
+      if (cut <= before + run.count()) {
+        Point start = runStarts().get(edgeIndex).get(i);
+        return new Point(start.x() + (cut - before) * run.advance().dxMm(), start.y() + (cut - before) * run.advance().dyMm());
+      }
+      before += run.count();
+    }
+    throw new IllegalArgumentException("Expected a cut up to %d (%d)".formatted(before, cut));
+  }
+
   public Box box() {
     return Box.round(corners());
   }

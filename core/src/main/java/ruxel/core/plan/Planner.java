@@ -99,7 +99,7 @@ public final class Planner {
         construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), construct.assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
         construct.laidWords(),
         seams,
-        AsWorn.of(construct.pieces(), construct.placements()),
+        AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
         steps(order, assembly, resolved.seams(), decisions),
