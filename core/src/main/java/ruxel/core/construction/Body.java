@@ -103,7 +103,7 @@ final class Body {
   private Body() {}
 
   static boolean isCardigan(Form form) {
-    return form.is(KIND, CARDIGAN);
+    return form.asks(KIND) && form.is(KIND, CARDIGAN);
   }
 
   static int back(Form form) {
@@ -111,7 +111,10 @@ final class Body {
   }
 
   static int front(Form form) {
-    return isCardigan(form) ? Making.stitches(form, FRONT) : back(form);
+    if (isCardigan(form)) {
+      return Making.stitches(form, FRONT);
+    }
+    return form.asks(WideFront.ACROSS) ? Making.stitches(form, WideFront.ACROSS) : back(form);
   }
 
   /** Stitches of the back between the armholes. */
@@ -147,13 +150,18 @@ final class Body {
    * @param sides what is worked above the ribbing at both sides, up to the shoulder
    */
   static void panels(Halves halves, Form form, UnaryOperator<Panel> sides) {
-    Panel.Neck neck = new Panel.Neck(frontNeck(form), neckRows(form), form.count(NECK_CENTRE), "centre");
+    panels(halves, form, shoulder(form), sides);
+  }
+
+  /** With so many stitches at each end of their upper edges. */
+  static void panels(Halves halves, Form form, int ends, UnaryOperator<Panel> sides) {
+    Panel.Neck neck = new Panel.Neck(frontNeck(form), neckRows(form), form.countOrNone(NECK_CENTRE), "centre");
     Panel.Neck straight = new Panel.Neck(backNeck(form), 0, 0, "neck");
-    halves.whole(sides.apply(panel(form, "back", "Back", Part.BACK, back(form))).whole("right", shoulder(form), straight));
+    halves.whole(sides.apply(panel(form, "back", "Back", Part.BACK, back(form))).whole("right", ends, straight));
     if (isCardigan(form)) {
-      halves.pair(sides.apply(panel(form, "front.left", "Left front", Part.FRONT, front(form))).half(shoulder(form), neck), "front.right", "Right front");
+      halves.pair(sides.apply(panel(form, "front.left", "Left front", Part.FRONT, front(form))).half(ends, neck), "front.right", "Right front");
     } else {
-      halves.whole(sides.apply(panel(form, "front", "Front", Part.FRONT, front(form))).whole("left", shoulder(form), neck));
+      halves.whole(sides.apply(panel(form, "front", "Front", Part.FRONT, front(form))).whole("left", ends, neck));
     }
   }
 
@@ -163,12 +171,16 @@ final class Body {
 
   /** Both shoulders, from the armhole edge in. */
   static void shoulders(Halves halves, Form form) {
+    shoulders(halves, form, "shoulder", SeamRole.SHOULDER, "shoulder", List.of(Seam.START));
+  }
+
+  static void shoulders(Halves halves, Form form, String name, SeamRole role, String side, List<String> hidden) {
     Front front = leftFront(form);
     halves.seam(
-        "shoulder", "shoulder", SeamRole.SHOULDER,
-        SideOf.of("Front shoulder", Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
-        SideOf.of("Back shoulder", Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
-        List.of(), List.of(Seam.START), "slip-both");
+        "shoulder", name, role,
+        SideOf.of("Front " + side, Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
+        SideOf.of("Back " + side, Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
+        List.of(), hidden, "slip-both");
   }
 
   /** Both sides from the hem, or from the top of a slit, to the underarm. */
@@ -201,17 +213,17 @@ final class Body {
     }
   }
 
-  private static int backNeck(Form form) {
+  static int backNeck(Form form) {
     return across(form) - 2 * shoulder(form);
   }
 
   /** Stitches of the front's neck: between both shoulders, or from the shoulder to the front edge. */
-  private static int frontNeck(Form form) {
-    return isCardigan(form) ? front(form) - Armhole.narrower(form) - shoulder(form) : backNeck(form);
+  static int frontNeck(Form form) {
+    return front(form) - (isCardigan(form) ? 1 : 2) * (Armhole.narrower(form) + shoulder(form));
   }
 
   private static int neckRows(Form form) {
-    return form.count(NECK_ROWS);
+    return form.countOrNone(NECK_ROWS);
   }
 
   private static boolean isShaped(Form form) {

@@ -30,6 +30,7 @@ final class NotchedArmhole extends Template {
   NotchedArmhole() {
     super(
         "notched-armhole", "Notched armhole", "The sleeve is straight and sits in a corner cut into the body.",
+        List.of(Sign.SLEEVE_STRAIGHT, Sign.SIDE_CORNER, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED, Armhole.UNDERARM),
                 List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE),

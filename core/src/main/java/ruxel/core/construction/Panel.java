@@ -18,7 +18,7 @@ import ruxel.core.piece.UnitKind;
  */
 final class Panel {
   /** Rows up both sides, each side wider by so many stitches at the upper end; without rows that many stitches at once. */
-  private record Section(String run, int rows, double rowMm, double wider, boolean rib) {}
+  private record Section(String run, int rows, double rowMm, double wider, boolean rib, boolean firm) {}
 
   /** What lies between the shoulders: so many stitches, of them {@code centre} below a slope of so many rows; straight without rows. */
   record Neck(int stitches, int rows, int centre, String straight) {}
@@ -48,7 +48,7 @@ final class Panel {
   /** Rows of ribbing; none when there are none. */
   Panel ribbed(int rows) {
     if (rows > 0) {
-      sections.add(new Section("rib", rows, making.ribRowMm(), 0, true));
+      sections.add(new Section("rib", rows, making.ribRowMm(), 0, true, false));
     }
     return this;
   }
@@ -60,7 +60,7 @@ final class Panel {
   /** Rows in which each side grows by so many stitches, evenly; fewer than 0 where it gets narrower. None when there are none. */
   Panel rows(String run, int rows, double wider) {
     if (rows > 0) {
-      sections.add(new Section(run, rows, making.h(), wider, false));
+      sections.add(new Section(run, rows, making.h(), wider, false, false));
     }
     return this;
   }
@@ -68,8 +68,21 @@ final class Panel {
   /** So many stitches of each side left unworked; none when there are none. */
   Panel left(String run, int stitches) {
     if (stitches > 0) {
-      sections.add(new Section(run, 0, 0, -stitches, false));
+      sections.add(new Section(run, 0, 0, -stitches, false, false));
     }
+    return this;
+  }
+
+  /** So many stitches added to each side, all at once. */
+  Panel added(String run, int stitches) {
+    sections.add(new Section(run, 0, 0, stitches, false, false));
+    return this;
+  }
+
+  /** What was told last is joined without easing, as beside an inner corner. */
+  Panel firm() {
+    Section last = sections.remove(sections.size() - 1);
+    sections.add(new Section(last.run, last.rows, last.rowMm, last.wider, last.rib, true));
     return this;
   }
 
@@ -109,7 +122,7 @@ final class Panel {
     }
     int rows = sections.stream().filter(section -> !section.rib).mapToInt(Section::rows).sum() - neck.rows();
     List<Section> open = new ArrayList<>(sections.stream().filter(Section::rib).toList());
-    open.add(new Section("front", rows, making.h(), 0, false));
+    open.add(new Section("front", rows, making.h(), 0, false, false));
     edges.add(Edge.of("front", "front edge", down(open)));
     return piece(edges);
   }
@@ -132,11 +145,16 @@ final class Panel {
   }
 
   private Run rowsOf(Section section, int way) {
-    if (section.rows() == 0) {
-      return tops(section.run(), (int) -section.wider());
-    }
-    Run run = Run.plain(section.run(), UnitKind.ROW_END, section.rows(), new Advance(section.wider() * making.w() / section.rows(), way * section.rowMm()));
-    return section.rib() ? run.inRib() : run;
+    Run run = section.rows() == 0 ? atOnce(section) : Run.plain(section.run(), UnitKind.ROW_END, section.rows(), new Advance(section.wider() * making.w() / section.rows(), way * section.rowMm()));
+    Run ribbed = section.rib() ? run.inRib() : run;
+    return section.firm() ? ribbed.withoutEase() : ribbed;
+  }
+
+  /** Stitches left face up; stitches added show their lower side. */
+  private Run atOnce(Section section) {
+    return section.wider() < 0
+        ? tops(section.run(), (int) -section.wider())
+        : Run.plain(section.run(), topDown ? UnitKind.STITCH_TOP : UnitKind.FOUNDATION_LOOP, (int) section.wider(), new Advance(making.w(), 0));
   }
 
   private Edge shoulder(String edge, String called, int stitches) {

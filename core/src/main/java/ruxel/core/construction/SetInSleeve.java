@@ -9,6 +9,7 @@ final class SetInSleeve extends Template {
   SetInSleeve() {
     super(
         "set-in-sleeve", "Set-in sleeve", "The armhole curves in and the sleeve ends in a rounded cap.",
+        List.of(Sign.SLEEVE_CAPPED, Sign.SIDE_CURVED, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
                 List.of(Armhole.UNDERARM, Armhole.SHAPED_ROWS, Armhole.SHAPED_STITCHES, Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE), Cap.QUESTIONS,

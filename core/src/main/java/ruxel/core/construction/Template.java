@@ -13,12 +13,14 @@ public abstract class Template {
   private final String id;
   private final String name;
   private final String tells;
+  private final List<Sign> signs;
   private final List<Asked> asked;
 
-  Template(String id, String name, String tells, List<Asked> asked) {
+  Template(String id, String name, String tells, List<Sign> signs, List<Asked> asked) {
     this.id = id;
     this.name = name;
     this.tells = tells;
+    this.signs = List.copyOf(signs);
     this.asked = List.copyOf(asked);
   }
 
@@ -33,6 +35,11 @@ public abstract class Template {
   /** One sentence that tells it apart from the others. */
   public String tells() {
     return tells;
+  }
+
+  /** What may be seen of its pieces; of each kind of look at least one unless it says nothing. */
+  public List<Sign> signs() {
+    return signs;
   }
 
   public List<Question> questions() {

@@ -32,6 +32,11 @@ public record Run(
     return new Run(id, kind, Counts.planned(count), advance, Fabric.PLAIN, false);
   }
 
+  /** Joined without easing. */
+  public Run withoutEase() {
+    return new Run(id, kind, counts, advance, fabric, true, notes, origin);
+  }
+
   public Run inRib() {
     return new Run(id, kind, counts, advance, Fabric.RIB, noEase, notes, origin);
   }

@@ -1,6 +1,7 @@
 package ruxel.core.construction;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
 import java.util.List;
@@ -37,7 +38,8 @@ class ConstructionsTest {
   @ParameterizedTest
   @MethodSource("kinds")
   void theUsualAnswersMakeAGarmentThatCanBeJoined(String id, String kind) {
-    GarmentPlan plan = plan(id, Map.of("kind", new Answers.Word(kind)));
+    boolean asks = Templates.of(id).orElseThrow().questions().contains(Body.KIND.question());
+    GarmentPlan plan = plan(id, asks ? Map.of("kind", new Answers.Word(kind)) : Map.of());
     assertThat(plan.seams()).isNotEmpty().allMatch(SeamPlan::planned);
     assertThat(plan.findings()).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.OPENING_SPLIT, FindingCode.SEWN_SHUT, FindingCode.OPENING_UNPLANNED);
@@ -53,7 +55,9 @@ class ConstructionsTest {
     int built = 0;
     for (int round = 0; round < ROUNDS; round++) {
       Map<String, Answers.Answer> answers = answers(template, random);
-      answers.put("kind", new Answers.Word(kind));
+      if (template.questions().contains(Body.KIND.question())) {
+        answers.put("kind", new Answers.Word(kind));
+      }
       if (template.build(new Answers(answers)) instanceof Outcome.Good<Construct> good) {
         built++;
         Construct construct = good.value();
@@ -149,6 +153,27 @@ class ConstructionsTest {
     return new Outline(construct.pieces().stream().filter(piece -> piece.id().equals("sleeve.left")).findFirst().orElseThrow()).box().height();
   }
 
+  /** Handbook 9.6: a front of 52 cm between shoulders 28 cm apart hangs about 19.7 cm; that it does not meet the back is not said. */
+  @Test
+  void aWideFrontHangsAndIsNoTrouble() {
+    assertThat(WideFront.drapeMm(520, 280)).isCloseTo(197, within(0.5));
+    GarmentPlan plan = plan("wide-front", numbers(Map.of("backStitches", 60, "wideFrontStitches", 94, "shoulderStitches", 11)));
+    assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE).isEmpty();
+    assertThat(plan.seams()).noneMatch(seam -> seam.id().contains("neck"));
+  }
+
+  /** The armpit is an inner corner, and nothing is eased within 3 cm of it. */
+  @Test
+  void aGrownOnSleeveTurnsAtTheArmpit() {
+    Construct construct = build("grown-on-sleeves", Map.of());
+    Piece back = construct.pieces().get(0);
+    assertThat(back.edge("left").orElseThrow().runs().stream().filter(run -> run.noEase()).map(run -> run.lengthMm()).toList())
+        .hasSize(2)
+        .allMatch(mm -> Math.abs(mm - 30) <= 6.5);
+    assertThat(construct.seams()).extracting(Seam::id).containsExactly("shoulder.left", "shoulder.right", "side.left", "side.right");
+    assertThat(plan("grown-on-sleeves", Map.of()).gluing().openings()).extracting(opening -> opening.name()).anyMatch(name -> name.toLowerCase().contains("cuff"));
+  }
+
   static Stream<Arguments> impossible() {
     return Stream.of(
         Arguments.of("set-in-sleeve", Map.of("upperArmStitches", 20, "capUnderarmStitches", 5, "capLowerStitches", 9), "upperArmStitches and what the cap leaves", FindingCode.CAP_TOO_NARROW),
@@ -156,6 +181,7 @@ class ConstructionsTest {
         Arguments.of("set-in-sleeve", Map.of("armholeShapedRows", 0, "armholeShapedStitches", 6), "stitches left in no row", FindingCode.SHAPING_WITHOUT_ROWS),
         Arguments.of("set-in-sleeve", Map.of("backStitches", 40, "underarmStitches", 15), "notch wider than the shoulder", FindingCode.SHOULDERS_TOO_WIDE),
         Arguments.of("notched-armhole", Map.of("sleeveRows", 3, "notchRows", 3), "notch higher than the sleeve", FindingCode.NOTCH_TOO_HIGH),
+        Arguments.of("wide-front", Map.of("backStitches", 60, "wideFrontStitches", 50), "front narrower than the back", FindingCode.FRONT_NOT_WIDER),
         Arguments.of("sleeveless", Map.of("slitMm", 900), "slit longer than the side", FindingCode.SLIT_TOO_LONG));
   }
 

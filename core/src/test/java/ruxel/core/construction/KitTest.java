@@ -31,7 +31,7 @@ class KitTest {
   private static final class Vest extends Template {
     Vest() {
       super(
-          "vest", "Vest", "It has no sleeves.",
+          "vest", "Vest", "It has no sleeves.", List.of(Sign.SLEEVE_NONE),
           Stream.of(
                   List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, ARMHOLE, Body.HEM_RIB, Body.WORKED),
                   List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE))

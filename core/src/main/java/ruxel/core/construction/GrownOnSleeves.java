@@ -1,0 +1,85 @@
+package ruxel.core.construction;
+
+import static ruxel.core.construction.Question.Group.SLEEVES;
+import static ruxel.core.seam.Span.Along.BACKWARD;
+import static ruxel.core.seam.Span.Along.FORWARD;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import ruxel.core.finding.Fact;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Piece.Part;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seam.SideOf;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
+
+/** Grown-on sleeves (handbook 4.14): back and front have half the sleeves in one piece with them; no armhole seam. */
+final class GrownOnSleeves extends Template {
+  private static final double SLEEVE_MM = 260;
+  /** On either side of the armpit nothing is eased. */
+  private static final double FIRM_MM = 30;
+
+  private static final Asked SLEEVE =
+      Asked.stitches("sleeveStitches", SLEEVES, "Stitches of each sleeve", "Added beside the body, from the underarm to the cuff.", 2, form -> Math.round(SLEEVE_MM / Making.of(form).w()))
+          .shapes(Part.BACK, Part.FRONT)
+          .follows(
+              "{length} beyond the body; centre back to wrist {reach}. The cuff is {cuff} round.",
+              form ->
+                  List.of(
+                      Fact.length("length", sleeve(form) * Making.of(form).w()), Fact.length("reach", (Body.back(form) / 2.0 + sleeve(form)) * Making.of(form).w()),
+                      Fact.length("cuff", 2 * Armhole.rows(form) * Making.of(form).h())));
+
+  GrownOnSleeves() {
+    super(
+        "grown-on-sleeves", "Grown-on sleeves", "Each half of a sleeve is one piece with the body; there is no armhole seam.",
+        List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
+        Stream.of(
+                List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE, SLEEVE))
+            .flatMap(List::stream)
+            .toList());
+  }
+
+  @Override
+  void tell(Halves halves, Form form) {
+    Making making = Making.of(form);
+    int side = form.count(Body.ROWS) - Armhole.rows(form);
+    int firmRows = Math.min(side - 1, (int) Math.round(FIRM_MM / making.h()));
+    int firmStitches = Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w()));
+    Body.panels(
+        halves, form, Body.shoulder(form) + sleeve(form),
+        panel -> {
+          panel.rows("side", side - firmRows);
+          if (firmRows > 0) {
+            panel.rows("side.firm", firmRows).firm();
+          }
+          return panel.added("under.firm", firmStitches).firm().added("under", sleeve(form) - firmStitches).rows("cuff", Armhole.rows(form));
+        });
+    Body.shoulders(halves, form, "shoulder and sleeve", SeamRole.SHOULDER_SLEEVE_TOP, "shoulder and sleeve", List.of());
+    sides(halves, form);
+    Body.openings(halves, form);
+    Body.Front front = Body.leftFront(form);
+    halves.openings(
+        "cuff", "cuff", List.of(Span.ofRun(front.piece(), front.side(), "cuff", FORWARD), Span.ofRun("back", "left", "cuff", FORWARD)));
+  }
+
+  /** Side and under-sleeve in one pass from the hem round the armpit to the cuff. */
+  private static void sides(Halves halves, Form form) {
+    Body.Front front = Body.leftFront(form);
+    List<Anchor> anchors = new ArrayList<>(Body.ribAnchors(form));
+    anchors.add(new Anchor("underarm", "armpit", Spot.cut(front.piece(), front.side(), Cut.startOf("under.firm")), Spot.cut("back", "left", Cut.endOf("under.firm"))));
+    halves.seam(
+        "side", "side and under-sleeve", SeamRole.SIDE_SLEEVE,
+        SideOf.of("Front side and under-sleeve", Span.ofRuns(front.piece(), front.side(), Body.lowest(form), "under", FORWARD)),
+        SideOf.of("Back side and under-sleeve", Span.ofRuns("back", "left", "under", Body.lowest(form), BACKWARD)),
+        anchors, List.of("underarm"), "mattress-rows");
+  }
+
+  private static int sleeve(Form form) {
+    return form.count(SLEEVE);
+  }
+}
