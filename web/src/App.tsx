@@ -17,6 +17,7 @@ export function App() {
     <Routes>
       <Route path="/" element={<Shelf />} />
       <Route path="/new" element={<NewGarment />} />
+      <Route path="/new/:construction" element={<NewGarment />} />
       <Route path="/garments/:id" element={<GarmentPage />}>
         <Route index element={<TableView />} />
         <Route path="pieces" element={<PiecesView />} />

@@ -7,6 +7,12 @@ export const shelfQuery = queryOptions({
   queryFn: () => dataOf(api.GET('/api/garments')),
 });
 
+export const signsQuery = queryOptions({
+  queryKey: ['signs'],
+  queryFn: () => dataOf(api.GET('/api/constructions/signs')),
+  staleTime: Infinity,
+});
+
 export const constructionsQuery = queryOptions({
   queryKey: ['constructions'],
   queryFn: () => dataOf(api.GET('/api/constructions')),

@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/constructions/signs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/count": {
         parameters: {
             query?: never;
@@ -586,7 +602,7 @@ export interface components {
             title: string;
             wrongSide: boolean;
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["LeanFound"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -661,6 +677,9 @@ export interface components {
             id: string;
             name: string;
             questions: components["schemas"]["Question"][];
+            signs: ("SLEEVE_STRAIGHT" | "SLEEVE_CAPPED" | "SLEEVE_GROWN" | "SLEEVE_NONE" | "SIDE_STRAIGHT" | "SIDE_CORNER" | "SIDE_CURVED" | "FRONT_AS_BACK" | "FRONT_WIDER")[];
+            silhouette: components["schemas"]["WornShape"][];
+            tells: string;
         };
         CopyRequest: {
             changes?: components["schemas"]["Change"][];
@@ -818,7 +837,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1031,6 +1050,10 @@ export interface components {
             /** Format: double */
             mm?: number;
             piece: string;
+        };
+        LookView: {
+            signs: components["schemas"]["SignView"][];
+            words: string;
         };
         Mark: {
             /** Format: int32 */
@@ -1319,7 +1342,7 @@ export interface components {
         Question: {
             choices: components["schemas"]["Choice"][];
             /** @enum {string} */
-            group: "GARMENT" | "GAUGE" | "BODY" | "NECK" | "SLEEVES";
+            group: "GARMENT" | "GAUGE" | "BODY" | "ARMHOLE" | "NECK" | "SLEEVES";
             groupTitle: string;
             help: string;
             key: string;
@@ -1646,6 +1669,11 @@ export interface components {
             /** @enum {string} */
             spaces: "INTO_CHAINS" | "ROUND";
         };
+        SignView: {
+            /** @enum {string} */
+            sign: "SLEEVE_STRAIGHT" | "SLEEVE_CAPPED" | "SLEEVE_GROWN" | "SLEEVE_NONE" | "SIDE_STRAIGHT" | "SIDE_CORNER" | "SIDE_CURVED" | "FRONT_AS_BACK" | "FRONT_WIDER";
+            words: string;
+        };
         SizePlan: {
             /** Format: double */
             finishedHeightMm: number;
@@ -1871,6 +1899,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Construction"][];
+                };
+            };
+        };
+    };
+    signs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"][];
                 };
             };
         };

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Form } from 'react-bootstrap';
-import { useNavigate } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { problemIn } from '../api/client';
 import { constructionsQuery, create } from '../api/garments';
 import bounds from '../api/bounds.json';
@@ -9,20 +9,27 @@ import type { AnswerMap, Construction, FindingView } from '../api/types';
 import { Header } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
 import { Answering } from './Answering';
+import { Choosing } from './Choosing';
 
-/** Answers beside a drawing that grows true to scale as they are typed. */
+/** A construction chosen, then answers beside a drawing that grows true to scale as they are typed. */
 export function NewGarment() {
   const query = useQuery(constructionsQuery);
-  const construction = query.data?.[0];
+  const { construction: id } = useParams();
+  const construction = query.data?.find((candidate) => candidate.id === id);
+  const links = [{ to: '/', word: 'Shelf', end: true }];
   return (
     <>
-      <Header links={[{ to: '/', word: 'Shelf', end: true }]} view="numbers">
+      <Header
+        links={id ? [...links, { to: '/new', word: 'Constructions', end: true }] : links}
+        view="numbers"
+      >
         <span className="garment-name">New garment</span>
       </Header>
       <main id="main" className="view">
         {query.isError && <Failed error={query.error} again={() => void query.refetch()} />}
-        {query.isPending && <Loading what="Fetching the questions…" />}
-        {construction && <LayOut construction={construction} />}
+        {query.isPending && <Loading what="Fetching the constructions…" />}
+        {query.data &&
+          (construction ? <LayOut construction={construction} /> : <Choosing all={query.data} />)}
       </main>
     </>
   );
@@ -46,7 +53,7 @@ function LayOut({ construction }: { construction: Construction }) {
       construction={construction}
       given={{}}
       title={construction.name}
-      about="Type what you counted. What is left open takes the usual number, drawn dashed, until you fill it in."
+      about={`${construction.tells} Type what you counted; what is left open takes the usual number, drawn dashed, until you fill it in.`}
       action="Lay it on the table"
       refused={refused}
       onDone={layOut}

@@ -23,6 +23,7 @@ class JourneyTest {
   @Test
   void fromTypedNumbersToAWorkedJointAndBackToIt() {
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lay out a new one")).click();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Drop-shoulder panels")).click();
     type("Name", "Quay coat");
     type("Stitches across the back", "65");
     type("Stitches of each shoulder", "40");

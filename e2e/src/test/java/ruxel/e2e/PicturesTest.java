@@ -17,7 +17,8 @@ class PicturesTest {
   void mainViews() {
     Page page = Product.RUNNING.shelf();
     String address = Product.RUNNING.address();
-    shoot(page, address + "/new", "new");
+    shoot(page, address + "/new", "choosing");
+    shoot(page, address + "/new/set-in-sleeve", "new");
     shoot(page, address, "shelf");
     String cardigan = open(page, "Lamplighter’s cardigan");
     shoot(page, cardigan, "table");

@@ -20,7 +20,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruxel.app.garment.GarmentStore.ShelfState;
 import ruxel.app.garment.GarmentViews.Changed;
-import ruxel.app.garment.GarmentViews.Construction;
 import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
@@ -28,7 +27,6 @@ import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
 import ruxel.core.change.Change;
 import ruxel.core.change.Stops;
-import ruxel.core.construction.Templates;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.sheet.AssemblySheet;
@@ -67,11 +65,6 @@ class GarmentController {
   record Nothing() {}
 
   record StateChange(ShelfState state) {}
-
-  @GetMapping("/constructions")
-  List<Construction> constructions() {
-    return Templates.all().stream().map(t -> new Construction(t.id(), t.name(), t.questions())).toList();
-  }
 
   @GetMapping("/garments")
   List<Summary> shelf(@RequestParam Optional<ShelfState> state) {

@@ -8,6 +8,8 @@ import java.util.Set;
 import java.util.UUID;
 import ruxel.core.bench.Work;
 import ruxel.core.construction.Question;
+import ruxel.core.construction.Sign;
+import ruxel.core.lay.AsWorn;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
@@ -83,6 +85,12 @@ public final class GarmentViews {
   /** A garment that is only tried out, and what is different from the saved one. */
   public record Preview(Optional<GarmentPlan> plan, List<FindingView> findings, List<String> effects) {}
 
-  /** A construction with its questions. */
-  public record Construction(String id, String name, List<Question> questions) {}
+  /** A construction with what tells it apart, how it looks from the front with the usual numbers, and its questions. */
+  public record Construction(String id, String name, String tells, List<Sign> signs, List<AsWorn.WornShape> silhouette, List<Question> questions) {}
+
+  /** Something to look at on the table, and what may be seen there. */
+  public record LookView(String words, List<SignView> signs) {}
+
+  /** What may be seen. */
+  public record SignView(Sign sign, String words) {}
 }

@@ -27,7 +27,7 @@ final class RoundShoulders {
       boolean paired = right || pieces.stream().anyMatch(other -> other != piece && other.mirrorOf().filter(mirror -> mirror.piece().equals(piece.id())).isPresent());
       switch (piece.part()) {
         case BACK -> placements.add(new Placement(piece.id(), 2, half, box.height() + gap));
-        case FRONT -> placements.add(new Placement(piece.id(), 0, paired ? right ? -half - box.left() : half - box.right() : -half, -box.height() - gap));
+        case FRONT -> placements.add(new Placement(piece.id(), 0, paired ? right ? -half - box.left() : half - box.right() : -box.middle().x(), -box.height() - gap));
         case SLEEVE -> {
           double out = half + SLEEVE_GAP_MM + box.height();
           placements.add(new Placement(piece.id(), right ? 3 : 1, right ? -out : out, right ? base(piece) : -base(piece)));

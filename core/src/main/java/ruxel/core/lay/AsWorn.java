@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.Optional;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
@@ -104,19 +105,25 @@ public final class AsWorn {
     for (Piece piece : pieces) {
       if (piece.part() == Part.SLEEVE) {
         boolean right = placement(piece).onTable(new Outline(piece).middle()).x() > 0;
-        shapes.addAll(sleeve(piece, reach, right == view > 0 ? 1 : -1, slant(piece)));
+        shapes.addAll(sleeve(piece, reach, right == view > 0 ? 1 : -1));
       }
     }
     return shapes;
   }
 
-  private static List<WornShape> sleeve(Piece piece, double reach, int way, double slant) {
+  private List<WornShape> sleeve(Piece piece, double reach, int way) {
     Outline outline = new Outline(piece);
     double middle = outline.middle().x();
     double length = ys(outline.corners()).getMax();
-    List<Point> lower = outline.corners().stream().filter(p -> p.x() > middle + SAME_MM).map(p -> new Point(length - p.y(), middle - p.x())).toList();
+    Optional<Joined> joined = joined(piece);
+    double slant = joined.map(Joined::slant).orElse(0.0);
+    // What is above the underarm lies against the body, which is drawn over it.
+    double underarm = joined.map(Joined::out).orElse(0.0);
+    List<Point> lower =
+        outline.corners().stream().map(p -> new Point(length - p.y(), middle - p.x())).filter(p -> p.y() < -SAME_MM && p.x() > underarm - SAME_MM).toList();
     List<Point> folded = new ArrayList<>(List.of(new Point(0, 0), new Point(length, 0)));
     folded.addAll(lower);
+    folded.add(new Point(0, lower.get(lower.size() - 1).y()));
     List<WornShape> shapes = new ArrayList<>();
     shapes.add(new WornShape(piece.id(), piece.cloth().colour(), out(way, reach, slant, folded)));
     double rib = ribHeight(piece);
@@ -126,8 +133,10 @@ public final class AsWorn {
     return shapes;
   }
 
-  /** How far a sleeve hangs down, in radians, so that its underarm meets that of the body; straight out when nothing says so. */
-  private double slant(Piece sleeve) {
+  /** How a sleeve hangs on its body: its underarm so far out from its top, and so far down, in radians, that it meets that of the body. */
+  private record Joined(double out, double slant) {}
+
+  private Optional<Joined> joined(Piece sleeve) {
     for (ResolvedSeam seam : seams) {
       ResolvedSpan on = seam.a().get(0);
       ResolvedSpan body = seam.b().get(0);
@@ -136,11 +145,12 @@ public final class AsWorn {
         Point met = start(body);
         Point shoulder = shoulderEnd(body.piece(), met.x());
         Outline outline = new Outline(sleeve);
-        double ownAngle = Math.atan2(Math.abs(own.x() - outline.middle().x()), ys(outline.corners()).getMax() - own.y());
-        return Math.atan2(shoulder.y() - met.y(), Math.abs(shoulder.x() - met.x())) - ownAngle;
+        double out = ys(outline.corners()).getMax() - own.y();
+        double ownAngle = Math.atan2(Math.abs(own.x() - outline.middle().x()), out);
+        return Optional.of(new Joined(out, Math.atan2(shoulder.y() - met.y(), Math.abs(shoulder.x() - met.x())) - ownAngle));
       }
     }
-    return 0;
+    return Optional.empty();
   }
 
   private static Point start(ResolvedSpan span) {
