@@ -8,7 +8,12 @@ import java.io.UncheckedIOException;
 public enum DemoGarments {
   CARDIGAN("lamplighters-cardigan.json"),
   PULLOVER("tide-bell-pullover.json"),
-  JACKET("fog-horn-jacket.json");
+  JACKET("fog-horn-jacket.json"),
+  NOTCHED("net-menders-jacket.json"),
+  SET_IN("bell-ringers-blouse.json"),
+  SLEEVELESS("lantern-carriers-tunic.json"),
+  WIDE("sail-loft-drape.json"),
+  GROWN_ON("harbour-steps-jacket.json");
 
   private final String name;
 
