@@ -202,14 +202,14 @@ final class Body {
         : List.of();
   }
 
-  /** Hem and neck, which are one opening with the fronts of a cardigan. */
+  /** Hem and neck, which are one opening with the fronts of a cardigan; slits belong to the hem. */
   static void openings(Halves halves, Form form) {
     if (isCardigan(form)) {
       List<String> edges = List.of("hem", "neck", "front");
-      halves.opening("front", "Fronts, neck and hem", Map.of("back", List.of("hem", "neck"), "front.left", edges, "front.right", edges));
+      halves.opening("front", "Fronts, neck and hem", Map.of("back", List.of("hem", "neck"), "front.left", edges, "front.right", edges), Slit.spans(form));
     } else {
-      halves.opening("neck", "Neck", Map.of("back", List.of("neck"), "front", List.of("neck")));
-      halves.opening("hem", "Hem", Map.of("back", List.of("hem"), "front", List.of("hem")));
+      halves.opening("neck", "Neck", Map.of("back", List.of("neck"), "front", List.of("neck")), List.of());
+      halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", Map.of("back", List.of("hem"), "front", List.of("hem")), Slit.spans(form));
     }
   }
 

@@ -73,9 +73,12 @@ final class Halves {
     return new Lever("", side, answer.key(), answer.question().label(), perUnitMm, boundary);
   }
 
-  /** An opening along edges of pieces, of those that are there. */
-  Halves opening(String id, String name, Map<String, List<String>> edges) {
-    openings.add(new ExpectedOpening(id, name, spans(edges)));
+  /** An opening over both halves: along edges of pieces, of those that are there, and spans of the left half with their mirror images. */
+  Halves opening(String id, String name, Map<String, List<String>> edges, List<Span> left) {
+    List<Span> all = new ArrayList<>(spans(edges));
+    all.addAll(left);
+    left.stream().map(span -> unturned(mirrored(span))).forEach(all::add);
+    openings.add(new ExpectedOpening(id, name, all));
     return this;
   }
 

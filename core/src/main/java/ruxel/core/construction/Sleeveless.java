@@ -23,7 +23,6 @@ final class Sleeveless extends Template {
     Body.sides(halves, form);
     Body.openings(halves, form);
     halves.openings("armhole", "armhole", Armhole.spans(form));
-    Slit.openings(halves, form);
   }
 
   @Override

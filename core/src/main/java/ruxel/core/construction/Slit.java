@@ -43,17 +43,15 @@ final class Slit {
     return new Cut(run, offset, up == FORWARD ? Cut.End.START : Cut.End.END);
   }
 
-  /** Both slits, where there are any. */
-  static void openings(Halves halves, Form form) {
+  /** The edges of the left slit, where there is one. */
+  static List<Span> spans(Form form) {
     Body.Front front = Body.leftFront(form);
     String hem = Body.lowest(form);
-    if (rows(form) > 0) {
-      halves.openings(
-          "slit", "slit",
-          List.of(
-              new Span(front.piece(), front.side(), Cut.startOf(hem), top(form, FORWARD), FORWARD),
-              new Span("back", "left", top(form, BACKWARD), Cut.endOf(hem), FORWARD)));
-    }
+    return rows(form) == 0
+        ? List.of()
+        : List.of(
+            new Span(front.piece(), front.side(), Cut.startOf(hem), top(form, FORWARD), FORWARD),
+            new Span("back", "left", top(form, BACKWARD), Cut.endOf(hem), FORWARD));
   }
 
   private static double lengthMm(Form form, int rows) {

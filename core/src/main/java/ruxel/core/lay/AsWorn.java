@@ -123,9 +123,8 @@ public final class AsWorn {
         outline.corners().stream().map(p -> new Point(length - p.y(), middle - p.x())).filter(p -> p.y() < -SAME_MM && p.x() > underarm - SAME_MM).toList();
     List<Point> folded = new ArrayList<>(List.of(new Point(0, 0), new Point(length, 0)));
     folded.addAll(lower);
-    folded.add(new Point(0, lower.get(lower.size() - 1).y()));
     List<WornShape> shapes = new ArrayList<>();
-    shapes.add(new WornShape(piece.id(), piece.cloth().colour(), out(way, reach, slant, folded)));
+    shapes.add(new WornShape(piece.id(), piece.cloth().colour(), outline(way, reach, slant, folded, joined)));
     double rib = ribHeight(piece);
     if (rib > 0) {
       shapes.add(new WornShape(piece.id(), piece.cloth().ribColour(), out(way, reach, slant, box(length - rib, length, lower.get(0).y(), 0))));
@@ -133,8 +132,21 @@ public final class AsWorn {
     return shapes;
   }
 
-  /** How a sleeve hangs on its body: its underarm so far out from its top, and so far down, in radians, that it meets that of the body. */
-  private record Joined(double out, double slant) {}
+  /** A sleeve's own outline, then by the body's underarm back to the shoulder: what lies behind the body closes up. */
+  private static List<Point> outline(int way, double reach, double slant, List<Point> own, Optional<Joined> joined) {
+    List<Point> points = new ArrayList<>(out(way, reach, slant, own));
+    joined.ifPresent(on -> {
+      points.add(new Point(way * (reach + on.bodyOut()), -on.bodyDown()));
+      points.add(new Point(way * reach, -on.bodyDown()));
+    });
+    return points;
+  }
+
+  /**
+   * How a sleeve hangs on its body: its underarm so far out from its top, and so far down, in radians, that it meets that of the body,
+   * which lies so far out from the end of the shoulder and so far below it.
+   */
+  private record Joined(double out, double slant, double bodyOut, double bodyDown) {}
 
   private Optional<Joined> joined(Piece sleeve) {
     for (ResolvedSeam seam : seams) {
@@ -147,7 +159,9 @@ public final class AsWorn {
         Outline outline = new Outline(sleeve);
         double out = ys(outline.corners()).getMax() - own.y();
         double ownAngle = Math.atan2(Math.abs(own.x() - outline.middle().x()), out);
-        return Optional.of(new Joined(out, Math.atan2(shoulder.y() - met.y(), Math.abs(shoulder.x() - met.x())) - ownAngle));
+        double bodyOut = Math.abs(shoulder.x() - met.x());
+        double bodyDown = shoulder.y() - met.y();
+        return Optional.of(new Joined(out, Math.atan2(bodyDown, bodyOut) - ownAngle, bodyOut, bodyDown));
       }
     }
     return Optional.empty();

@@ -30,8 +30,9 @@ final class Rails {
     return List.copyOf(rails);
   }
 
+  /** Units of one run that give equally many places. */
   private static boolean sameRail(Place one, Place other) {
-    return one.spanIndex() == other.spanIndex() && one.run().id().equals(other.run().id());
+    return one.spanIndex() == other.spanIndex() && one.run().id().equals(other.run().id()) && one.parts() == other.parts();
   }
 
   private static Rail rail(SideLayout side, PlaceNames names, int first, int next, double startMm) {
