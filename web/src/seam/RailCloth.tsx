@@ -38,7 +38,7 @@ export function RailCloth({ side, pieces, x, width, wrongSide, place, nameY }: P
         const words = lies(piece) ? `${rail.pieceName}, lies ${lies(piece)}` : rail.pieceName;
         const name = [words, rail.pieceName].find((text) => seenTo - seenFrom > text.length * 9.5 + 20);
         return (
-          <g key={`${rail.span}${rail.run}`}>
+          <g key={rail.firstPlace}>
             <rect x={from} y={y} width={to - from} height={height} fill={dye.base} />
             <ClothMarks
               units={rail.places / rail.placesPerUnit}

@@ -109,7 +109,7 @@ export function unitOf(
   const rail = railOf(side, place);
   const unit = Math.floor((place - rail.firstPlace) / rail.placesPerUnit);
   return {
-    key: `${rail.span}.${rail.run}.${unit}`,
+    key: `${rail.firstPlace}.${unit}`,
     number: rail.firstNumber + rail.numberStep * unit,
     fromMm: rail.startMm + unit * rail.placesPerUnit * rail.placeMm,
     widthMm: rail.placesPerUnit * rail.placeMm,

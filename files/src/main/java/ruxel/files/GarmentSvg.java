@@ -22,6 +22,12 @@ public final class GarmentSvg {
   private static final String SVG = "http://www.w3.org/2000/svg";
 
   private final GarmentPlan plan;
+  /** How much of a piece's width its name may take, and how wide a letter is of its height. */
+  private static final double NAME_SHARE = 0.86;
+  private static final double LETTER_EM = 0.6;
+  /** Where a name may lie, from the middle, as shares of the piece's height. */
+  private static final List<Double> HEIGHTS = List.of(0.0, 0.08, -0.08, 0.16, -0.16, 0.24, -0.24);
+
   private final XMLStreamWriter svg;
 
   private GarmentSvg(GarmentPlan plan, XMLStreamWriter svg) {
@@ -73,17 +79,41 @@ public final class GarmentSvg {
         count(piece, run);
       }
     }
-    text(Outline.Box.round(corners(piece)).middle(), TEXT_MM, true, piece.name());
+    name(piece);
   }
 
-  /** The count of a run, a little inside its middle. */
+  /** As large as its piece is wide, at the height nearest to the middle where it lies over no count. */
+  private void name(PiecePlan piece) throws XMLStreamException {
+    Outline.Box box = Outline.Box.round(corners(piece));
+    double size = Math.min(TEXT_MM, NAME_SHARE * box.width() / (piece.name().length() * LETTER_EM));
+    List<Outline.Point> counts = piece.edges().stream().flatMap(edge -> edge.runs().stream()).filter(GarmentSvg::isCounted).map(run -> inside(piece, run)).toList();
+    Outline.Point middle = box.middle();
+    double half = piece.name().length() * LETTER_EM * size / 2 + COUNT_MM;
+    Outline.Point free =
+        HEIGHTS.stream()
+            .map(share -> new Outline.Point(middle.x(), middle.y() + share * box.height()))
+            .filter(at -> counts.stream().noneMatch(count -> Math.abs(count.x() - at.x()) < half && Math.abs(count.y() - at.y()) < (size + COUNT_MM) / 2))
+            .findFirst()
+            .orElse(middle);
+    text(free, size, true, piece.name());
+  }
+
+  private static boolean isCounted(PiecePlan.RunPlan run) {
+    return run.lengthMm() > 2 * COUNT_MM;
+  }
+
   private void count(PiecePlan piece, PiecePlan.RunPlan run) throws XMLStreamException {
+    if (isCounted(run)) {
+      text(inside(piece, run), COUNT_MM, false, Integer.toString(run.count()));
+    }
+  }
+
+  /** A little inside the middle of a run. */
+  private static Outline.Point inside(PiecePlan piece, PiecePlan.RunPlan run) {
     double along = Math.hypot(run.dx(), run.dy());
     double x = run.x() + run.count() * run.dx() / 2 - run.dy() / along * COUNT_MM;
     double y = run.y() + run.count() * run.dy() / 2 + run.dx() / along * COUNT_MM;
-    if (run.lengthMm() > 2 * COUNT_MM) {
-      text(piece.placement().onTable(new Outline.Point(x, y)), COUNT_MM, false, Integer.toString(run.count()));
-    }
+    return piece.placement().onTable(new Outline.Point(x, y));
   }
 
   private void text(Outline.Point at, double size, boolean bold, String words) throws XMLStreamException {

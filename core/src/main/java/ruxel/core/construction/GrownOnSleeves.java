@@ -57,14 +57,15 @@ final class GrownOnSleeves extends Template {
           if (firmRows > 0) {
             panel.rows("side.firm", firmRows).firm();
           }
-          return panel.added("under.firm", firmStitches).firm().added("under", sleeve(form) - firmStitches).rows("cuff", Armhole.rows(form));
+          return panel.added("under.firm", firmStitches).firm().added("under", sleeve(form) - firmStitches).edge("cuff").rows("cuff", Armhole.rows(form));
         });
     Body.shoulders(halves, form, "shoulder and sleeve", SeamRole.SHOULDER_SLEEVE_TOP, "shoulder and sleeve", List.of());
     sides(halves, form);
     Body.openings(halves, form);
     Body.Front front = Body.leftFront(form);
     halves.openings(
-        "cuff", "cuff", List.of(Span.ofRun(front.piece(), front.side(), "cuff", FORWARD), Span.ofRun("back", "left", "cuff", FORWARD)));
+        "cuff", "cuff",
+        List.of(Span.ofRun(front.piece(), Body.isCardigan(form) ? "cuff" : "cuff.left", "cuff", FORWARD), Span.ofRun("back", "cuff.left", "cuff", FORWARD)));
   }
 
   /** Side and under-sleeve in one pass from the hem round the armpit to the cuff. */

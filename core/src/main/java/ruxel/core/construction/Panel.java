@@ -18,7 +18,7 @@ import ruxel.core.piece.UnitKind;
  */
 final class Panel {
   /** Rows up both sides, each side wider by so many stitches at the upper end; without rows that many stitches at once. */
-  private record Section(String run, int rows, double rowMm, double wider, boolean rib, boolean firm) {}
+  private record Section(String run, int rows, double rowMm, double wider, boolean rib, boolean firm, Optional<String> edge) {}
 
   /** What lies between the shoulders: so many stitches, of them {@code centre} below a slope of so many rows; straight without rows. */
   record Neck(int stitches, int rows, int centre, String straight) {}
@@ -34,6 +34,7 @@ final class Panel {
   private final int base;
   private final String baseEdge;
   private final List<Section> sections = new ArrayList<>();
+  private Optional<String> edge = Optional.empty();
 
   Panel(String id, String name, Part part, Making making, boolean topDown, String baseEdge, int base) {
     this.id = id;
@@ -48,7 +49,7 @@ final class Panel {
   /** Rows of ribbing; none when there are none. */
   Panel ribbed(int rows) {
     if (rows > 0) {
-      sections.add(new Section("rib", rows, making.ribRowMm(), 0, true, false));
+      sections.add(new Section("rib", rows, making.ribRowMm(), 0, true, false, edge));
     }
     return this;
   }
@@ -60,7 +61,7 @@ final class Panel {
   /** Rows in which each side grows by so many stitches, evenly; fewer than 0 where it gets narrower. None when there are none. */
   Panel rows(String run, int rows, double wider) {
     if (rows > 0) {
-      sections.add(new Section(run, rows, making.h(), wider, false, false));
+      sections.add(new Section(run, rows, making.h(), wider, false, false, edge));
     }
     return this;
   }
@@ -68,28 +69,34 @@ final class Panel {
   /** So many stitches of each side left unworked; none when there are none. */
   Panel left(String run, int stitches) {
     if (stitches > 0) {
-      sections.add(new Section(run, 0, 0, -stitches, false, false));
+      sections.add(new Section(run, 0, 0, -stitches, false, false, edge));
     }
     return this;
   }
 
   /** So many stitches added to each side, all at once. */
   Panel added(String run, int stitches) {
-    sections.add(new Section(run, 0, 0, stitches, false, false));
+    sections.add(new Section(run, 0, 0, stitches, false, false, edge));
+    return this;
+  }
+
+  /** What is told from now on lies on an edge of its own at each side. */
+  Panel edge(String id) {
+    edge = Optional.of(id);
     return this;
   }
 
   /** What was told last is joined without easing, as beside an inner corner. */
   Panel firm() {
     Section last = sections.remove(sections.size() - 1);
-    sections.add(new Section(last.run, last.rows, last.rowMm, last.wider, last.rib, true));
+    sections.add(new Section(last.run, last.rows, last.rowMm, last.wider, last.rib, true, last.edge));
     return this;
   }
 
   /** Closed straight across by its upper edge. */
   Piece closed(Named right, Named top, Named left) {
     int stitches = (int) Math.round(base + 2 * sections.stream().mapToDouble(Section::wider).sum());
-    return piece(List.of(baseEdge(), Edge.of(right.id(), right.name(), up()), Edge.of(top.id(), top.name(), List.of(tops(top.id(), stitches))), Edge.of(left.id(), left.name(), down(sections))));
+    return piece(List.of(baseEdge(), Edge.of(right.id(), right.name(), up(sections)), Edge.of(top.id(), top.name(), List.of(tops(top.id(), stitches))), Edge.of(left.id(), left.name(), down(sections))));
   }
 
   /**
@@ -102,27 +109,32 @@ final class Panel {
     Map<String, String> mirror = new HashMap<>(Map.of(baseEdge, baseEdge, "neck", "neck", rightHand, leftHand, leftHand, rightHand));
     mirror.put("shoulder." + rightHand, "shoulder." + leftHand);
     mirror.put("shoulder." + leftHand, "shoulder." + rightHand);
-    return piece(
-            List.of(
-                baseEdge(),
-                Edge.of(rightHand, rightHand + " side", up()),
-                shoulder("shoulder." + rightHand, rightHand + " shoulder", shoulder),
-                Edge.of("neck", "neck", neckRuns(neck, true)),
-                shoulder("shoulder." + leftHand, leftHand + " shoulder", shoulder),
-                Edge.of(leftHand, leftHand + " side", down(sections))))
-        .ownTwin(mirror);
+    List<Edge> edges = new ArrayList<>(List.of(baseEdge(), Edge.of(rightHand, rightHand + " side", up(main()))));
+    own().ifPresent(id -> edges.add(Edge.of(id + "." + rightHand, rightHand + " " + id, up(ofOwn()))));
+    edges.add(shoulder("shoulder." + rightHand, rightHand + " shoulder", shoulder));
+    edges.add(Edge.of("neck", "neck", neckRuns(neck, true)));
+    edges.add(shoulder("shoulder." + leftHand, leftHand + " shoulder", shoulder));
+    own().ifPresent(id -> {
+      edges.add(Edge.of(id + "." + leftHand, leftHand + " " + id, down(ofOwn())));
+      mirror.put(id + "." + leftHand, id + "." + rightHand);
+      mirror.put(id + "." + rightHand, id + "." + leftHand);
+    });
+    edges.add(Edge.of(leftHand, leftHand + " side", down(main())));
+    return piece(edges).ownTwin(mirror);
   }
 
   /** Half a body panel with its open edge at the left hand: shoulder, its part of the neck, the front edge. */
   Piece half(int shoulder, Neck neck) {
-    List<Edge> edges = new ArrayList<>(List.of(baseEdge(), Edge.of("side", "side", up()), shoulder("shoulder", "shoulder", shoulder)));
+    List<Edge> edges = new ArrayList<>(List.of(baseEdge(), Edge.of("side", "side", up(main()))));
+    own().ifPresent(id -> edges.add(Edge.of(id, id, up(ofOwn()))));
+    edges.add(shoulder("shoulder", "shoulder", shoulder));
     List<Run> slope = neckRuns(neck, false);
     if (!slope.isEmpty()) {
       edges.add(Edge.of("neck", "neck", slope));
     }
     int rows = sections.stream().filter(section -> !section.rib).mapToInt(Section::rows).sum() - neck.rows();
     List<Section> open = new ArrayList<>(sections.stream().filter(Section::rib).toList());
-    open.add(new Section("front", rows, making.h(), 0, false, false));
+    open.add(new Section("front", rows, making.h(), 0, false, false, Optional.empty()));
     edges.add(Edge.of("front", "front edge", down(open)));
     return piece(edges);
   }
@@ -132,8 +144,21 @@ final class Panel {
     return Edge.of(baseEdge, baseEdge, List.of(sections.get(0).rib() ? run.inRib() : run));
   }
 
-  private List<Run> up() {
-    return sections.stream().map(section -> rowsOf(section, 1)).toList();
+  /** The edge of its own that the upper sections lie on, if there is one. */
+  private Optional<String> own() {
+    return sections.stream().flatMap(section -> section.edge().stream()).findFirst();
+  }
+
+  private List<Section> ofOwn() {
+    return sections.stream().filter(section -> section.edge().isPresent()).toList();
+  }
+
+  private List<Section> main() {
+    return sections.stream().filter(section -> section.edge().isEmpty()).toList();
+  }
+
+  private List<Run> up(List<Section> upwards) {
+    return upwards.stream().map(section -> rowsOf(section, 1)).toList();
   }
 
   private List<Run> down(List<Section> upwards) {

@@ -26,7 +26,7 @@ final class RoundShoulders {
       boolean right = piece.mirrorOf().filter(mirror -> !mirror.piece().equals(piece.id())).isPresent();
       boolean paired = right || pieces.stream().anyMatch(other -> other != piece && other.mirrorOf().filter(mirror -> mirror.piece().equals(piece.id())).isPresent());
       switch (piece.part()) {
-        case BACK -> placements.add(new Placement(piece.id(), 2, half, box.height() + gap));
+        case BACK -> placements.add(new Placement(piece.id(), 2, box.middle().x(), box.height() + gap));
         case FRONT -> placements.add(new Placement(piece.id(), 0, paired ? right ? -half - box.left() : half - box.right() : -box.middle().x(), -box.height() - gap));
         case SLEEVE -> {
           double out = half + SLEEVE_GAP_MM + box.height();
