@@ -1,6 +1,6 @@
 import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
 import { shade } from './dyes';
-import { corners, onTable, type Point } from './geometry';
+import { boxOf, corners, onTable, type Point, widestAt } from './geometry';
 import { count, length } from '../format';
 import type { Sheet } from './sheet';
 
@@ -92,14 +92,15 @@ function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan):
 
 function nameLabel(sheet: Sheet, piece: PiecePlan): Label {
   const points = corners(piece).map((corner) => sheet.px(onTable(piece, corner, sheet.shifts)));
-  const xs = points.map((p) => p.x);
-  const ys = points.map((p) => p.y);
+  const box = boxOf(points);
+  const y = (box.bottom + box.top) / 2;
+  const cloth = widestAt(points, y);
   const dye = shade(piece.cloth.colour);
-  const width = Math.max(...xs) - Math.min(...xs);
+  const width = cloth.to - cloth.from;
   const size = Math.max(17, Math.min(28, (width / Math.max(1, piece.name.length)) * 1.4));
   return {
     text: piece.name,
-    at: { x: (Math.max(...xs) + Math.min(...xs)) / 2, y: (Math.max(...ys) + Math.min(...ys)) / 2 },
+    at: { x: (cloth.from + cloth.to) / 2, y },
     angle: 0,
     colour: dye.text,
     halo: dye.base,

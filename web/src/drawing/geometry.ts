@@ -46,6 +46,26 @@ export function boxOf(points: Point[]): Box {
   };
 }
 
+/** The longest stretch of a level line that lies inside an outline; the outline's own breadth where there is none. */
+export function widestAt(points: Point[], y: number): { from: number; to: number } {
+  const crossings = points
+    .flatMap((p, i) => {
+      const q = points[(i + 1) % points.length]!;
+      return p.y > y !== q.y > y ? [p.x + ((y - p.y) / (q.y - p.y)) * (q.x - p.x)] : [];
+    })
+    .sort((one, other) => one - other);
+  const box = boxOf(points);
+  let widest = { from: box.left, to: box.right };
+  let width = 0;
+  for (let i = 0; i + 1 < crossings.length; i += 2) {
+    if (crossings[i + 1]! - crossings[i]! > width) {
+      widest = { from: crossings[i]!, to: crossings[i + 1]! };
+      width = widest.to - widest.from;
+    }
+  }
+  return widest;
+}
+
 export function tableBox(pieces: DrawnPiece[], shifts: Shifts = {}): Box {
   return boxOf(pieces.flatMap((piece) => corners(piece).map((corner) => onTable(piece, corner, shifts))));
 }

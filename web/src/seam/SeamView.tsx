@@ -1,7 +1,5 @@
-import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
-import { repairsQuery } from '../api/garments';
 import type { FindingView, GarmentPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
@@ -52,8 +50,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
   const stretches = useMemo(() => stretchesOf(seam), [seam]);
   const [near, setNear] = useState(firstNear);
   const [wrongSide, setWrongSide] = useState(false);
-  const { data: found } = useQuery(repairsQuery(garment.id, garment.version, seamId));
-  const toRepair = found !== undefined && found.repairs.length > 0;
+  const said = seamFindings(garment.plan, seamId);
   const progress = garment.progress.find((p) => p.seam === seamId);
   const joined = progress?.state === 'JOINED';
   return (
@@ -99,15 +96,11 @@ function OpenSeam({ seamId }: { seamId: string }) {
       </div>
       <Findings findings={moves.findings} title="The anchor cannot lie there" />
       <Findings
-        findings={seamFindings(garment.plan, seamId)}
+        findings={said.filter((finding) => finding.level !== 'NOTE')}
         title="What stands out here"
         onDecide={(change) => void editor.change([change])}
       />
       <div className="seam-words" aria-live="polite">
-        <div>
-          <Repairs seam={saved} editor={editor} />
-          {!toRepair && <Rhythm seam={seam} unit={garment.plan.unit} />}
-        </div>
         <div>
           <EasePanel
             seam={seam}
@@ -116,9 +109,12 @@ function OpenSeam({ seamId }: { seamId: string }) {
             rulesAt={`/garments/${garment.id}/rules`}
           />
           <PhasePanel seam={seam} unit={garment.plan.unit} />
-          {toRepair && <Rhythm seam={seam} unit={garment.plan.unit} />}
         </div>
         <div>
+          <Rhythm seam={seam} unit={garment.plan.unit} />
+        </div>
+        <div>
+          <Repairs seam={saved} editor={editor} />
           <Methods
             seam={saved}
             terms={garment.plan.terms}
@@ -133,6 +129,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
           <Pins seam={saved} onChange={(change) => void editor.change([change])} />
         </div>
       </div>
+      <Findings findings={said.filter((finding) => finding.level === 'NOTE')} title="Also noted" />
     </div>
   );
 }
