@@ -30,7 +30,7 @@ public class DemoWardrobe {
     if (!garments.shelf(GarmentStore.ShelfState.OPEN).isEmpty()) {
       return;
     }
-    Stream.of(DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
+    Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
     garments.importFile(DemoGarments.JACKET.file());
     garments.importFile(DemoGarments.PULLOVER.file());

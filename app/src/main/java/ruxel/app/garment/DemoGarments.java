@@ -13,7 +13,8 @@ public enum DemoGarments {
   SET_IN("bell-ringers-blouse.json"),
   SLEEVELESS("lantern-carriers-tunic.json"),
   WIDE("sail-loft-drape.json"),
-  GROWN_ON("harbour-steps-jacket.json");
+  GROWN_ON("harbour-steps-jacket.json"),
+  SIDEWAYS("tide-table-jacket.json");
 
   private final String name;
 

@@ -60,6 +60,14 @@ final class Armhole {
 
   private Armhole() {}
 
+  static final Asked STITCHES =
+      Asked.stitches("armholeStitches", ARMHOLE, "Stitches of the armhole", "From the underarm to the shoulder, along the ribs.", 1, form -> Math.round(Math.min(DEPTH_MM, form.count(RibBody.STITCHES) * Making.of(form).w() / 2) / Making.of(form).w()))
+          .shapes(Part.BACK)
+          .refused(
+              FindingCode.ARMHOLE_LONGER_THAN_SIDE, form -> form.count(Armhole.STITCHES) >= form.count(RibBody.STITCHES),
+              form -> List.of(Fact.count("armhole", form.count(Armhole.STITCHES)), Fact.count("body", form.count(RibBody.STITCHES))))
+          .follows("{depth} deep, {round} from underarm to underarm.", form -> List.of(Fact.length("depth", sideMm(form)), Fact.length("round", roundMm(form))));
+
   /** How deep it is can be told in mm and stops at a row. */
   static Stop stop(Form form) {
     return new Stop(ROWS.key(), "Armhole depth", highest(form), h(form));
@@ -80,6 +88,9 @@ final class Armhole {
 
   /** From the corner above the stitches left to the shoulder, along the edge. */
   static double sideMm(Form form) {
+    if (form.asks(STITCHES)) {
+      return form.count(STITCHES) * Making.of(form).w();
+    }
     int shaped = shapedRows(form);
     return Shaping.lengthMm(form, shaped, form.countOrNone(SHAPED_STITCHES)) + (rows(form) - shaped) * h(form);
   }
@@ -112,6 +123,11 @@ final class Armhole {
     return Spot.cut(front.piece(), front.side(), Cut.endOf(highest(form)));
   }
 
+  /** The usual way to join what lies beside it: of stitch tops where the body is worked sideways, else of row ends. */
+  static String method(Form form) {
+    return form.asks(STITCHES) ? "mattress-tops" : "mattress-rows";
+  }
+
   static boolean hasUnderarm(Form form) {
     return form.countOrNone(UNDERARM) > 0;
   }
@@ -127,7 +143,7 @@ final class Armhole {
   }
 
   private static String highest(Form form) {
-    return shapedRows(form) == rows(form) ? SHAPED : STRAIGHT;
+    return shapedRows(form) > 0 && shapedRows(form) == rows(form) ? SHAPED : STRAIGHT;
   }
 
   private static int shapedRows(Form form) {

@@ -134,9 +134,13 @@ final class Body {
     return isCardigan(form) ? new Front("front.left", "side", "shoulder") : new Front("front", "left", "shoulder.left");
   }
 
+  static double widthMm(Form form) {
+    return form.asks(BACK) ? back(form) * w(form) : RibBody.widthMm(form);
+  }
+
   /** The run at the bottom of the side seam. */
   static String lowest(Form form) {
-    return form.count(HEM_RIB) > 0 ? "rib" : "side";
+    return form.countOrNone(HEM_RIB) > 0 ? "rib" : "side";
   }
 
   /** Back and front or fronts, with the armholes that are asked for. */
@@ -191,13 +195,13 @@ final class Body {
         "side", "side", SeamRole.SIDE,
         SideOf.of("Front side", new Span(front.piece(), front.side(), Slit.top(form, FORWARD), Cut.endOf("side"), FORWARD)),
         SideOf.of("Back side", new Span("back", "left", Cut.startOf("side"), Slit.top(form, BACKWARD), BACKWARD)),
-        slit == 0 ? ribAnchors(form) : List.of(), slit == 0 ? List.of(Seam.END) : List.of(), "mattress-rows");
+        slit == 0 ? ribAnchors(form) : List.of(), slit == 0 ? List.of(Seam.END) : List.of(), Armhole.method(form));
   }
 
   /** Where the ribbing of the hem ends, on front and back. */
   static List<Anchor> ribAnchors(Form form) {
     Front front = leftFront(form);
-    return form.count(HEM_RIB) > 0
+    return form.countOrNone(HEM_RIB) > 0
         ? List.of(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut("back", "left", Cut.startOf("rib"))))
         : List.of();
   }

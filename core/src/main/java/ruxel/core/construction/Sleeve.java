@@ -37,7 +37,7 @@ final class Sleeve {
           .shapes(Part.SLEEVE)
           .follows(
               "{length} long with its ribbing; centre back to wrist {reach}.",
-              form -> List.of(Fact.length("length", lengthMm(form)), Fact.length("reach", Body.back(form) * Making.of(form).w() / 2 + lengthMm(form))));
+              form -> List.of(Fact.length("length", lengthMm(form)), Fact.length("reach", Body.widthMm(form) / 2 + lengthMm(form))));
   static final Asked CUFF_RIB = Asked.rows("cuffRibRows", SLEEVES, "Rows of ribbing at the cuff", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()));
   static final Asked WORKED = Making.direction("sleeveWorked", SLEEVES, "Sleeves worked", "CUFF_UP", "From the cuff up", "From the top down");
 
@@ -140,11 +140,15 @@ final class Sleeve {
     halves.seam(
         "armhole", "armhole", SeamRole.ARMHOLE,
         SideOf.of("Sleeve top", head.spans().toArray(Span[]::new)), SideOf.of("Front and back armhole", Armhole.spans(form).toArray(Span[]::new)),
-        anchors, List.of(Seam.START, Seam.END), "mattress-rows", moving);
+        anchors, List.of(Seam.START, Seam.END), Armhole.method(form), moving);
   }
 
   /** Side and sleeve from the hem to the cuff, or each from its open end to the underarm. */
   static void sides(Halves halves, Form form) {
+    sides(halves, form, "mattress-rows");
+  }
+
+  static void sides(Halves halves, Form form, String method) {
     Body.Front front = Body.leftFront(form);
     String hem = Body.lowest(form);
     String cuff = form.count(CUFF_RIB) > 0 ? "rib" : "sleeve";
@@ -169,7 +173,7 @@ final class Sleeve {
         "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
         SideOf.of("Front side and sleeve", Span.ofRuns(front.piece(), front.side(), hem, "side", FORWARD), frontSleeve),
         SideOf.of("Back side and sleeve", Span.ofRuns("back", "left", "side", hem, BACKWARD), backSleeve),
-        anchors, List.of("underarm"), "mattress-rows");
+        anchors, List.of("underarm"), method);
   }
 
   static void openings(Halves halves) {

@@ -25,7 +25,10 @@ final class Slit {
 
   /** Rows of the side that stay open, its ribbing counted; the nearest to what was measured. Linear in the rows. */
   static int rows(Form form) {
-    double wanted = form.asks(LENGTH) ? form.number(LENGTH) : 0;
+    if (!form.asks(LENGTH)) {
+      return 0;
+    }
+    double wanted = form.number(LENGTH);
     int rows = 0;
     while (rows < sideRows(form) && Math.abs(lengthMm(form, rows + 1) - wanted) < Math.abs(lengthMm(form, rows) - wanted)) {
       rows++;
@@ -36,7 +39,7 @@ final class Slit {
   /** Where the slit ends on a side edge that runs up from the hem, or down to it. */
   static Cut top(Form form, Span.Along up) {
     int rows = rows(form);
-    int rib = form.count(Body.HEM_RIB);
+    int rib = form.countOrNone(Body.HEM_RIB);
     boolean inRib = rows < rib || rib > 0 && rows == 0;
     String run = inRib ? "rib" : "side";
     int offset = inRib ? rows : rows - rib;
@@ -55,11 +58,11 @@ final class Slit {
   }
 
   private static double lengthMm(Form form, int rows) {
-    int rib = Math.min(rows, form.count(Body.HEM_RIB));
+    int rib = Math.min(rows, form.countOrNone(Body.HEM_RIB));
     return rib * Making.of(form).ribRowMm() + (rows - rib) * Making.of(form).h();
   }
 
   private static int sideRows(Form form) {
-    return form.count(Body.HEM_RIB) + form.count(Body.ROWS) - Armhole.rows(form);
+    return form.countOrNone(Body.HEM_RIB) + form.count(Body.ROWS) - Armhole.rows(form);
   }
 }

@@ -28,6 +28,8 @@ public enum FindingCode {
   NOTCH_TOO_HIGH(Level.DECIDE_FIRST, "{notch:rows} of the sleeve are to sit in the notch, the sleeve has only {rows}.", "Let fewer rows sit in the notch, or make the sleeve longer."),
   CAP_TOO_NARROW(Level.DECIDE_FIRST, "The cap leaves {off:stitches} of each side, {both} in all, of {widest}; nothing stays at its top.", "Leave fewer, or make the sleeve wider."),
   FRONT_NOT_WIDER(Level.DECIDE_FIRST, "The front has {front:stitches}, the back {back}; nothing is left to hang.", "Make the front wider than the back, or choose another construction."),
+  ARMHOLE_LONGER_THAN_SIDE(Level.DECIDE_FIRST, "The armhole has {armhole:stitches}, the whole side only {body}.", "Make the armhole shorter, or the body longer."),
+  RIBS_TAKE_NECK(Level.DECIDE_FIRST, "Two shoulders of {shoulder} ribs take all {back} of the back; no neck is left.", "Repeat the rib more often for the back, or less often for each front."),
   SLIT_TOO_LONG(Level.DECIDE_FIRST, "Slits of {slit} leave nothing to join of a side of {side}.", "Make them shorter, or the side longer."),
   ARMHOLE_TOO_LONG(Level.DECIDE_FIRST, "The armhole has {armhole:rows}, the body only {body} above its ribbing.", "Make the armhole at most {most:rows}, or the body longer."),
   NECK_TOO_DEEP(Level.DECIDE_FIRST, "The neck is {neck:rows} deep, the body only {body} above its ribbing.", "Make the neck at most {most:rows} deep."),

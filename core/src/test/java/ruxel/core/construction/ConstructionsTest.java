@@ -68,7 +68,7 @@ class ConstructionsTest {
         GarmentPlan plan = plan(id, answers);
         assertThat(plan.seams()).extracting(SeamPlan::id).containsExactlyInAnyOrderElementsOf(construct.seams().stream().map(Seam::id).toList());
         plan.seams().stream().filter(SeamPlan::planned).forEach(seam -> Stream.of(seam.a(), seam.b()).forEach(ConstructionsTest::railsFollowEachOther));
-        assertThat(plan.findings()).extracting(FindingView::code).as("%s", answers).doesNotContain(FindingCode.SIDES_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.CUT_GONE);
+        assertThat(plan.findings()).extracting(FindingView::code).as("%s", answers).doesNotContain(FindingCode.SIDES_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.CUT_GONE, FindingCode.METHOD_NEVER);
       }
     }
     assertThat(built).as("of %d", ROUNDS).isGreaterThan(ROUNDS / 6);
@@ -186,6 +186,21 @@ class ConstructionsTest {
     assertThat(plan("grown-on-sleeves", Map.of()).gluing().openings()).extracting(opening -> opening.name()).anyMatch(name -> name.toLowerCase().contains("cuff"));
   }
 
+  /** 10 rows per 10 cm, ribs of 2 rows: 8 ribs a shoulder are 16 cm; the back has two shoulders and 9 ribs, 18 cm, for the neck. */
+  @Test
+  void ribsGoOnAcrossTheShoulder() {
+    Map<String, Integer> ribs = Map.of("gaugeStitches", 12, "gaugeRows", 10, "ribRows", 2, "shoulderRibRepeats", 7, "backRibRepeats", 24, "lengthStitches", 66, "armholeStitches", 24);
+    Construct construct = built("sideways-ribs", ribs);
+    assertThat(sentence(construct, "backRibRepeats")).contains("25 ribs", "50 cm", "9 of them", "18 cm");
+    GarmentPlan plan = plan("sideways-ribs", numbers(ribs));
+    SeamPlan shoulder = seam(plan, "shoulder.left");
+    assertThat(shoulder.counts()).as("row ends on row ends").isEqualTo("16 on 16");
+    assertThat(shoulder.phases()).hasSize(1).allMatch(phase -> phase.met() == phase.pairs().size() && phase.met() >= 7);
+    // 24 stitches of 8.3 mm on each side: 40 cm, which are 48 stitches of the sleeve.
+    assertThat(construct.assumed()).containsEntry("sleeveTopStitches", "47");
+    assertThat(seam(plan, "side.left").counts()).startsWith("42 + ");
+  }
+
   static Stream<Arguments> impossible() {
     return Stream.of(
         Arguments.of("set-in-sleeve", Map.of("upperArmStitches", 20, "capUnderarmStitches", 5, "capLowerStitches", 9), "upperArmStitches and what the cap leaves", FindingCode.CAP_TOO_NARROW),
@@ -193,6 +208,8 @@ class ConstructionsTest {
         Arguments.of("set-in-sleeve", Map.of("armholeShapedRows", 0, "armholeShapedStitches", 6), "stitches left in no row", FindingCode.SHAPING_WITHOUT_ROWS),
         Arguments.of("set-in-sleeve", Map.of("backStitches", 40, "underarmStitches", 15), "notch wider than the shoulder", FindingCode.SHOULDERS_TOO_WIDE),
         Arguments.of("notched-armhole", Map.of("sleeveRows", 3, "notchRows", 3), "notch higher than the sleeve", FindingCode.NOTCH_TOO_HIGH),
+        Arguments.of("sideways-ribs", Map.of("shoulderRibRepeats", 9, "backRibRepeats", 12), "ribs leave no neck", FindingCode.RIBS_TAKE_NECK),
+        Arguments.of("sideways-ribs", Map.of("lengthStitches", 20, "armholeStitches", 20), "armhole as long as the side", FindingCode.ARMHOLE_LONGER_THAN_SIDE),
         Arguments.of("wide-front", Map.of("backStitches", 60, "wideFrontStitches", 50), "front narrower than the back", FindingCode.FRONT_NOT_WIDER),
         Arguments.of("sleeveless", Map.of("slitMm", 900), "slit longer than the side", FindingCode.SLIT_TOO_LONG));
   }
