@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["free"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/import": {
         parameters: {
             query?: never;
@@ -188,6 +204,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{id}/free-parts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["freeParts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -436,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/walks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["walk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/work/{id}": {
         parameters: {
             query?: never;
@@ -602,7 +650,7 @@ export interface components {
             title: string;
             wrongSide: boolean;
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -837,7 +885,7 @@ export interface components {
         FindingView: {
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "LAST_PIECE" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -851,6 +899,20 @@ export interface components {
             run?: string;
             seam?: string;
             sentence: string;
+        };
+        FreeGarment: {
+            first: components["schemas"]["PieceAdded"];
+            name: string;
+        };
+        FreePart: {
+            edge: string;
+            first: string;
+            last: string;
+            /** Format: double */
+            lengthMm: number;
+            partners: number[];
+            piece: string;
+            words: string;
         };
         GarmentPlan: {
             assumed: components["schemas"]["Assumed"][];
@@ -1194,6 +1256,14 @@ export interface components {
             piece: string;
             what: string;
         };
+        Part: {
+            /** @enum {string} */
+            along: "FORWARD" | "BACKWARD";
+            edge: string;
+            first: string;
+            last: string;
+            piece: string;
+        };
         PartGauge: {
             /** Format: double */
             count: number;
@@ -1251,6 +1321,31 @@ export interface components {
             /** Format: double */
             worstMm: number;
         };
+        PieceAdded: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_ADDED";
+            name: string;
+            /** @enum {string} */
+            part: "BACK" | "FRONT" | "SLEEVE" | "OTHER";
+            piece: string;
+            walk: components["schemas"]["Step"][];
+        };
+        PieceCopied: {
+            copy: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_COPIED";
+            mirrored: boolean;
+            name: string;
+            piece: string;
+        };
         PieceMoved: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1278,6 +1373,14 @@ export interface components {
             placement: components["schemas"]["Placement"];
             ribs: components["schemas"]["Band"][];
             size: components["schemas"]["SizePlan"];
+        };
+        PieceRemoved: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_REMOVED";
+            piece: string;
         };
         PieceRow: {
             edges: string[];
@@ -1562,6 +1665,19 @@ export interface components {
             /** Format: int32 */
             undo: number;
         };
+        SeamMade: {
+            a: components["schemas"]["Part"][];
+            b: components["schemas"]["Part"][];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_MADE";
+            name: string;
+            /** @enum {string} */
+            role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            seam: string;
+        };
         SeamPlan: {
             a: components["schemas"]["SidePlan"];
             anchors: components["schemas"]["AnchorPlan"][];
@@ -1601,6 +1717,14 @@ export interface components {
             state?: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
             /** Format: uuid */
             work?: string;
+        };
+        SeamUnmade: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_UNMADE";
+            seam: string;
         };
         SeamWorked: {
             /**
@@ -1692,6 +1816,17 @@ export interface components {
         StateChange: {
             /** @enum {string} */
             state: "OPEN" | "ARCHIVED" | "DELETED";
+        };
+        Step: {
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+            name: string;
+            /** Format: double */
+            turn: number;
+            /** Format: double */
+            unitMm: number;
         };
         StepBlock: {
             closing: string[];
@@ -1832,6 +1967,10 @@ export interface components {
             secondsPerJoint?: number;
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+        };
+        Walked: {
+            findings: components["schemas"]["FindingView"][];
+            piece?: components["schemas"]["ShelfPiece"];
         };
         Way: {
             a: components["schemas"]["SideWorking"];
@@ -1999,6 +2138,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewGarment"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Created"];
+                };
+            };
+        };
+    };
+    free: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FreeGarment"];
             };
         };
         responses: {
@@ -2181,6 +2344,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    freeParts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FreePart"][];
                 };
             };
         };
@@ -2532,6 +2717,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    walk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PieceAdded"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Walked"];
                 };
             };
         };

@@ -63,7 +63,7 @@ class GarmentFilesTest {
         List.of("number as text", CARDIGAN.replace("\"backStitches\": 65", "\"backStitches\": \"many\""), "ANSWER_NOT_NUMBER", "$.recipe.answers.backStitches"),
         List.of("endless number", CARDIGAN.replace("\"backStitches\": 65", "\"backStitches\": 1e999"), "SCHEMA", "$.recipe.answers.backStitches"),
         List.of("fraction of a stitch", CARDIGAN.replace("\"backStitches\": 65", "\"backStitches\": 65.5"), "ANSWER_NOT_WHOLE", "$.recipe.answers.backStitches"),
-        List.of("recipe and pieces", CARDIGAN.replace("\"recipe\"", "\"pieces\": [], \"recipe\""), "SCHEMA", "$"),
+        List.of("no pieces beside a recipe", CARDIGAN.replace("\"recipe\"", "\"pieces\": [], \"recipe\""), "SCHEMA", "$.pieces"),
         List.of("zero stitches", TUBE.replace("\"count\": 20", "\"count\": 0"), "SCHEMA", "$.pieces[0].edges[0].runs[0].count"),
         List.of("negative rows", TUBE.replace("\"count\": 30", "\"count\": -30"), "SCHEMA", "$.pieces[0].edges[1].runs[0].count"),
         List.of("too many", TUBE.replace("\"count\": 30", "\"count\": 5001"), "SCHEMA", "$.pieces[0].edges[1].runs[0].count"),

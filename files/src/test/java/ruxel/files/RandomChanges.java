@@ -14,12 +14,14 @@ import ruxel.core.change.FindingChange;
 import ruxel.core.change.HandleDragged;
 import ruxel.core.change.OrderChange;
 import ruxel.core.change.OwedChange;
+import ruxel.core.change.OwnChange;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
+import ruxel.core.construction.Walk;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
@@ -30,6 +32,7 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
+import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
@@ -38,7 +41,9 @@ import ruxel.core.piece.Marker;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
+import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
 
 /** Changes of every kind at a garment, most of them possible, some with values no maker would type. */
@@ -89,6 +94,7 @@ final class RandomChanges {
             () -> new FindingChange.FindingLeft(word(), word()),
             () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
+            this::own, this::own, this::own, this::own,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
   }
@@ -112,6 +118,39 @@ final class RandomChanges {
           maybe(() -> random.nextInt(4) == 0 ? new Answers.Word(random.nextBoolean() ? "PULLOVER" : word()) : new Answers.Numeric(random.nextInt(6) == 0 ? length() : number(0, 80))));
     }
     return new Change.AnswersChanged(answers);
+  }
+
+  private Change own() {
+    String id = "own." + random.nextInt(3);
+    return switch (random.nextInt(5)) {
+      case 0 -> new OwnChange.PieceAdded(id, word(), one(Piece.Part.values()), one(Cloth.Dye.values()), walk());
+      case 1 -> new OwnChange.PieceCopied(piece().id(), id, word(), random.nextBoolean());
+      case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? word() : id);
+      case 3 -> new OwnChange.SeamMade(id, word(), one(SeamRole.values()), parts(), parts());
+      default -> new OwnChange.SeamUnmade(random.nextInt(6) == 0 ? word() : id);
+    };
+  }
+
+  /** A box of four edges, now and then with something that cannot be. */
+  private List<Walk.Step> walk() {
+    int stitches = number(1, 60);
+    int rows = number(random.nextInt(9) == 0 ? -1 : 1, 60);
+    double w = random.nextInt(9) == 0 ? length() : 7;
+    return List.of(
+        new Walk.Step("lower", UnitKind.FOUNDATION_LOOP, stitches, w, 90), new Walk.Step("right", UnitKind.ROW_END, rows, 10, 90),
+        new Walk.Step(random.nextInt(9) == 0 ? word() : "upper", UnitKind.STITCH_TOP, stitches, w, random.nextInt(9) == 0 ? length() : 90),
+        new Walk.Step("left", random.nextInt(9) == 0 ? one(UnitKind.values()) : UnitKind.ROW_END, rows, 10, 90));
+  }
+
+  private List<OwnChange.Part> parts() {
+    List<OwnChange.Part> parts = new java.util.ArrayList<>();
+    for (int i = random.nextInt(3); i >= 0; i--) {
+      Piece piece = piece();
+      Edge edge = piece.edges().get(random.nextInt(piece.edges().size()));
+      String run = random.nextInt(20) == 0 ? word() : edge.runs().get(random.nextInt(edge.runs().size())).id();
+      parts.add(new OwnChange.Part(piece.id(), edge.id(), run, run, one(Span.Along.values())));
+    }
+    return parts;
   }
 
   private Change rule() {

@@ -17,6 +17,7 @@ import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
 import ruxel.core.change.Change;
 import ruxel.core.change.Names;
+import ruxel.core.change.OwnChange;
 import ruxel.core.change.Stops;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Fact;
@@ -79,6 +80,11 @@ public class GarmentService {
   public UUID create(String name, String construction, Answers answers) {
     Garment unnamed = Garment.of("", new Recipe(construction, answers));
     return insert(Problems.valueOf(new Change.Renamed(name).apply(unnamed), Wording.USUAL), "Laid out");
+  }
+
+  /** A garment that begins with a piece walked round by hand. */
+  public UUID createFree(String name, OwnChange.PieceAdded first) {
+    return insert(Problems.valueOf(first.alone(name), Wording.USUAL), "Begun with " + first.name().strip());
   }
 
   public UUID importFile(byte[] bytes) {

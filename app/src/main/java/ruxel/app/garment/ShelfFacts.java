@@ -67,7 +67,7 @@ class ShelfFacts {
         plan.pieces().stream().map(ShelfFacts::piece).toList(), plan.steps().stream().map(step -> step(plan, step)).toList(), Optional.empty());
   }
 
-  private static ShelfPiece piece(PiecePlan piece) {
+  static ShelfPiece piece(PiecePlan piece) {
     List<ShelfEdge> edges =
         piece.edges().stream()
             .map(edge -> new ShelfEdge(edge.runs().stream().map(r -> new ShelfRun(r.kind(), r.fabric(), r.count(), r.x(), r.y(), r.dx(), r.dy())).toList()))

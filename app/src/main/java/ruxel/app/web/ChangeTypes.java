@@ -15,6 +15,7 @@ import java.lang.reflect.Type;
 import java.util.Iterator;
 import java.util.Set;
 import java.util.function.Consumer;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import ruxel.app.garment.ChangeJson;
 import ruxel.core.change.Change;
@@ -23,11 +24,23 @@ import ruxel.core.construction.Answers;
 /** The published type of a change: one of its kinds, each with its own fields. */
 @Component
 class ChangeTypes implements ModelConverter {
+  /** Whether the records of the kinds themselves are told, rather than referred to. */
+  private final boolean told;
+
+  @Autowired
+  ChangeTypes() {
+    this(false);
+  }
+
+  private ChangeTypes(boolean told) {
+    this.told = told;
+  }
+
   @Override
   public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
     JavaType java = Json.mapper().constructType(type.getType());
-    if (java != null && Change.class == java.getRawClass()) {
-      return reference(Change.class);
+    if (java != null && (Change.class == java.getRawClass() || !told && ChangeJson.kinds().containsValue(java.getRawClass()))) {
+      return reference(wire(java.getRawClass()));
     }
     if (java != null && Answers.Answer.class == java.getRawClass()) {
       return new Schema<>();
@@ -41,7 +54,7 @@ class ChangeTypes implements ModelConverter {
   /** Adds the records of all kinds; {@code collect} gathers what they refer to. */
   static void into(OpenAPI api, Consumer<Type> collect) {
     ModelConverters converters = new ModelConverters();
-    converters.addConverter(new ChangeTypes());
+    converters.addConverter(new ChangeTypes(true));
     ChangeJson.stands().values().forEach(collect);
     for (Class<?> type : ChangeJson.kinds().values()) {
       collect.accept(wire(type));

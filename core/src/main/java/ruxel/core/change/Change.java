@@ -31,6 +31,7 @@ public sealed interface Change
         SeamChange,
         PieceChange,
         OrderChange,
+        OwnChange,
         HandleDragged,
         RuleChanged,
         EdgeChange,

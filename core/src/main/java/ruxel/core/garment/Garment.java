@@ -11,7 +11,7 @@ import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 
 /**
- * A garment as the maker describes it (model 5): by a recipe with settings, or piece by piece in full.
+ * A garment as the maker describes it (model 5): by a recipe, by pieces and seams of their own, or both, with settings on top.
  * Everything else is computed from it.
  */
 public record Garment(
@@ -31,14 +31,20 @@ public record Garment(
     pieces = List.copyOf(pieces);
     seams = List.copyOf(seams);
     openings = List.copyOf(openings);
-    if (recipe.isPresent() && !(pieces.isEmpty() && seams.isEmpty() && openings.isEmpty())) {
-      throw new IllegalArgumentException("Expected a recipe or pieces in full, never both");
+    if (recipe.isEmpty() && pieces.isEmpty()) {
+      throw new IllegalArgumentException("Expected a recipe, or at least one piece");
     }
   }
 
   public static Garment of(String name, Recipe recipe) {
     return new Garment(
         name, Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.of(recipe), List.of(), List.of(), List.of(), Settings.NONE, HouseRules.USUAL);
+  }
+
+  /** One that begins with a piece of its own. */
+  public static Garment of(String name, Piece first) {
+    return new Garment(
+        name, Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.empty(), List.of(first), List.of(), List.of(), Settings.NONE, HouseRules.USUAL);
   }
 
   public Wording wording() {
@@ -55,6 +61,11 @@ public record Garment(
 
   public Garment withRecipe(Recipe changed) {
     return new Garment(name, unit, terms, hand, Optional.of(changed), pieces, seams, openings, settings, rules);
+  }
+
+  /** With other pieces and seams of the maker's own. */
+  public Garment withOwn(List<Piece> ownPieces, List<Seam> ownSeams) {
+    return new Garment(name, unit, terms, hand, recipe, ownPieces, ownSeams, openings, settings, rules);
   }
 
   public Garment withRules(HouseRules changed) {

@@ -2,7 +2,6 @@ package ruxel.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.construction.Construct;
@@ -24,7 +23,6 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.lay.Apart;
 import ruxel.core.lay.Placement;
-import ruxel.core.lay.Rows;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
@@ -44,14 +42,7 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
   /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
   public static Outcome<Layout> of(Garment garment) {
     Outcome<Construct> base =
-        garment
-            .recipe()
-            .map(Layout::built)
-            .orElseGet(
-                () ->
-                    Outcome.of(
-                        new Construct(
-                            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, List.of(), Map.of(), List.of(), List.of(), List.of(), List.of())));
+        garment.recipe().map(Layout::built).map(built -> built.then(construct -> OwnParts.beside(construct, garment))).orElseGet(() -> OwnParts.alone(garment));
     return base.then(
         construct -> {
           Layout laid = laid(construct, garment.settings(), garment.rules());

@@ -98,6 +98,11 @@ public record Piece(
     return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean);
   }
 
+  /** The same with runs as if they had been given so. */
+  public Piece asGiven() {
+    return withEdges(edges.stream().map(edge -> edge.withRuns(edge.runs().stream().map(Run::asGiven).toList())).toList());
+  }
+
   public Piece withLean(Lean found) {
     return new Piece(id, name, part, edges, mirrorOf, cloth, corners, Optional.of(found));
   }

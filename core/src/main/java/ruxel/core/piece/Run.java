@@ -41,6 +41,11 @@ public record Run(
     return new Run(id, kind, counts, advance, Fabric.RIB, noEase, notes, origin);
   }
 
+  /** As if it had been given so, wherever it comes from. */
+  public Run asGiven() {
+    return new Run(id, kind, counts, advance, fabric, noEase, notes);
+  }
+
   public Run withCounts(Counts changed) {
     return new Run(id, kind, changed, advance, fabric, noEase, notes, origin);
   }

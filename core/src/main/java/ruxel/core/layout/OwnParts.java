@@ -1,0 +1,72 @@
+package ruxel.core.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import ruxel.core.construction.Construct;
+import ruxel.core.construction.ExpectedOpening;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
+import ruxel.core.lay.Placement;
+import ruxel.core.lay.Rows;
+import ruxel.core.piece.Outline;
+import ruxel.core.piece.Outline.Point;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seams;
+
+/** The pieces and seams of the maker's own, alone or beside those of a construction. */
+final class OwnParts {
+  private static final double GAP_MM = 80;
+
+  private OwnParts() {}
+
+  static Outcome<Construct> alone(Garment garment) {
+    return Outcome.of(
+        new Construct(
+            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, List.of(), Map.of(), List.of(), List.of(), List.of(),
+            List.of()));
+  }
+
+  /** Refused where something of the maker's own has the id of something of the construction. */
+  static Outcome<Construct> beside(Construct made, Garment garment) {
+    List<Finding> taken = new ArrayList<>();
+    garment.pieces().stream().filter(own -> Pieces.find(made.pieces(), own.id()).isPresent()).forEach(own -> taken.add(taken(Where.piece(own.id()), own.id())));
+    garment.seams().stream().filter(own -> Seams.find(made.seams(), own.id()).isPresent()).forEach(own -> taken.add(taken(Where.seam(own.id()), own.id())));
+    if (!taken.isEmpty()) {
+      return Outcome.refused(taken);
+    }
+    List<Piece> pieces = new ArrayList<>(made.pieces());
+    pieces.addAll(garment.pieces());
+    List<Seam> seams = new ArrayList<>(made.seams());
+    seams.addAll(garment.seams());
+    List<ExpectedOpening> openings = new ArrayList<>(made.openings());
+    openings.addAll(garment.openings());
+    List<Placement> placements = new ArrayList<>(made.placements());
+    placements.addAll(below(made, garment.pieces()));
+    return Outcome.of(
+        new Construct(
+            pieces, seams, openings, placements, made.laidWords(), made.consequences(), made.assumed(), made.assumedPieces(), made.handles(), made.levers(),
+            made.stops()));
+  }
+
+  private static Finding taken(Where where, String id) {
+    return Finding.of(FindingCode.ID_TAKEN, where, Fact.text("value", id));
+  }
+
+  /** In a row below what the construction lays. */
+  private static List<Placement> below(Construct made, List<Piece> own) {
+    List<Point> corners = new ArrayList<>();
+    for (Placement placement : made.placements()) {
+      Pieces.find(made.pieces(), placement.piece()).ifPresent(piece -> new Outline(piece).corners().forEach(corner -> corners.add(placement.onTable(corner))));
+    }
+    Outline.Box box = Outline.Box.round(corners);
+    double highest = own.stream().mapToDouble(piece -> new Outline(piece).box().height()).max().orElse(0);
+    return Rows.of(own).stream().map(placement -> placement.moved(box.left(), box.bottom() - GAP_MM - highest)).toList();
+  }
+}

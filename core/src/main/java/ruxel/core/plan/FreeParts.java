@@ -1,0 +1,140 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import ruxel.core.construction.Construct;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Layout;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Side;
+
+/** Parts of edges that no seam joins yet, each with those it may be meant to meet, the likeliest first. */
+public final class FreeParts {
+  private static final int MOST_PARTNERS = 8;
+  private static final double FARTHEST_SHARE = 0.35;
+
+  /** Runs of an edge in ring order that are joined to nothing; {@code partners} are indexes into the list of all. */
+  public record FreePart(
+      String piece, String edge, String first, String last, String words, double lengthMm, List<Integer> partners) {}
+
+  private record Part(Piece piece, Edge edge, List<Run> runs) {
+    double lengthMm() {
+      return runs.stream().mapToDouble(Run::lengthMm).sum() * edge.measuredScale();
+    }
+
+    boolean overlaps(Part other) {
+      return piece.equals(other.piece) && edge.equals(other.edge) && runs.stream().anyMatch(other.runs::contains);
+    }
+  }
+
+  private final List<Piece> pieces;
+  private final List<ResolvedSeam> seams;
+
+  private FreeParts(Construct construct) {
+    pieces = construct.pieces();
+    seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
+  }
+
+  /** Quadratic in the free parts. */
+  public static Outcome<List<FreePart>> of(Garment garment) {
+    return Layout.of(garment).then(layout -> Outcome.of(new FreeParts(layout.construct()).all(garment.wording())));
+  }
+
+  private List<FreePart> all(Wording wording) {
+    List<Part> parts = new ArrayList<>();
+    Set<String> joined = joined();
+    for (Piece piece : pieces) {
+      for (Edge edge : piece.edges()) {
+        List<Run> together = new ArrayList<>();
+        for (Run run : edge.runs()) {
+          if (joined.contains(key(piece, edge, run))) {
+            add(parts, piece, edge, together);
+            together = new ArrayList<>();
+          } else {
+            together.add(run);
+          }
+        }
+        add(parts, piece, edge, together);
+      }
+    }
+    return parts.stream().map(part -> view(part, parts, wording)).toList();
+  }
+
+  /** A stretch as a whole, and each of its runs. */
+  private static void add(List<Part> parts, Piece piece, Edge edge, List<Run> runs) {
+    if (!runs.isEmpty()) {
+      parts.add(new Part(piece, edge, List.copyOf(runs)));
+    }
+    if (runs.size() > 1) {
+      runs.forEach(run -> parts.add(new Part(piece, edge, List.of(run))));
+    }
+  }
+
+  private Set<String> joined() {
+    Set<String> joined = new HashSet<>();
+    for (ResolvedSeam seam : seams) {
+      for (Side side : Side.values()) {
+        for (ResolvedSpan span : seam.side(side)) {
+          span.runs().forEach(run -> joined.add(key(span.piece(), span.edge(), run)));
+        }
+      }
+    }
+    return joined;
+  }
+
+  private static String key(Piece piece, Edge edge, Run run) {
+    return piece.id() + " " + edge.id() + " " + run.id();
+  }
+
+  private FreePart view(Part part, List<Part> all, Wording wording) {
+    List<Integer> partners = new ArrayList<>();
+    for (int i = 0; i < all.size(); i++) {
+      if (!part.overlaps(all.get(i)) && share(part, all.get(i)) <= FARTHEST_SHARE) {
+        partners.add(i);
+      }
+    }
+    partners.sort(Comparator.comparing((Integer i) -> !isMirrored(part, all.get(i))).thenComparing(i -> !isAlike(part, all.get(i))).thenComparing(i -> share(part, all.get(i))));
+    String runs = part.runs().size() == part.edge().runs().size() ? "" : ", " + String.join(" and ", part.runs().stream().map(Run::id).toList());
+    return new FreePart(
+        part.piece().id(), part.edge().id(), part.runs().get(0).id(), part.runs().get(part.runs().size() - 1).id(),
+        "%s, %s%s: %s".formatted(part.piece().name(), part.edge().name(), runs, wording.length(part.lengthMm())), part.lengthMm(),
+        partners.stream().limit(MOST_PARTNERS).toList());
+  }
+
+  private static double share(Part one, Part other) {
+    return Math.abs(one.lengthMm() - other.lengthMm()) / Math.max(one.lengthMm(), other.lengthMm());
+  }
+
+  /** Of the same kind, on another piece, of the same name. */
+  private static boolean isAlike(Part one, Part other) {
+    return !one.piece().equals(other.piece()) && one.edge().name().equals(other.edge().name());
+  }
+
+  /** Whether their mirror images are joined to each other already. */
+  private boolean isMirrored(Part one, Part other) {
+    Optional<String> a = twinEdge(one);
+    Optional<String> b = twinEdge(other);
+    return a.isPresent() && b.isPresent() && seams.stream().map(ResolvedSeam::seam).anyMatch(seam -> joins(seam, a.get(), b.get()) || joins(seam, b.get(), a.get()));
+  }
+
+  private Optional<String> twinEdge(Part part) {
+    return part.piece().twinAmong(pieces).map(twin -> twin.id() + " " + part.piece().edgeOnTwin(twin, part.edge().id()));
+  }
+
+  private static boolean joins(Seam seam, String a, String b) {
+    return seam.a().spans().stream().anyMatch(span -> (span.piece() + " " + span.edge()).equals(a))
+        && seam.b().spans().stream().anyMatch(span -> (span.piece() + " " + span.edge()).equals(b));
+  }
+}
