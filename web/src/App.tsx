@@ -1,5 +1,6 @@
 import { Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
+import { ByHandView } from './byhand/ByHandView';
 import { NewGarment } from './make/NewGarment';
 import { ChangeNumbers } from './make/ChangeNumbers';
 import { OrderView } from './order/OrderView';
@@ -27,6 +28,7 @@ export function App() {
         <Route path="order" element={<OrderView />} />
         <Route path="sheet" element={<SheetView />} />
         <Route path="rules" element={<RulesView />} />
+        <Route path="by-hand" element={<ByHandView />} />
       </Route>
       <Route path="/garments/:id/bench/:seam" element={<Bench />} />
       <Route path="*" element={<NotFound />} />

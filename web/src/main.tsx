@@ -5,6 +5,7 @@ import './theme/tokens.css';
 import './shell/shell.css';
 import './shelf/shelf.css';
 import './sheet/sheet.css';
+import './byhand/byhand.css';
 import './make/make.css';
 import './table/table.css';
 import './pieces/pieces.css';

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, dataOf } from './client';
-import type { AnswerMap, Change, Counted, Terms } from './types';
+import type { AnswerMap, Change, ChangeOf, Counted, Terms } from './types';
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
@@ -44,6 +44,22 @@ export function garmentQuery(id: string) {
 
 export function create(name: string, construction: string, answers: AnswerMap) {
   return dataOf(api.POST('/api/garments', { body: { name, construction, answers } }));
+}
+
+export function createFree(name: string, first: ChangeOf<'PIECE_ADDED'>) {
+  return dataOf(api.POST('/api/garments/free', { body: { name, first } }));
+}
+
+/** A walk as far as it is told; saves nothing. */
+export function drawWalk(piece: ChangeOf<'PIECE_ADDED'>) {
+  return dataOf(api.POST('/api/walks', { body: piece }));
+}
+
+export function freePartsQuery(id: string, version: number) {
+  return queryOptions({
+    queryKey: ['free-parts', id, version],
+    queryFn: () => dataOf(api.GET('/api/garments/{id}/free-parts', { params: { path: { id } } })),
+  });
 }
 
 /** The file goes as the bytes it is, so that the server checks exactly what was chosen. */

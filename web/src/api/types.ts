@@ -28,6 +28,7 @@ export type SeamProgress = Schemas['SeamProgress'];
 export type FindingView = Schemas['FindingView'];
 export type Question = Schemas['Question'];
 export type Construction = Schemas['Construction'];
+export type FreePart = Schemas['FreePart'];
 export type Sign = Construction['signs'][number];
 export type Preview = Schemas['Preview'];
 export type Change = Schemas['Change'];

@@ -1,16 +1,9 @@
 import type { DrawnPiece, SeamPlan } from '../api/types';
 import { type Point, type Shifts, tableBox } from './geometry';
 import { PieceShape, pieceTransform } from './PieceShape';
+import { edgesOf } from './seamEdges';
 
 const MARKS_FROM_SCALE = 0.2;
-
-/** The stretches of a piece's edges that a seam takes. */
-function edgesOf(seam: SeamPlan, piece: DrawnPiece): string {
-  return [...seam.a.rails, ...seam.b.rails]
-    .filter((rail) => rail.piece === piece.id)
-    .map((rail) => `M${rail.x} ${rail.y}l${rail.places * rail.dx} ${rail.places * rail.dy}`)
-    .join('');
-}
 
 /** Where the spans of a seam begin and end on a piece: the markers it is sewn up to. */
 function endsOf(seam: SeamPlan, piece: DrawnPiece): Point[] {

@@ -43,7 +43,7 @@ export function Choosing({ all }: { all: Construction[] }) {
         ))}
         <p role="status">
           {fitting.length === 0
-            ? 'Nothing here looks like that. Take one answer back, or give the pieces in a garment file.'
+            ? 'None of these looks like that. Take one answer back, or tell the pieces as free outlines.'
             : Object.keys(seen).length === 0
               ? `${count(all.length, 'construction')} to choose from.`
               : `${count(fitting.length, 'construction')} may look like that.`}
@@ -62,6 +62,12 @@ export function Choosing({ all }: { all: Construction[] }) {
             </Link>
           </li>
         ))}
+        <li>
+          <Link to="/new/free-outlines" className="choosing-one">
+            <span className="display choosing-name">Free outlines</span>
+            <span>Any shape: walk round each piece edge by edge and join them by hand.</span>
+          </Link>
+        </li>
       </ul>
     </div>
   );

@@ -1,12 +1,7 @@
 import type { GarmentPlan, Question } from '../api/types';
-import { count, counted, plural } from '../format';
-import { Mat } from '../drawing/Mat';
-import { PieceShape, pieceTransform } from '../drawing/PieceShape';
+import { counted, plural } from '../format';
+import { PlanDrawing } from '../drawing/PlanDrawing';
 import { useSize } from '../drawing/useSize';
-import { Labels } from '../drawing/Labels';
-import { fitted } from '../drawing/sheet';
-
-const MARGIN = { side: 40, top: 40, bottom: 40 };
 
 interface Props {
   plan: GarmentPlan | undefined;
@@ -23,7 +18,7 @@ export function GrowingDrawing({ plan, assumed, questions, stale }: Props) {
   return (
     <div className="make-drawing">
       <div ref={ref} className="make-mat">
-        {plan && width > 0 && <Drawing plan={plan} width={width} height={height} />}
+        {plan && width > 0 && <PlanDrawing plan={plan} width={width} height={height} />}
       </div>
       <div className="make-notes" role="status">
         {stale && <p className="wrong">The last drawing that was possible is kept.</p>}
@@ -40,28 +35,5 @@ export function GrowingDrawing({ plan, assumed, questions, stale }: Props) {
         )}
       </div>
     </div>
-  );
-}
-
-function Drawing({ plan, width, height }: { plan: GarmentPlan; width: number; height: number }) {
-  const sheet = fitted(plan, {}, { width, height }, MARGIN);
-  return (
-    <svg
-      width={width}
-      height={height}
-      role="img"
-      aria-label={`${count(plan.pieces.length, 'piece')}, drawn to scale`}
-    >
-      <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
-      {plan.pieces.map((piece) => (
-        <g key={piece.id} transform={pieceTransform(piece, sheet.origin, sheet.scale)}>
-          <PieceShape piece={piece} marks dashed={piece.assumed} />
-        </g>
-      ))}
-      <Labels sheet={sheet} />
-      <text x={width - 16} y={height - 14} textAnchor="end" className="mat-note">
-        Heavy lines on the mat: 10 cm
-      </text>
-    </svg>
   );
 }

@@ -8,6 +8,7 @@ import bounds from '../api/bounds.json';
 import type { AnswerMap, Construction, FindingView } from '../api/types';
 import { Header } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
+import { FreeGarment } from '../byhand/FreeGarment';
 import { Answering } from './Answering';
 import { Choosing } from './Choosing';
 
@@ -29,7 +30,13 @@ export function NewGarment() {
         {query.isError && <Failed error={query.error} again={() => void query.refetch()} />}
         {query.isPending && <Loading what="Fetching the constructions…" />}
         {query.data &&
-          (construction ? <LayOut construction={construction} /> : <Choosing all={query.data} />)}
+          (id === 'free-outlines' ? (
+            <FreeGarment />
+          ) : construction ? (
+            <LayOut construction={construction} />
+          ) : (
+            <Choosing all={query.data} />
+          ))}
       </main>
     </>
   );

@@ -53,6 +53,9 @@ export function TableStrip({ editor, joined, onLit }: Props) {
           );
         })}
       </ul>
+      <p>
+        <Link to={`/garments/${garment.id}/by-hand`}>Join edges by hand, add pieces</Link>
+      </p>
       <h2>
         {counted(plan.gluing.openings.length)} {plural(plan.gluing.openings.length, 'opening', 'openings')}
       </h2>

@@ -53,7 +53,7 @@ public record Walk(List<Step> steps) {
   public List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
     if (steps.size() < FEWEST || steps.size() > MOST) {
-      findings.add(Finding.of(FindingCode.WALK_STEPS, Where.path("$.walk"), Fact.count("least", FEWEST), Fact.count("most", MOST), Fact.count("count", steps.size())));
+      findings.add(Finding.of(FindingCode.WALK_STEPS, Where.NOWHERE, Fact.count("least", FEWEST), Fact.count("most", MOST), Fact.count("count", steps.size())));
       return findings;
     }
     Set<String> names = new HashSet<>();
@@ -63,7 +63,7 @@ public record Walk(List<Step> steps) {
           step.kind().isOfEdge() && step.count() >= 1 && step.count() <= Asked.MOST_STITCHES && step.unitMm() >= 0.5 && step.unitMm() <= 300 && Math.abs(step.turn()) <= MOST_TURN;
       String name = step.name().strip();
       if (!possible || name.isEmpty() || name.length() > 100 || !names.add(name)) {
-        findings.add(Finding.of(FindingCode.WALK_STEP, Where.path("$.walk[" + i + "]"), Fact.count("number", i + 1L), Fact.count("most", Asked.MOST_STITCHES)));
+        findings.add(Finding.of(FindingCode.WALK_STEP, Where.NOWHERE, Fact.count("number", i + 1L), Fact.count("most", Asked.MOST_STITCHES)));
       }
     }
     if (findings.isEmpty()) {
@@ -80,12 +80,12 @@ public record Walk(List<Step> steps) {
       return Optional.empty();
     }
     if (outline.closes(HouseRules.USUAL)) {
-      return Optional.of(Finding.of(FindingCode.WALK_RIGHT_HAND, Where.path("$.walk")));
+      return Optional.of(Finding.of(FindingCode.WALK_RIGHT_HAND, Where.NOWHERE));
     }
     Point end = end();
     return Optional.of(
         Finding.of(
-            FindingCode.WALK_OPEN, Where.path("$.walk"), Fact.length("gap", Math.hypot(end.x(), end.y())), Fact.text("remedy", remedy(end))));
+            FindingCode.WALK_OPEN, Where.NOWHERE, Fact.length("gap", Math.hypot(end.x(), end.y())), Fact.text("remedy", remedy(end))));
   }
 
   /** Edges that lead along the gap, longer or shorter, those told last first; else which way the gap lies. */
@@ -118,7 +118,7 @@ public record Walk(List<Step> steps) {
         if (!neighbours && cross(corners.get(i), corners.get(i + 1), corners.get(j), corners.get(j + 1))) {
           return Optional.of(
               Finding.of(
-                  FindingCode.WALK_CROSSES, Where.path("$.walk[" + j + "]"), Fact.text("first", steps.get(i).name().strip()),
+                  FindingCode.WALK_CROSSES, Where.NOWHERE, Fact.text("first", steps.get(i).name().strip()),
                   Fact.text("second", steps.get(j).name().strip())));
         }
       }

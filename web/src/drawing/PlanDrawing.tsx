@@ -1,0 +1,50 @@
+import type { GarmentPlan, SeamPlan } from '../api/types';
+import { count } from '../format';
+import { Labels } from './Labels';
+import { Mat } from './Mat';
+import { PieceShape, pieceTransform } from './PieceShape';
+import { edgesOf } from './seamEdges';
+import { fitted } from './sheet';
+
+const MARGIN = { side: 40, top: 40, bottom: 40 };
+
+interface Props {
+  plan: GarmentPlan;
+  width: number;
+  height: number;
+  /** A seam whose edges are drawn heavy. */
+  seam?: SeamPlan | undefined;
+}
+
+/** All pieces on the mat with their names and counts, as large as the room allows. */
+export function PlanDrawing({ plan, width, height, seam }: Props) {
+  const sheet = fitted(plan, {}, { width, height }, MARGIN);
+  return (
+    <svg
+      width={width}
+      height={height}
+      role="img"
+      aria-label={`${count(plan.pieces.length, 'piece')}, drawn to scale`}
+    >
+      <Mat width={width} height={height} origin={sheet.origin} scale={sheet.scale} />
+      {plan.pieces.map((piece) => (
+        <g key={piece.id} transform={pieceTransform(piece, sheet.origin, sheet.scale)}>
+          <PieceShape piece={piece} marks dashed={piece.assumed} />
+          {seam && (
+            <path
+              d={edgesOf(seam, piece)}
+              stroke="var(--madder)"
+              strokeWidth={6 / sheet.scale}
+              strokeLinecap="round"
+              fill="none"
+            />
+          )}
+        </g>
+      ))}
+      <Labels sheet={sheet} />
+      <text x={width - 16} y={height - 14} textAnchor="end" className="mat-note">
+        Heavy lines on the mat: 10 cm
+      </text>
+    </svg>
+  );
+}
