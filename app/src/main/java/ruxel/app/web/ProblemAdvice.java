@@ -1,6 +1,7 @@
 package ruxel.app.web;
 
 import jakarta.servlet.http.HttpServletRequest;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -16,6 +17,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import ruxel.core.plan.FindingView;
@@ -92,6 +94,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     LOG.warn("The database does not answer: {}", e.getMessage());
     String detail = request.getMethod().equals("GET") ? "The database does not answer. Try again." : "The database does not answer; nothing was saved. Try again.";
     return answer(problem(HttpStatus.SERVICE_UNAVAILABLE, detail));
+  }
+
+  /** The browser went away before it had its answer: nobody is left to be told, and nothing is wrong. */
+  @ExceptionHandler({ClientAbortException.class, AsyncRequestNotUsableException.class})
+  void gone() {
+    LOG.debug("A browser went away before it had its answer");
   }
 
   @ExceptionHandler
