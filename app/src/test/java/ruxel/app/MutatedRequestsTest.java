@@ -41,6 +41,9 @@ class MutatedRequestsTest {
     root.detachAppender(log);
   }
 
+  private static final String ADDED =
+      "{\"kind\":\"PIECE_ADDED\",\"piece\":\"own.1\",\"name\":\"Band\",\"part\":\"OTHER\",\"colour\":\"IRON\",\"walk\":[{\"name\":\"a\",\"kind\":\"STITCH_TOP\",\"count\":9,\"unitMm\":7,\"turn\":90},{\"name\":\"b\",\"kind\":\"ROW_END\",\"count\":8,\"unitMm\":10,\"turn\":90},{\"name\":\"c\",\"kind\":\"STITCH_TOP\",\"count\":9,\"unitMm\":7,\"turn\":90},{\"name\":\"d\",\"kind\":\"ROW_END\",\"count\":8,\"unitMm\":10,\"turn\":90}]}";
+
   private record Sent(String path, String body) {}
 
   private List<Sent> lawful() {
@@ -70,6 +73,11 @@ class MutatedRequestsTest {
             "{\"kind\":\"EDGING_WORKED\",\"piece\":\"back\",\"edge\":\"hem\",\"edging\":{\"rows\":2,\"rowMm\":5,\"stitches\":60}}",
             "{\"kind\":\"OWED_NOTED\",\"owed\":\"o1\",\"piece\":\"back\",\"what\":\"weave in\",\"before\":\"side.left\"}",
             "{\"kind\":\"OWED_DONE\",\"owed\":\"o1\"}",
+            ADDED,
+            "{\"kind\":\"PIECE_COPIED\",\"piece\":\"back\",\"copy\":\"own.2\",\"name\":\"Lining\",\"mirrored\":true}",
+            "{\"kind\":\"SEAM_MADE\",\"seam\":\"own.3\",\"name\":\"Hem\",\"role\":\"OTHER\",\"a\":[{\"piece\":\"back\",\"edge\":\"hem\",\"first\":\"hem\",\"last\":\"hem\",\"along\":\"FORWARD\"}],\"b\":[{\"piece\":\"sleeve.left\",\"edge\":\"cuff\",\"first\":\"cuff\",\"last\":\"cuff\",\"along\":\"BACKWARD\"}]}",
+            "{\"kind\":\"PIECE_REMOVED\",\"piece\":\"own.1\"}",
+            "{\"kind\":\"SEAM_UNMADE\",\"seam\":\"own.3\"}",
             "{\"kind\":\"ORDER_LEFT\"}",
             "{\"kind\":\"GONE_SETTINGS_DROPPED\"}")) {
       all.add(new Sent(changes, "{\"changes\":[" + change + "],\"key\":\"k\"}"));
@@ -77,6 +85,8 @@ class MutatedRequestsTest {
     }
     all.add(new Sent("/api/preview", "{\"construction\":\"drop-shoulder\",\"answers\":{\"backStitches\":66},\"unit\":\"CM\",\"terms\":\"US\"}"));
     all.add(new Sent("/api/garments", "{\"name\":\"Quay\",\"construction\":\"drop-shoulder\",\"answers\":{\"backStitches\":66}}"));
+    all.add(new Sent("/api/walks", ADDED));
+    all.add(new Sent("/api/garments/free", "{\"name\":\"Pier\",\"first\":" + ADDED + "}"));
     all.add(new Sent("/api/garments/" + garment + "/copy", "{\"version\":1,\"changes\":[]}"));
     all.add(new Sent("/api/garments/" + garment + "/work", "{\"seam\":\"shoulder.left\"}"));
     all.add(new Sent("/api/count", "{\"way\":\"SQUARE\",\"first\":3,\"each\":2,\"more\":1,\"after\":0,\"flag\":true,\"corner\":\"CHAIN_1\"}"));

@@ -17,7 +17,6 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import ruxel.core.plan.FindingView;
@@ -97,7 +96,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   }
 
   /** The browser went away before it had its answer: nobody is left to be told, and nothing is wrong. */
-  @ExceptionHandler({ClientAbortException.class, AsyncRequestNotUsableException.class})
+  @ExceptionHandler(ClientAbortException.class)
   void gone() {
     LOG.debug("A browser went away before it had its answer");
   }
