@@ -14,7 +14,6 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
@@ -23,6 +22,9 @@ import ruxel.core.seam.Side;
 /** Parts of edges that no seam joins yet, each with those it may be meant to meet, the likeliest first. */
 public final class FreeParts {
   private static final int MOST_PARTNERS = 8;
+  /** Of a garment with more, the first are offered: nobody chooses among thousands. */
+  private static final int MOST_PARTS = 1000;
+  private static final int NEAREST = 60;
   private static final double FARTHEST_SHARE = 0.35;
 
   /** Runs of an edge in ring order that are joined to nothing; {@code partners} are indexes into the list of all. */
@@ -35,19 +37,25 @@ public final class FreeParts {
     }
 
     boolean overlaps(Part other) {
-      return piece.equals(other.piece) && edge.equals(other.edge) && runs.stream().anyMatch(other.runs::contains);
+      return piece.id().equals(other.piece.id()) && edge.id().equals(other.edge.id()) && runs.stream().anyMatch(other.runs::contains);
     }
   }
 
   private final List<Piece> pieces;
   private final List<ResolvedSeam> seams;
+  private final Set<String> meeting = new HashSet<>();
 
   private FreeParts(Construct construct) {
     pieces = construct.pieces();
     seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
+    for (ResolvedSeam seam : seams) {
+      for (ResolvedSpan a : seam.a()) {
+        seam.b().forEach(b -> meeting.add(key(a.piece(), a.edge()) + " " + key(b.piece(), b.edge())));
+      }
+    }
   }
 
-  /** Quadratic in the free parts. */
+  /** Quadratic in the free parts that are offered, of which there are at most 1000. */
   public static Outcome<List<FreePart>> of(Garment garment) {
     return Layout.of(garment).then(layout -> Outcome.of(new FreeParts(layout.construct()).all(garment.wording())));
   }
@@ -69,7 +77,8 @@ public final class FreeParts {
         add(parts, piece, edge, together);
       }
     }
-    return parts.stream().map(part -> view(part, parts, wording)).toList();
+    List<Part> offered = parts.subList(0, Math.min(parts.size(), MOST_PARTS));
+    return offered.stream().map(part -> view(part, offered, wording)).toList();
   }
 
   /** A stretch as a whole, and each of its runs. */
@@ -95,7 +104,11 @@ public final class FreeParts {
   }
 
   private static String key(Piece piece, Edge edge, Run run) {
-    return piece.id() + " " + edge.id() + " " + run.id();
+    return key(piece, edge) + " " + run.id();
+  }
+
+  private static String key(Piece piece, Edge edge) {
+    return piece.id() + " " + edge.id();
   }
 
   private FreePart view(Part part, List<Part> all, Wording wording) {
@@ -105,12 +118,18 @@ public final class FreeParts {
         partners.add(i);
       }
     }
-    partners.sort(Comparator.comparing((Integer i) -> !isMirrored(part, all.get(i))).thenComparing(i -> !isAlike(part, all.get(i))).thenComparing(i -> share(part, all.get(i))));
+    partners.sort(Comparator.comparing(i -> share(part, all.get(i))));
+    List<Integer> nearest =
+        partners.stream()
+            .limit(NEAREST)
+            .sorted(Comparator.comparing((Integer i) -> !isMirrored(part, all.get(i))).thenComparing(i -> !isAlike(part, all.get(i))).thenComparing(i -> share(part, all.get(i))))
+            .limit(MOST_PARTNERS)
+            .toList();
     String runs = part.runs().size() == part.edge().runs().size() ? "" : ", " + String.join(" and ", part.runs().stream().map(Run::id).toList());
     return new FreePart(
         part.piece().id(), part.edge().id(), part.runs().get(0).id(), part.runs().get(part.runs().size() - 1).id(),
         "%s, %s%s: %s".formatted(part.piece().name(), part.edge().name(), runs, wording.length(part.lengthMm())), part.lengthMm(),
-        partners.stream().limit(MOST_PARTNERS).toList());
+        nearest);
   }
 
   private static double share(Part one, Part other) {
@@ -119,22 +138,17 @@ public final class FreeParts {
 
   /** Of the same kind, on another piece, of the same name. */
   private static boolean isAlike(Part one, Part other) {
-    return !one.piece().equals(other.piece()) && one.edge().name().equals(other.edge().name());
+    return !one.piece().id().equals(other.piece().id()) && one.edge().name().equals(other.edge().name());
   }
 
   /** Whether their mirror images are joined to each other already. */
   private boolean isMirrored(Part one, Part other) {
     Optional<String> a = twinEdge(one);
     Optional<String> b = twinEdge(other);
-    return a.isPresent() && b.isPresent() && seams.stream().map(ResolvedSeam::seam).anyMatch(seam -> joins(seam, a.get(), b.get()) || joins(seam, b.get(), a.get()));
+    return a.isPresent() && b.isPresent() && (meeting.contains(a.get() + " " + b.get()) || meeting.contains(b.get() + " " + a.get()));
   }
 
   private Optional<String> twinEdge(Part part) {
     return part.piece().twinAmong(pieces).map(twin -> twin.id() + " " + part.piece().edgeOnTwin(twin, part.edge().id()));
-  }
-
-  private static boolean joins(Seam seam, String a, String b) {
-    return seam.a().spans().stream().anyMatch(span -> (span.piece() + " " + span.edge()).equals(a))
-        && seam.b().spans().stream().anyMatch(span -> (span.piece() + " " + span.edge()).equals(b));
   }
 }

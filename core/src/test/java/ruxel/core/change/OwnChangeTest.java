@@ -107,6 +107,12 @@ class OwnChangeTest {
     FreeParts.FreePart first = parts.get(side.partners().get(0));
     assertThat(first.piece() + " " + first.edge()).isEqualTo("own.front e2");
     assertThat(side.words()).isEqualTo("Back, right side: 20 cm");
+    // The neck is as long as a shoulder, but the shoulder of the same name goes before it.
+    FreeParts.FreePart shoulder = parts.stream().filter(part -> part.piece().equals("back") && part.edge().equals("e6")).findFirst().orElseThrow();
+    assertThat(shoulder.partners().stream().map(parts::get).map(part -> part.piece() + " " + part.edge()))
+        .startsWith("own.front e6")
+        .contains("back e5", "own.front e5")
+        .doesNotContain("back e6");
   }
 
   /** A seam of the maker's own on a garment with a recipe: a pocket of its own is joined to nothing until it is sewn on. */
