@@ -55,10 +55,11 @@ export function drawWalk(piece: ChangeOf<'PIECE_ADDED'>) {
   return dataOf(api.POST('/api/walks', { body: piece }));
 }
 
-export function freePartsQuery(id: string, version: number) {
+/** What may still be joined by hand, and what is the maker’s own. */
+export function byHandQuery(id: string, version: number) {
   return queryOptions({
-    queryKey: ['free-parts', id, version],
-    queryFn: () => dataOf(api.GET('/api/garments/{id}/free-parts', { params: { path: { id } } })),
+    queryKey: ['by-hand', id, version],
+    queryFn: () => dataOf(api.GET('/api/garments/{id}/by-hand', { params: { path: { id } } })),
   });
 }
 

@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/by-hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["byHand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/changes": {
         parameters: {
             query?: never;
@@ -204,22 +220,6 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/garments/{id}/free-parts": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["freeParts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -649,6 +649,11 @@ export interface components {
             start: string;
             title: string;
             wrongSide: boolean;
+        };
+        ByHand: {
+            parts: components["schemas"]["FreePart"][];
+            pieces: string[];
+            seams: string[];
         };
         Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
@@ -2272,6 +2277,28 @@ export interface operations {
             };
         };
     };
+    byHand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ByHand"];
+                };
+            };
+        };
+    };
     change: {
         parameters: {
             query?: never;
@@ -2344,28 +2371,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
-                };
-            };
-        };
-    };
-    freeParts: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["FreePart"][];
                 };
             };
         };

@@ -1,6 +1,8 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
+import { byHandQuery } from '../api/garments';
 import type { SeamPlan } from '../api/types';
 import { PlanDrawing } from '../drawing/PlanDrawing';
 import { useSize } from '../drawing/useSize';
@@ -17,8 +19,8 @@ export function ByHandView() {
   const [adding, setAdding] = useState(false);
   const pieces = garment.plan.pieces;
   const [tried, setTried] = useState<SeamPlan>();
-  const own = (id: string) => id.startsWith('own.');
-  const seams = garment.plan.seams.filter((seam) => own(seam.id));
+  const { data: hand } = useQuery(byHandQuery(garment.id, garment.version));
+  const seams = garment.plan.seams.filter((seam) => hand?.seams.includes(seam.id));
   if (adding) {
     return (
       <div className="by-hand-walk">
@@ -88,7 +90,7 @@ export function ByHandView() {
                     {mirrored ? 'Mirror' : 'Copy'}
                   </Button>
                 ))}
-                {own(piece.id) && (
+                {hand?.pieces.includes(piece.id) && (
                   <Button
                     variant="outline-dark"
                     aria-label={`Remove ${piece.name}`}

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import { freePartsQuery, previewChanges } from '../api/garments';
+import { byHandQuery, previewChanges } from '../api/garments';
 import type { ChangeOf, FreePart, SeamPlan } from '../api/types';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
@@ -34,13 +34,13 @@ interface Props {
 /** An edge, its partner, and what would come of it, before it is kept. */
 export function SeamByHand({ editor, onTried }: Props) {
   const { garment } = editor;
-  const query = useQuery(freePartsQuery(garment.id, garment.version));
+  const query = useQuery(byHandQuery(garment.id, garment.version));
   const [one, setOne] = useState<number>();
   const [other, setOther] = useState<number>();
   const [turned, setTurned] = useState(false);
   const [name, setName] = useState('');
   const [role, setRole] = useState<Made['role']>('OTHER');
-  const parts = query.data ?? [];
+  const parts = query.data?.parts ?? [];
   const a = one === undefined ? undefined : parts[one];
   const b = other === undefined ? undefined : parts[other];
   const made: Made | undefined = a &&

@@ -20,10 +20,12 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.FreeParts;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
+import ruxel.core.seam.Seam;
 
 /** Pieces walked by hand, and what of a garment may still be joined by hand. */
 @RestController
@@ -42,6 +44,9 @@ class OwnController {
 
   /** A walk as far as it is told: drawn where it can be, with what is wrong with it. */
   record Walked(Optional<ShelfFacts.ShelfPiece> piece, List<FindingView> findings) {}
+
+  /** What may still be joined, and which pieces and seams are the maker's own. */
+  record ByHand(List<FreeParts.FreePart> parts, List<String> pieces, List<String> seams) {}
 
   @PostMapping("/garments/free")
   ResponseEntity<GarmentController.Created> free(@RequestBody FreeGarment wanted) {
@@ -62,9 +67,11 @@ class OwnController {
     return Planner.plan(alone) instanceof Outcome.Good<GarmentPlan> good ? good.value().pieces().stream().findFirst().map(ShelfFacts::piece) : Optional.empty();
   }
 
-  @GetMapping("/garments/{id}/free-parts")
-  List<FreeParts.FreePart> freeParts(@PathVariable UUID id) {
+  @GetMapping("/garments/{id}/by-hand")
+  ByHand byHand(@PathVariable UUID id) {
     Garment garment = reader.versioned(id).garment();
-    return Problems.valueOf(FreeParts.of(garment), garment.wording());
+    return new ByHand(
+        Problems.valueOf(FreeParts.of(garment), garment.wording()), garment.pieces().stream().map(Piece::id).toList(),
+        garment.seams().stream().map(Seam::id).toList());
   }
 }

@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
-import ruxel.core.seam.Side;
 
 /**
  * Drop-shoulder panels (handbook 4.1): back, front or two fronts, and two straight or tapered sleeves
@@ -26,12 +25,7 @@ final class DropShoulder extends Template {
   @Override
   void tell(Halves halves, Form form) {
     Body.panels(halves, form);
-    Sleeve.panels(halves, form, Sleeve.rows(form), Sleeve.top(form), head -> head);
-    Body.shoulders(halves, form);
-    Sleeve.setIn(halves, form, Sleeve.Head.straight(Sleeve.top(form)), Halves.lever(Side.B, Armhole.ROWS, 2 * h(form), true), Halves.lever(Side.A, Sleeve.TOP, w(form), false));
-    Sleeve.sides(halves, form);
-    Body.openings(halves, form);
-    Sleeve.openings(halves);
+    Sleeve.straight(halves, form, Armhole.ROWS, 2 * h(form));
   }
 
   @Override

@@ -45,13 +45,9 @@ final class NotchedArmhole extends Template {
     Making making = Making.of(form);
     Body.panels(halves, form);
     Sleeve.panels(halves, form, Sleeve.rows(form) - notch, Sleeve.top(form), head -> head.rows("notch", notch));
-    Body.shoulders(halves, form);
-    Sleeve.setIn(
+    Sleeve.joined(
         halves, form, new Sleeve.Head(Sleeve.top(form), Optional.of("notch"), Optional.of("notch"), Optional.of("notch")),
         Halves.lever(Side.B, Armhole.ROWS, 2 * making.h(), true), Halves.lever(Side.A, Sleeve.TOP, making.w(), false));
-    Sleeve.sides(halves, form);
-    Body.openings(halves, form);
-    Sleeve.openings(halves);
   }
 
   @Override

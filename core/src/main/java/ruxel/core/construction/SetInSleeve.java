@@ -20,15 +20,10 @@ final class SetInSleeve extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    Making making = Making.of(form);
+    double h = Making.of(form).h();
     Body.panels(halves, form);
     Sleeve.panels(halves, form, Sleeve.rows(form), Cap.widest(form), head -> Cap.sections(head, form));
-    Body.shoulders(halves, form);
-    Sleeve.setIn(
-        halves, form, Cap.head(form), Halves.lever(Side.B, Armhole.ROWS, 2 * making.h(), true), Halves.lever(Side.A, Cap.LOWER_ROWS, 2 * making.h(), false));
-    Sleeve.sides(halves, form);
-    Body.openings(halves, form);
-    Sleeve.openings(halves);
+    Sleeve.joined(halves, form, Cap.head(form), Halves.lever(Side.B, Armhole.ROWS, 2 * h, true), Halves.lever(Side.A, Cap.LOWER_ROWS, 2 * h, false));
   }
 
   @Override

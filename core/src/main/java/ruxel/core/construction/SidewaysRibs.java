@@ -2,7 +2,6 @@ package ruxel.core.construction;
 
 import java.util.List;
 import java.util.stream.Stream;
-import ruxel.core.seam.Side;
 
 /** Sideways ribs (handbook 4.4): the body is worked from side to side, its ribs go on across the shoulders. */
 final class SidewaysRibs extends Template {
@@ -19,14 +18,7 @@ final class SidewaysRibs extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    double w = Making.of(form).w();
     RibBody.panels(halves, form);
-    Sleeve.panels(halves, form, Sleeve.rows(form), Sleeve.top(form), head -> head);
-    Body.shoulders(halves, form);
-    Sleeve.setIn(
-        halves, form, Sleeve.Head.straight(Sleeve.top(form)), Halves.lever(Side.B, Armhole.STITCHES, 2 * w, true), Halves.lever(Side.A, Sleeve.TOP, w, false));
-    Sleeve.sides(halves, form, "whip-both");
-    Body.openings(halves, form);
-    Sleeve.openings(halves);
+    Sleeve.straight(halves, form, Armhole.STITCHES, 2 * Making.of(form).w());
   }
 }

@@ -19,6 +19,7 @@ import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Seam.SideOf;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
 
 /** Two sleeves that lie flat, straight across at the top, set in flat; their seams and openings. */
@@ -128,8 +129,23 @@ final class Sleeve {
         head.apply(left).closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), "sleeve.right", "Right sleeve");
   }
 
+  /** Shoulders joined, sleeves set in, sides closed; what stays open. */
+  static void joined(Halves halves, Form form, Head head, Lever... moving) {
+    Body.shoulders(halves, form);
+    setIn(halves, form, head, moving);
+    sides(halves, form);
+    Body.openings(halves, form);
+    halves.openings("cuff", "cuff", LEFT, "cuff");
+  }
+
+  /** Straight sleeves, joined with a body whose armhole moves by so many mm all round for one more of {@code depth}. */
+  static void straight(Halves halves, Form form, Asked depth, double roundMm) {
+    panels(halves, form, rows(form), top(form), head -> head);
+    joined(halves, form, Head.straight(top(form)), Halves.lever(Side.B, depth, roundMm, true), Halves.lever(Side.A, TOP, Making.of(form).w(), false));
+  }
+
   /** Set in flat from the front underarm over the shoulder to the back underarm, its middle on the shoulder seam. */
-  static void setIn(Halves halves, Form form, Head head, Lever... moving) {
+  private static void setIn(Halves halves, Form form, Head head, Lever... moving) {
     List<Anchor> anchors = new ArrayList<>(List.of(new Anchor("shoulder", "shoulder seam", head.middle(), Armhole.shoulder(form))));
     if (Armhole.hasUnderarm(form)) {
       head.corner().ifPresent(run -> {
@@ -144,11 +160,7 @@ final class Sleeve {
   }
 
   /** Side and sleeve from the hem to the cuff, or each from its open end to the underarm. */
-  static void sides(Halves halves, Form form) {
-    sides(halves, form, "mattress-rows");
-  }
-
-  static void sides(Halves halves, Form form, String method) {
+  private static void sides(Halves halves, Form form) {
     Body.Front front = Body.leftFront(form);
     String hem = Body.lowest(form);
     String cuff = form.count(CUFF_RIB) > 0 ? "rib" : "sleeve";
@@ -173,10 +185,6 @@ final class Sleeve {
         "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
         SideOf.of("Front side and sleeve", Span.ofRuns(front.piece(), front.side(), hem, "side", FORWARD), frontSleeve),
         SideOf.of("Back side and sleeve", Span.ofRuns("back", "left", "side", hem, BACKWARD), backSleeve),
-        anchors, List.of("underarm"), method);
-  }
-
-  static void openings(Halves halves) {
-    halves.openings("cuff", "cuff", LEFT, "cuff");
+        anchors, List.of("underarm"), form.asks(Armhole.STITCHES) ? "whip-both" : "mattress-rows");
   }
 }

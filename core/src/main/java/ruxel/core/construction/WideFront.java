@@ -8,7 +8,6 @@ import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.piece.Piece.Part;
-import ruxel.core.seam.Side;
 
 /** Wide front (handbook 4.9, 9.6): a front wider than its back, joined at both shoulders; what lies between hangs. */
 final class WideFront extends Template {
@@ -43,14 +42,7 @@ final class WideFront extends Template {
   @Override
   void tell(Halves halves, Form form) {
     Body.panels(halves, form);
-    Sleeve.panels(halves, form, Sleeve.rows(form), Sleeve.top(form), head -> head);
-    Body.shoulders(halves, form);
-    Sleeve.setIn(
-        halves, form, Sleeve.Head.straight(Sleeve.top(form)), Halves.lever(Side.B, Armhole.ROWS, 2 * Making.of(form).h(), true),
-        Halves.lever(Side.A, Sleeve.TOP, Making.of(form).w(), false));
-    Sleeve.sides(halves, form);
-    Body.openings(halves, form);
-    Sleeve.openings(halves);
+    Sleeve.straight(halves, form, Armhole.ROWS, 2 * Making.of(form).h());
   }
 
   @Override

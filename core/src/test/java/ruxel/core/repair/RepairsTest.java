@@ -17,10 +17,8 @@ import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
-import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.MadeCount;
-import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
@@ -29,8 +27,6 @@ import ruxel.core.match.Ease;
 import ruxel.core.piece.Landmark;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;
-import ruxel.core.seam.Side;
-import ruxel.core.seam.Surplus;
 
 /** The ladder of repairs on garments that do not meet by themselves (handbook 7). */
 class RepairsTest {
@@ -57,17 +53,6 @@ class RepairsTest {
     assertThat(verdict(applied(wide, repairs.get(1)), "armhole.left")).isEqualTo(Ease.Verdict.MATCHED);
     assertThat(repairs.get(2).words()).contains("24.5 % fuller");
     assertThat(verdict(applied(wide, repairs.get(2)), "armhole.left")).isEqualTo(Ease.Verdict.MATCHED);
-  }
-
-  /** Fullness told by mistake for the body is taken back. */
-  @Test
-  void fullnessToldForTheWrongSideCanBeTakenBack() {
-    SeamChange.SeamWorked.Way full =
-        new SeamChange.SeamWorked.Way(false, Surplus.EVEN, 0.174, Optional.of(Side.A), false, SideWorking.USUAL, SideWorking.USUAL);
-    Garment told = after(Wardrobe.cardigan(), new SeamChange.SeamWorked("armhole.left", full));
-    Repair back = Repairs.of(told, "armhole.left", Set.of()).stream().filter(r -> r.title().equals("Mean no fullness here")).findFirst().orElseThrow();
-    assertThat(back.words()).startsWith("Without the 17.4 % that are meant");
-    assertThat(verdict(applied(told, back), "armhole.left")).isEqualTo(verdict(Wardrobe.plan(Wardrobe.cardigan()), "armhole.left"));
   }
 
   /** Left and right are worked alike where they have the same counts, and only there. */
