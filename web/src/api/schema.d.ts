@@ -622,6 +622,7 @@ export interface components {
         };
         Assumed: {
             answer: string;
+            because?: string;
             value: string;
         };
         Band: {
@@ -796,6 +797,12 @@ export interface components {
             /** Format: uuid */
             id: string;
         };
+        Dimension: {
+            answer: string;
+            from: components["schemas"]["Point"];
+            piece: string;
+            to: components["schemas"]["Point"];
+        };
         EaseView: {
             /** Format: double */
             aMm: number;
@@ -888,6 +895,7 @@ export interface components {
             kind: "FINDING_TAKEN_BACK";
         };
         FindingView: {
+            against: string[];
             answer?: string;
             /** @enum {string} */
             code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "LAST_PIECE" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
@@ -922,6 +930,7 @@ export interface components {
         GarmentPlan: {
             assumed: components["schemas"]["Assumed"][];
             consequences: components["schemas"]["ConsequenceView"][];
+            dimensions: components["schemas"]["Dimension"][];
             findings: components["schemas"]["FindingView"][];
             gluing: components["schemas"]["GluingPlan"];
             /** @enum {string} */

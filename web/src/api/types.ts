@@ -45,6 +45,7 @@ export type SentEvent = Schemas['Sent'];
 export type Dye = Schemas['Cloth']['colour'];
 export type Repair = Schemas['RepairView'];
 export type RepairList = Schemas['RepairList'];
+export type Dimension = Schemas['Dimension'];
 export type Handle = Schemas['Handle'];
 export type SurplusChoice = Schemas['SurplusChoice'];
 export type WorkingView = Schemas['WorkingView'];

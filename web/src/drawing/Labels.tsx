@@ -2,6 +2,7 @@ import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
 import { shade } from './dyes';
 import { boxOf, corners, onTable, type Point, widestAt } from './geometry';
 import { count, length } from '../format';
+import { apart, type Rect } from './rects';
 import type { Sheet } from './sheet';
 
 const TEXT_PX = 17;
@@ -19,13 +20,6 @@ interface Label {
   size: number;
 }
 
-interface Rect {
-  left: number;
-  right: number;
-  top: number;
-  bottom: number;
-}
-
 function rectOf(label: Label): Rect {
   const along = (label.text.length * CHAR_PX * label.size) / TEXT_PX / 2 + 3;
   const across = label.size / 2 + 3;
@@ -33,10 +27,6 @@ function rectOf(label: Label): Rect {
   const w = steep ? across : along;
   const h = steep ? along : across;
   return { left: label.at.x - w, right: label.at.x + w, top: label.at.y - h, bottom: label.at.y + h };
-}
-
-function apart(one: Rect, other: Rect): boolean {
-  return one.right < other.left || other.right < one.left || one.bottom < other.top || other.bottom < one.top;
 }
 
 /**
@@ -108,9 +98,15 @@ function nameLabel(sheet: Sheet, piece: PiecePlan): Label {
   };
 }
 
-export function Labels({ sheet }: { sheet: Sheet }) {
+/** Where the names of the pieces stand. */
+export function nameRects(sheet: Sheet): Rect[] {
+  return sheet.plan.pieces.map((piece) => rectOf(nameLabel(sheet, piece)));
+}
+
+/** Names of the pieces, and the counts along their edges where they are not asked for there. */
+export function Labels({ sheet, counted = true }: { sheet: Sheet; counted?: boolean }) {
   const names = sheet.plan.pieces.map((piece) => nameLabel(sheet, piece));
-  const counts = sheet.plan.pieces
+  const counts = (counted ? sheet.plan.pieces : [])
     .flatMap((piece) =>
       piece.edges.flatMap((edge) =>
         edge.runs.map((run) => ({ run, label: runLabel(sheet, piece, edge, run) })),

@@ -4,9 +4,7 @@ import { Labels } from './Labels';
 import { Mat } from './Mat';
 import { PieceShape, pieceTransform } from './PieceShape';
 import { edgesOf } from './seamEdges';
-import { fitted } from './sheet';
-
-const MARGIN = { side: 40, top: 40, bottom: 40 };
+import { fitted, type Margin, PLAN_MARGIN } from './sheet';
 
 interface Props {
   plan: GarmentPlan;
@@ -14,11 +12,14 @@ interface Props {
   height: number;
   /** A seam whose edges are drawn heavy. */
   seam?: SeamPlan | undefined;
+  margin?: Margin;
+  /** Whether counts stand on the edges. */
+  counted?: boolean;
 }
 
 /** All pieces on the mat with their names and counts, as large as the room allows. */
-export function PlanDrawing({ plan, width, height, seam }: Props) {
-  const sheet = fitted(plan, {}, { width, height }, MARGIN);
+export function PlanDrawing({ plan, width, height, seam, margin = PLAN_MARGIN, counted = true }: Props) {
+  const sheet = fitted(plan, {}, { width, height }, margin);
   return (
     <svg
       width={width}
@@ -41,7 +42,7 @@ export function PlanDrawing({ plan, width, height, seam }: Props) {
           )}
         </g>
       ))}
-      <Labels sheet={sheet} />
+      <Labels sheet={sheet} counted={counted} />
       <text x={width - 16} y={height - 14} textAnchor="end" className="mat-note">
         Heavy lines on the mat: 10 cm
       </text>

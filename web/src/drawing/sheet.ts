@@ -7,7 +7,7 @@ export interface Size {
   height: number;
 }
 
-interface Margin {
+export interface Margin {
   side: number;
   top: number;
   bottom: number;
@@ -25,6 +25,9 @@ export interface Sheet {
 const LEAST_SCALE = 0.01;
 
 export const TABLE_MARGIN = { side: 64, top: 40, bottom: 40 };
+
+/** Round a drawing that only shows the pieces. */
+export const PLAN_MARGIN = { side: 40, top: 40, bottom: 40 };
 
 /** Px per mm at which all of a plan is seen on a table of a size. */
 export function fitScale(plan: GarmentPlan, size: Size): number {

@@ -1,15 +1,15 @@
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Button } from 'react-bootstrap';
-import type { AnswerMap, Construction, FindingView, Question } from '../api/types';
+import type { AnswerMap, Construction, FindingView } from '../api/types';
+import { useSize } from '../drawing/useSize';
 import { Findings } from '../shell/Findings';
-import { GrowingDrawing } from './GrowingDrawing';
-import { QuestionField } from './QuestionField';
+import { AnswerList } from './AnswerList';
+import { asking, isAsked } from './asking';
+import { DrawingNotes, GrowingDrawing } from './GrowingDrawing';
 import { useAnswers } from './useAnswers';
 
-/** Whether a question is asked after what the others are answered, or usually are. */
-function isAsked({ when }: Question, texts: Record<string, string>): boolean {
-  return when === undefined || (texts[when.key] ? texts[when.key] === when.value : when.usual);
-}
+/** Below this the drawing has no room for fields; they stand in the list. */
+const LEAST_PX = 600;
 
 interface Props {
   construction: Construction;
@@ -22,64 +22,62 @@ interface Props {
   children?: ReactNode;
 }
 
-/** The questions of a construction beside what the answers make. */
+/** The numbers of a construction, each asked for where it is measured on what they make. */
 export function Answering({ construction, given, title, about, action, refused, onDone, children }: Props) {
-  const { texts, answers, setText, drawn, findings } = useAnswers(construction, given);
+  const { texts, answers, setText, drawn: plan, findings } = useAnswers(construction, given);
   const [busy, setBusy] = useState(false);
+  const [current, setCurrent] = useState<string>();
+  const { ref, width, height } = useSize<HTMLDivElement>();
   const asked = construction.questions.filter((question) => isAsked(question, texts));
-  const groups = [...new Set(asked.map((question) => question.groupTitle))];
+  const askings = asked.map((question) => asking(question, texts, setText, plan, findings));
+  const numbers = asked
+    .filter(({ type }) => type !== 'CHOICE')
+    .map(({ key }) => key)
+    .join(' ');
+  const hasRoom = plan !== undefined && width >= LEAST_PX;
+  const drawn = useMemo(() => (hasRoom ? numbers.split(' ') : []), [hasRoom, numbers]);
   const done = async () => {
     setBusy(true);
     await onDone(answers);
     setBusy(false);
   };
   return (
-    <div className="make">
-      <form
-        className="make-form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void done();
-        }}
-      >
+    <form
+      className="make"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void done();
+      }}
+    >
+      <div className="make-form">
         <h1>{title}</h1>
         <p className="soft">{about}</p>
         {children}
-        {groups.map((title) => (
-          <fieldset key={title}>
-            <legend className="display">{title}</legend>
-            {asked
-              .filter((question) => question.groupTitle === title)
-              .map((question) => (
-                <QuestionField
-                  key={question.key}
-                  question={question}
-                  text={texts[question.key] ?? ''}
-                  onText={(text) => setText(question.key, text)}
-                  finding={findings.find((finding) => finding.answer === question.key)}
-                  usual={drawn?.assumed.find((a) => a.answer === question.key)?.value}
-                  consequence={drawn?.consequences.find((c) => c.answer === question.key)?.sentence}
-                />
-              ))}
-          </fieldset>
-        ))}
+        <AnswerList askings={askings} drawn={drawn} current={current} onCurrent={setCurrent} />
         <Findings findings={refused} title="It cannot be laid out yet" />
+      </div>
+      <div className="make-drawing">
+        <div ref={ref} className="make-mat">
+          <GrowingDrawing
+            plan={plan}
+            askings={askings}
+            drawn={drawn}
+            current={current}
+            onCurrent={setCurrent}
+            width={width}
+            height={height}
+          />
+        </div>
         <div className="make-go">
+          <DrawingNotes askings={askings} />
           <Button
             type="submit"
             disabled={busy || findings.some((finding) => finding.level === 'DECIDE_FIRST')}
           >
             {action}
           </Button>
-          {findings.length > 0 && <span className="soft">Mend the marked numbers first.</span>}
         </div>
-      </form>
-      <GrowingDrawing
-        plan={drawn}
-        assumed={drawn?.assumed.map((a) => a.answer) ?? []}
-        questions={asked}
-        stale={findings.some((f) => f.level === 'DECIDE_FIRST')}
-      />
-    </div>
+      </div>
+    </form>
   );
 }

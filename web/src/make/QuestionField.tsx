@@ -1,27 +1,18 @@
 import { Form } from 'react-bootstrap';
-import type { FindingView, Question } from '../api/types';
+import { type Asking, below } from './asking';
 
-interface Props {
-  question: Question;
-  text: string;
-  onText: (text: string) => void;
-  finding: FindingView | undefined;
-  consequence: string | undefined;
-  /** The value taken while the question has no answer. */
-  usual: string | undefined;
-}
-
-/** One question with what follows from its answer, or what is wrong with it. */
-export function QuestionField({ question, text, onText, finding, consequence, usual }: Props) {
-  const below = `${question.key}-below`;
+/** One question in the list, with what follows from its answer, or what is wrong with it. */
+export function QuestionField({ asking, onFocus }: { asking: Asking; onFocus?: () => void }) {
+  const { question, text, onText, usual, finding } = asking;
+  const belowId = `${question.key}-below`;
   return (
-    <Form.Group controlId={question.key} className="question">
+    <Form.Group controlId={question.key} className="question" onFocus={onFocus}>
       <Form.Label>{question.label}</Form.Label>
       {question.type === 'CHOICE' ? (
         <Form.Select
           value={text}
           onChange={(event) => onText(event.target.value)}
-          aria-describedby={below}
+          aria-describedby={belowId}
           isInvalid={Boolean(finding)}
           className={text === '' ? 'assumed' : ''}
         >
@@ -40,22 +31,15 @@ export function QuestionField({ question, text, onText, finding, consequence, us
           inputMode="decimal"
           placeholder={usual ? `${usual}, assumed` : ''}
           onChange={(event) => onText(event.target.value)}
-          aria-describedby={below}
+          aria-describedby={belowId}
           aria-invalid={Boolean(finding)}
           isInvalid={Boolean(finding)}
         />
       )}
-      <div id={below} className="question-below">
-        {finding ? (
-          <span className="wrong" role="alert">
-            {finding.sentence} {finding.remedy}
-          </span>
-        ) : (
-          <span className="soft">
-            {question.type === 'CHOICE' && usual !== undefined && 'Assumed. '}
-            {consequence ?? question.help}
-          </span>
-        )}
+      <div id={belowId} className="question-below">
+        <span className={finding ? 'wrong' : 'soft'} role={finding ? 'alert' : undefined}>
+          {below(asking)}
+        </span>
       </div>
     </Form.Group>
   );

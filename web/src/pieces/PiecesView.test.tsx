@@ -42,6 +42,7 @@ function view() {
       piece: 'sleeve',
       edge: 'right',
       facts: [],
+      against: [],
       sentence: 'Not alike.',
       remedy: 'Count both.',
     },

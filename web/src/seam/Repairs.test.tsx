@@ -78,6 +78,7 @@ test('one that turns out impossible says why and cannot be kept', async () => {
         level: 'DECIDE_FIRST',
         levelWords: 'Decide first',
         facts: [],
+        against: [],
         sentence: 'The armhole has 99 rows.',
         remedy: 'Make it shorter.',
       },

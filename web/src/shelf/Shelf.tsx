@@ -40,6 +40,7 @@ export function Shelf() {
                 level: 'DECIDE_FIRST',
                 levelWords: 'Decide first',
                 facts: [],
+                against: [],
                 sentence: problem.detail,
                 remedy: '',
               },

@@ -290,6 +290,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       rules: [],
       consequences: [],
       assumed: [],
+      dimensions: [],
       handles: [],
       owed: [],
       findings: [],

@@ -6,11 +6,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
-/** A garment of any shape: walked round by hand, joined by hand; and a construction found by what lies on the table. */
+/** A garment of any shape: walked round by hand, joined by hand. */
 class ByHandTest {
   private final Page page = Product.RUNNING.shelf();
 
@@ -44,19 +43,6 @@ class ByHandTest {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("None of two seams joined yet"))).isVisible();
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Two openings"))).isVisible();
     assertThat(page.getByText("56 cm")).hasCount(2);
-  }
-
-  @Test
-  void whoDoesNotKnowTheWordSaysWhatIsSeen() {
-    page.navigate(Product.RUNNING.address() + "/new");
-    page.getByLabel("rounded at the top").check();
-    assertThat(page.getByText("1 construction may look like that.")).isVisible();
-    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Set-in sleeve")).click();
-    page.getByLabel("Rows that get narrower").fill("90");
-    assertThat(page.getByText(Pattern.compile("90 rows get narrower, but there are only"))).isVisible();
-    page.getByLabel("Rows that get narrower").fill("5");
-    Product.button(page, "Lay it on the table").click();
-    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("None of six seams joined yet"))).isVisible();
   }
 
   private void edge(int number, String count, String mm) {

@@ -37,17 +37,20 @@ final class Armhole {
               form ->
                   List.of(
                       Fact.length("depth", rows(form) * h(form)), Fact.length("round", roundMm(form)),
-                      Fact.length("side", Body.heightMm(form) - rows(form) * h(form))));
+                      Fact.length("side", Body.heightMm(form) - rows(form) * h(form))))
+          .drawn(Drawn.up(Part.BACK, LEFT, SHAPED, STRAIGHT, "under.firm", "under", "cuff").onOtherSide());
   static final Asked UNDERARM =
       Asked.stitches("underarmStitches", ARMHOLE, "Stitches left at the underarm", "On each side, all at once.", 0, form -> Math.round(UNDERARM_MM / Making.of(form).w()))
           .shapes(Part.BACK, Part.FRONT)
-          .follows("{notch} wide on each side.", form -> List.of(Fact.length("notch", underarmMm(form))));
+          .follows("{notch} wide on each side.", form -> List.of(Fact.length("notch", underarmMm(form))))
+          .drawn(Drawn.across(Part.BACK, LEFT).orAbove(SIDE));
   static final Asked SHAPED_ROWS =
       Asked.rows("armholeShapedRows", ARMHOLE, "Rows that get narrower", "Above the stitches left; the rest goes straight up.", 0, form -> Math.round(Math.min(SHAPED_MM, rows(form) * h(form) / 2) / h(form)))
           .shapes(Part.BACK)
           .refused(
               FindingCode.SHAPING_TOO_LONG, form -> form.count(Armhole.SHAPED_ROWS) > rows(form),
-              form -> List.of(Fact.count("shaped", form.count(Armhole.SHAPED_ROWS)), Fact.count("rows", rows(form))));
+              form -> List.of(Fact.count("shaped", form.count(Armhole.SHAPED_ROWS)), Fact.count("rows", rows(form))))
+          .drawn(Drawn.up(Part.BACK, SHAPED).orAbove(LEFT, SIDE));
   static final Asked SHAPED_STITCHES =
       Asked.stitches("armholeShapedStitches", ARMHOLE, "Stitches left in those rows", "On each side, all rows together.", 0, form -> form.count(Armhole.SHAPED_ROWS))
           .shapes(Part.BACK, Part.FRONT)
@@ -56,7 +59,8 @@ final class Armhole {
               form -> List.of(Fact.count("count", form.count(Armhole.SHAPED_STITCHES))))
           .follows(
               "{across:stitches} {across?is:are} left between the armholes, {width}.",
-              form -> List.of(Fact.count("across", Body.across(form)), Fact.length("width", Body.across(form) * Making.of(form).w())));
+              form -> List.of(Fact.count("across", Body.across(form)), Fact.length("width", Body.across(form) * Making.of(form).w())))
+          .drawn(Drawn.across(Part.BACK, SHAPED).orAbove(LEFT, SIDE));
 
   private Armhole() {}
 
@@ -66,7 +70,8 @@ final class Armhole {
           .refused(
               FindingCode.ARMHOLE_LONGER_THAN_SIDE, form -> form.count(Armhole.STITCHES) >= form.count(RibBody.STITCHES),
               form -> List.of(Fact.count("armhole", form.count(Armhole.STITCHES)), Fact.count("body", form.count(RibBody.STITCHES))))
-          .follows("{depth} deep, {round} from underarm to underarm.", form -> List.of(Fact.length("depth", sideMm(form)), Fact.length("round", roundMm(form))));
+          .follows("{depth} deep, {round} from underarm to underarm.", form -> List.of(Fact.length("depth", sideMm(form)), Fact.length("round", roundMm(form))))
+          .drawn(Drawn.up(Part.BACK, STRAIGHT).onOtherSide());
 
   /** How deep it is can be told in mm and stops at a row. */
   static Stop stop(Form form) {

@@ -29,6 +29,8 @@ final class Body {
   private static final double BODY_MM = 560;
   private static final double RIB_MM = 60;
   private static final double NECK_DEPTH_MM = 80;
+  /** All that a side may have above its ribbing. */
+  private static final String[] SIDE_RUNS = {"side", "side.firm", "under.firm", "under", "underarm", "armhole.shaped", "armhole", "cuff"};
   private static final double SHOULDER_SHARE = 0.34;
 
   static final Asked KIND =
@@ -38,7 +40,8 @@ final class Body {
           .shapes(Part.BACK)
           .follows(
               form -> "{n:stitches}, {width} wide" + (Making.of(form).turningChain() > 0 ? ", turning chain counted." : "."),
-              form -> List.of(Fact.count("n", back(form)), Fact.length("width", back(form) * w(form))));
+              form -> List.of(Fact.count("n", back(form)), Fact.length("width", back(form) * w(form))))
+          .drawn(Drawn.across(Part.BACK, "hem"));
   static final Asked FRONT =
       Asked.stitches("frontStitches", BODY, "Stitches across each front", WITHOUT_CHAIN, 1, form -> back(form) / 2 - Making.of(form).turningChain())
           .when(KIND, CARDIGAN, true)
@@ -48,12 +51,15 @@ final class Body {
               form ->
                   List.of(
                       Fact.count("n", front(form)), Fact.length("width", front(form) * w(form)),
-                      Fact.length("apart", Math.abs(back(form) - 2 * front(form)) * w(form))));
+                      Fact.length("apart", Math.abs(back(form) - 2 * front(form)) * w(form))))
+          .drawn(Drawn.across(Part.FRONT, "hem"));
   static final Asked ROWS =
       Asked.rows("bodyRows", BODY, "Rows of the body", "Above the ribbing, up to the shoulder.", 1, form -> Math.round(BODY_MM / Making.of(form).h()))
           .shapes(Part.BACK, Part.FRONT)
-          .follows("{length} long with its ribbing.", form -> List.of(Fact.length("length", heightMm(form))));
-  static final Asked HEM_RIB = Asked.rows("hemRibRows", BODY, "Rows of ribbing at the hem", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()));
+          .follows("{length} long with its ribbing.", form -> List.of(Fact.length("length", heightMm(form))))
+          .drawn(Drawn.up(Part.BACK, SIDE_RUNS));
+  static final Asked HEM_RIB = Asked.rows("hemRibRows", BODY, "Rows of ribbing at the hem", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()))
+          .drawn(Drawn.up(Part.FRONT, "rib").orAbove("hem"));
   static final Asked WORKED = Making.direction("bodyWorked", BODY, "Body worked", "BOTTOM_UP", "From the hem up", "From the shoulder down");
   static final Asked SHOULDER =
       Asked.stitches(
@@ -73,7 +79,8 @@ final class Body {
               "{width} each; {n:stitches}, {neck}, {n?is:are} left for the back neck.",
               form ->
                   List.of(
-                      Fact.length("width", shoulder(form) * w(form)), Fact.count("n", backNeck(form)), Fact.length("neck", backNeck(form) * w(form))));
+                      Fact.length("width", shoulder(form) * w(form)), Fact.count("n", backNeck(form)), Fact.length("neck", backNeck(form) * w(form))))
+          .drawn(Drawn.across(Part.FRONT, "shoulder").lastMm(form -> shoulder(form) * w(form)));
   static final Asked NECK_ROWS =
       Asked.rows(
               "neckRows", NECK, "Rows of the front neck", "How deep it is; 0 when it lies straight across.", 0,
@@ -82,7 +89,8 @@ final class Body {
           .refused(
               FindingCode.NECK_TOO_DEEP, form -> neckRows(form) >= form.count(ROWS),
               form -> List.of(Fact.count("neck", neckRows(form)), Fact.count("body", form.count(ROWS)), Fact.count("most", form.count(ROWS) - 1L)))
-          .follows("{depth} deep.", form -> List.of(Fact.length("depth", neckRows(form) * Making.of(form).h())));
+          .follows("{depth} deep.", form -> List.of(Fact.length("depth", neckRows(form) * Making.of(form).h())))
+          .drawn(Drawn.up(Part.FRONT, "down", "slope").orAbove("shoulder"));
   static final Asked NECK_CENTRE =
       Asked.stitches("neckCentre", NECK, "Stitches left at the centre front", "At the bottom of the neck; 0 for a V.", 0, Body::usualCentre)
           .refused(
@@ -95,7 +103,8 @@ final class Body {
                 return List.of(
                     Fact.count("neck", frontNeck(form)), Fact.count("centre", centre), Fact.count("rest", rest(form)),
                     Fact.count("lower", centre == 0 ? 1 : centre - 1L), Fact.count("higher", centre + 1L));
-              });
+              })
+          .drawn(Drawn.across(Part.FRONT, "centre").orAbove("down", "slope", "shoulder"));
 
   /** The front on the wearer's left, and the edges of it that are joined. */
   record Front(String piece, String side, String shoulder) {}

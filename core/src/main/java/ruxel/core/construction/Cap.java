@@ -22,18 +22,23 @@ final class Cap {
   static final Asked WIDEST =
       Asked.stitches("upperArmStitches", SLEEVES, "Stitches at the upper arm", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, ARM_MM))
           .shapes(Part.SLEEVE)
-          .follows("{n:stitches}, {length} round.", form -> List.of(Fact.count("n", widest(form)), Fact.length("length", widest(form) * w(form))));
+          .follows("{n:stitches}, {length} round.", form -> List.of(Fact.count("n", widest(form)), Fact.length("length", widest(form) * w(form))))
+          .drawn(Drawn.across(Part.SLEEVE, "sleeve").fromSideToSide());
   static final Asked UNDERARM =
       Asked.stitches("capUnderarmStitches", SLEEVES, "Stitches left at the underarm", "On each side; they meet those of the body.", 0, form -> form.count(Armhole.UNDERARM))
           .shapes(Part.SLEEVE)
           .follows(
               form -> form.count(Cap.UNDERARM) == form.count(Armhole.UNDERARM) ? "As many as on the body." : "The body leaves {body}.",
-              form -> List.of(Fact.count("body", form.count(Armhole.UNDERARM))));
-  static final Asked LOWER_ROWS = Asked.rows("capLowerRows", SLEEVES, "Rows of the cap, first stage", "", 1, form -> Math.round(usualRows(form) * LOWER_SHARE)).shapes(Part.SLEEVE);
+              form -> List.of(Fact.count("body", form.count(Armhole.UNDERARM))))
+          .drawn(Drawn.across(Part.SLEEVE, LEFT).orAbove("sleeve"));
+  static final Asked LOWER_ROWS = Asked.rows("capLowerRows", SLEEVES, "Rows of the cap, first stage", "", 1, form -> Math.round(usualRows(form) * LOWER_SHARE)).shapes(Part.SLEEVE)
+          .drawn(Drawn.up(Part.SLEEVE, LOWER).orAbove(LEFT, "sleeve"));
   static final Asked LOWER_OFF =
       Asked.stitches("capLowerStitches", SLEEVES, "Stitches left in those rows", "On each side, all rows together.", 0, form -> Math.round(usualOff(form) * LOWER_SHARE / 2))
-          .shapes(Part.SLEEVE);
-  static final Asked UPPER_ROWS = Asked.rows("capUpperRows", SLEEVES, "Rows of the cap, second stage", "", 0, form -> Math.max(1, usualRows(form) - form.count(Cap.LOWER_ROWS))).shapes(Part.SLEEVE);
+          .shapes(Part.SLEEVE)
+          .drawn(Drawn.across(Part.SLEEVE, LOWER).orAbove(LEFT, "sleeve").onOtherSide());
+  static final Asked UPPER_ROWS = Asked.rows("capUpperRows", SLEEVES, "Rows of the cap, second stage", "", 0, form -> Math.max(1, usualRows(form) - form.count(Cap.LOWER_ROWS))).shapes(Part.SLEEVE)
+          .drawn(Drawn.up(Part.SLEEVE, UPPER).orAbove(LOWER, LEFT, "sleeve"));
   static final Asked UPPER_OFF =
       Asked.stitches("capUpperStitches", SLEEVES, "Stitches left in those rows", "On each side, all rows together.", 0, form -> usualOff(form) - form.count(Cap.LOWER_OFF))
           .shapes(Part.SLEEVE)
@@ -48,7 +53,8 @@ final class Cap {
               form ->
                   List.of(
                       Fact.count("top", top(form)), Fact.length("cap", sideMm(form)), Fact.length("armhole", Armhole.sideMm(form)),
-                      Fact.share("ease", Math.abs(sideMm(form) - Armhole.sideMm(form)) / Math.max(sideMm(form), Armhole.sideMm(form)))));
+                      Fact.share("ease", Math.abs(sideMm(form) - Armhole.sideMm(form)) / Math.max(sideMm(form), Armhole.sideMm(form)))))
+          .drawn(Drawn.across(Part.SLEEVE, UPPER).orAbove(LOWER, LEFT, "sleeve").onOtherSide());
 
   static final List<Asked> QUESTIONS = List.of(WIDEST, UNDERARM, LOWER_ROWS, LOWER_OFF, UPPER_ROWS, UPPER_OFF);
 

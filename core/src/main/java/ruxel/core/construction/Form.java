@@ -1,6 +1,8 @@
 package ruxel.core.construction;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -8,7 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import ruxel.core.finding.Finding;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
 import ruxel.core.piece.Piece.Part;
 
 /** A construction's questions with the maker's answers: each read once, in whatever order the others need it. */
@@ -16,6 +21,9 @@ final class Form {
   private final List<Asked> asked;
   private final AnswerReader reader;
   private final Map<String, Object> read = new HashMap<>();
+  /** Who wants to know which questions are read, the innermost last. */
+  private final Deque<List<String>> noting = new ArrayDeque<>();
+  private final Map<String, List<String>> because = new HashMap<>();
   private Making making;
 
   Form(List<Asked> asked, Answers answers) {
@@ -28,9 +36,12 @@ final class Form {
   }
 
   double number(Asked question) {
+    note(question);
     Object known = read.get(question.key());
     if (known == null) {
-      double usual = question.usualNumber().applyAsDouble(this);
+      List<String> from = new ArrayList<>();
+      double usual = noting(from, () -> question.usualNumber().applyAsDouble(this));
+      because.put(question.key(), List.copyOf(from));
       known = question.question().type() == Question.Type.COUNT ? (double) reader.count(question.key(), Math.round(usual)) : reader.number(question.key(), usual);
       read.put(question.key(), known);
     }
@@ -63,9 +74,36 @@ final class Form {
   /** How all pieces are made, read once. */
   Making making() {
     if (making == null) {
-      making = Making.read(this);
+      making = noting(new ArrayList<>(), () -> Making.read(this));
     }
+    note(Making.STITCHES);
+    note(Making.ROWS);
     return making;
+  }
+
+  /** Does something and notes the questions it reads, each once; those that only usual values are reckoned from are not among them. */
+  <T> T noting(List<String> read, Supplier<T> what) {
+    noting.addLast(read);
+    try {
+      return what.get();
+    } finally {
+      noting.removeLast();
+    }
+  }
+
+  private void note(Asked question) {
+    List<String> innermost = noting.peekLast();
+    if (innermost != null && !innermost.contains(question.key())) {
+      innermost.add(question.key());
+    }
+  }
+
+  /** The other numbers that one does not go with: of those read the ones that were given, else all; the gauge is never to blame. */
+  List<String> against(Asked question, List<String> read) {
+    Map<String, String> assumed = reader.assumed();
+    List<String> others = read.stream().filter(key -> !key.equals(question.key()) && asked(key).filter(other -> other.question().group() != Question.Group.GAUGE).isPresent()).toList();
+    List<String> given = others.stream().filter(key -> !assumed.containsKey(key)).toList();
+    return given.isEmpty() ? others : given;
   }
 
   private boolean isAsked(Asked question) {
@@ -104,6 +142,26 @@ final class Form {
       Optional.ofNullable(reader.assumed().get(question.key())).filter(value -> isAsked(question)).ifPresent(value -> assumed.put(question.key(), value));
     }
     return assumed;
+  }
+
+  /** From what each assumed number follows, in words. */
+  Map<String, String> because() {
+    Map<String, String> words = new LinkedHashMap<>();
+    assumed().keySet().stream().filter(because::containsKey).forEach(key -> words.put(key, because(because.get(key))));
+    return words;
+  }
+
+  private String because(List<String> keys) {
+    List<String> from = new ArrayList<>(keys.stream().flatMap(key -> asked(key).stream()).map(Asked::question).filter(question -> question.group() != Question.Group.GAUGE).map(question -> Wording.uncapital(question.label())).toList());
+    if (from.size() < keys.size()) {
+      from.add("your gauge");
+    }
+    return from.isEmpty() ? "The usual start." : "Follows from " + Wording.all(from) + ".";
+  }
+
+  /** What each number that is asked for measures on the pieces. */
+  List<Dimension> dimensions(List<Piece> pieces) {
+    return asked.stream().filter(this::isAsked).flatMap(question -> question.drawn().flatMap(drawn -> drawn.on(pieces, this, question.key())).stream()).toList();
   }
 
   /** Parts whose shape follows from something that is only assumed. */

@@ -31,7 +31,8 @@ final class GrownOnSleeves extends Template {
               form ->
                   List.of(
                       Fact.length("length", sleeve(form) * Making.of(form).w()), Fact.length("reach", (Body.back(form) / 2.0 + sleeve(form)) * Making.of(form).w()),
-                      Fact.length("cuff", 2 * Armhole.rows(form) * Making.of(form).h())));
+                      Fact.length("cuff", 2 * Armhole.rows(form) * Making.of(form).h())))
+          .drawn(Drawn.across(Part.BACK, "under.firm", "under"));
 
   GrownOnSleeves() {
     super(

@@ -25,7 +25,8 @@ final class NotchedArmhole extends Template {
               form ->
                   List.of(
                       Fact.count("rows", form.count(NotchedArmhole.IN_NOTCH)), Fact.length("length", form.count(NotchedArmhole.IN_NOTCH) * Making.of(form).h()),
-                      Fact.length("notch", Armhole.underarmMm(form)), Fact.fine("over", Math.abs(overMm(form)))));
+                      Fact.length("notch", Armhole.underarmMm(form)), Fact.fine("over", Math.abs(overMm(form)))))
+          .drawn(Drawn.up(Part.SLEEVE, "notch").orAbove("sleeve").onOtherSide());
 
   NotchedArmhole() {
     super(

@@ -29,12 +29,15 @@ final class RibBody {
   static final Asked STITCHES =
       Asked.stitches("lengthStitches", BODY, "Stitches from hem to shoulder", "Along the ribs.", 2, form -> Math.round(LENGTH_MM / Making.of(form).w()))
           .shapes(Part.BACK, Part.FRONT)
-          .follows("{length} long.", form -> List.of(Fact.length("length", form.count(RibBody.STITCHES) * Making.of(form).w())));
-  static final Asked RIB = Asked.rows("ribRows", BODY, "Rows of one rib", "", 1, form -> 2).shapes(Part.BACK, Part.FRONT);
+          .follows("{length} long.", form -> List.of(Fact.length("length", form.count(RibBody.STITCHES) * Making.of(form).w())))
+          .drawn(Drawn.up(Part.BACK, "side", "armhole"));
+  static final Asked RIB = Asked.rows("ribRows", BODY, "Rows of one rib", "", 1, form -> 2).shapes(Part.BACK, Part.FRONT)
+          .drawn(Drawn.across(Part.BACK, "shoulder").firstMm(RibBody::ribMm));
   static final Asked SHOULDER_REPEATS =
       Asked.rows("shoulderRibRepeats", NECK, "Shoulder: repeat the rib … more times", "Of each front, after its first rib.", 0, form -> Math.max(0, Math.round(SHOULDER_MM / ribMm(form)) - 1))
           .shapes(Part.FRONT)
-          .follows("{ribs} ribs, {width}.", form -> List.of(Fact.count("ribs", shoulderRibs(form)), Fact.length("width", shoulderRibs(form) * ribMm(form))));
+          .follows("{ribs} ribs, {width}.", form -> List.of(Fact.count("ribs", shoulderRibs(form)), Fact.length("width", shoulderRibs(form) * ribMm(form))))
+          .drawn(Drawn.across(Part.FRONT, "shoulder"));
   static final Asked BACK_REPEATS =
       Asked.rows("backRibRepeats", BODY, "Back: repeat the rib … more times", "After its first rib: two shoulders and the neck.", 0, form -> 2L * shoulderRibs(form) + Math.max(1, Math.round(NECK_MM / ribMm(form))) - 1)
           .shapes(Part.BACK)
@@ -46,14 +49,16 @@ final class RibBody {
               form ->
                   List.of(
                       Fact.count("ribs", backRibs(form)), Fact.length("width", widthMm(form)), Fact.count("neck", neckRibs(form)),
-                      Fact.length("apart", neckRibs(form) * ribMm(form))));
+                      Fact.length("apart", neckRibs(form) * ribMm(form))))
+          .drawn(Drawn.across(Part.BACK, "hem"));
   static final Asked DEPTH =
       Asked.stitches("neckDepthStitches", NECK, "Stitches of the front neck's depth", "Left at its sides; 0 when it lies straight across.", 0, form -> Math.min(form.count(RibBody.STITCHES) - 1, Math.round(DEPTH_MM / Making.of(form).w())))
           .when(Body.KIND, "PULLOVER", false)
           .shapes(Part.FRONT)
           .refused(
               FindingCode.NECK_TOO_DEEP, form -> form.count(RibBody.DEPTH) >= form.count(RibBody.STITCHES),
-              form -> List.of(Fact.count("neck", form.count(RibBody.DEPTH)), Fact.count("body", form.count(RibBody.STITCHES)), Fact.count("most", form.count(RibBody.STITCHES) - 1L)));
+              form -> List.of(Fact.count("neck", form.count(RibBody.DEPTH)), Fact.count("body", form.count(RibBody.STITCHES)), Fact.count("most", form.count(RibBody.STITCHES) - 1L)))
+          .drawn(Drawn.up(Part.FRONT, "down").orAbove("shoulder"));
 
   private RibBody() {}
 

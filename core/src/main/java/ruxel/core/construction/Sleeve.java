@@ -32,14 +32,17 @@ final class Sleeve {
   static final Asked CUFF =
       Asked.stitches("cuffStitches", SLEEVES, "Stitches at the cuff", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, CUFF_MM))
           .shapes(Part.SLEEVE)
-          .follows("{n:stitches}, {length} round.", form -> List.of(Fact.count("n", cuff(form)), Fact.length("length", cuff(form) * Making.of(form).w())));
+          .follows("{n:stitches}, {length} round.", form -> List.of(Fact.count("n", cuff(form)), Fact.length("length", cuff(form) * Making.of(form).w())))
+          .drawn(Drawn.across(Part.SLEEVE, "cuff"));
   static final Asked ROWS =
       Asked.rows("sleeveRows", SLEEVES, "Rows of the sleeve", "Without its ribbing.", 1, form -> Math.round(SLEEVE_MM / Making.of(form).h()))
           .shapes(Part.SLEEVE)
           .follows(
               "{length} long with its ribbing; centre back to wrist {reach}.",
-              form -> List.of(Fact.length("length", lengthMm(form)), Fact.length("reach", Body.widthMm(form) / 2 + lengthMm(form))));
-  static final Asked CUFF_RIB = Asked.rows("cuffRibRows", SLEEVES, "Rows of ribbing at the cuff", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()));
+              form -> List.of(Fact.length("length", lengthMm(form)), Fact.length("reach", Body.widthMm(form) / 2 + lengthMm(form))))
+          .drawn(Drawn.up(Part.SLEEVE, "sleeve"));
+  static final Asked CUFF_RIB = Asked.rows("cuffRibRows", SLEEVES, "Rows of ribbing at the cuff", "0 when there is none.", 0, form -> Math.round(RIB_MM / Making.of(form).ribRowMm()))
+          .drawn(Drawn.up(Part.SLEEVE, "rib").orAbove("cuff"));
   static final Asked WORKED = Making.direction("sleeveWorked", SLEEVES, "Sleeves worked", "CUFF_UP", "From the cuff up", "From the top down");
 
   static final Asked TOP =
@@ -50,7 +53,8 @@ final class Sleeve {
               form ->
                   List.of(
                       Fact.count("n", top(form)), Fact.length("length", topMm(form)), Fact.length("armhole", Armhole.roundMm(form)),
-                      Fact.share("ease", Math.abs(topMm(form) - Armhole.roundMm(form)) / Math.max(topMm(form), Armhole.roundMm(form)))));
+                      Fact.share("ease", Math.abs(topMm(form) - Armhole.roundMm(form)) / Math.max(topMm(form), Armhole.roundMm(form)))))
+          .drawn(Drawn.across(Part.SLEEVE, "top"));
 
   static final Asked COUNTED =
       Asked.choice(

@@ -8,6 +8,7 @@ import java.util.List;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.piece.Cut;
+import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Span;
 
 /** Slits at both sides of a hem: measured, then stopped at a row, alike on front and back (handbook 4.11). */
@@ -19,7 +20,8 @@ final class Slit {
               form -> List.of(Fact.length("slit", form.number(Slit.LENGTH)), Fact.length("side", Body.heightMm(form) - Armhole.rows(form) * Making.of(form).h())))
           .follows(
               form -> rows(form) == 0 ? "The sides are joined from the hem." : "Each slit stops after {rows:rows}, {length} up.",
-              form -> List.of(Fact.count("rows", rows(form)), Fact.length("length", lengthMm(form, rows(form)))));
+              form -> List.of(Fact.count("rows", rows(form)), Fact.length("length", lengthMm(form, rows(form)))))
+          .drawn(Drawn.up(Part.FRONT, "rib", "side").firstMm(form -> lengthMm(form, rows(form))));
 
   private Slit() {}
 

@@ -58,8 +58,10 @@ public abstract class Template {
     List<Piece.Part> assumed = form.assumedParts();
     return Outcome.of(
         new Construct(
-            halves.pieces(), halves.seams(), halves.openings(), lay(halves.pieces()), laidWords(), form.consequences(), form.assumed(),
-            halves.pieces().stream().filter(piece -> assumed.contains(piece.part())).map(Piece::id).toList(),
+            halves.pieces(), halves.seams(), halves.openings(), lay(halves.pieces()), laidWords(),
+            new Told(
+                form.consequences(), form.assumed(), form.because(),
+                halves.pieces().stream().filter(piece -> assumed.contains(piece.part())).map(Piece::id).toList(), form.dimensions(halves.pieces())),
             drags(form).stream().map(Drag::handle).toList(), halves.levers(), stops(form)));
   }
 

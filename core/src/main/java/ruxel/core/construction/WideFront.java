@@ -26,7 +26,8 @@ final class WideFront extends Template {
                   List.of(
                       Fact.length("front", neckMm(form, Body.frontNeck(form))), Fact.length("back", neckMm(form, Body.backNeck(form))),
                       Fact.length("drape", drapeMm(neckMm(form, Body.frontNeck(form)), neckMm(form, Body.backNeck(form)))),
-                      Fact.length("behind", (Body.front(form) - Body.back(form)) * Making.of(form).w() / 4)));
+                      Fact.length("behind", (Body.front(form) - Body.back(form)) * Making.of(form).w() / 4)))
+          .drawn(Drawn.across(Part.FRONT, "hem"));
 
   WideFront() {
     super(

@@ -1,50 +1,58 @@
 package ruxel.core.finding;
 
+import java.util.List;
 import java.util.Optional;
 
-/** The place of a finding: an answer, a piece with edge and run (by the construction's own id), a seam, or a path into a file. */
+/** The place of a finding: an answer and those it does not go with, a piece with edge and run (by the construction's own id), a seam, or a path into a file. */
 public record Where(
     Optional<String> answer,
     Optional<String> piece,
     Optional<String> edge,
     Optional<String> run,
     Optional<String> seam,
-    Optional<String> path) {
+    Optional<String> path,
+    List<String> against) {
 
   public static final Where NOWHERE =
-      new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+      new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 
   public static Where answer(String key) {
     return new Where(
-        Optional.of(key), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of("$.recipe.answers." + key));
+        Optional.of(key), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of("$.recipe.answers." + key), List.of());
+  }
+
+  /** An answer that does not go with others. */
+  public static Where answer(String key, List<String> others) {
+    Where alone = answer(key);
+    return new Where(alone.answer, alone.piece, alone.edge, alone.run, alone.seam, alone.path, List.copyOf(others));
   }
 
   public static Where piece(String piece) {
-    return new Where(Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    return new Where(Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
   }
 
   public static Where edge(String piece, String edge) {
-    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.empty(), Optional.empty(), Optional.empty());
+    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
   }
 
   public static Where run(String piece, String edge, String run) {
-    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.of(run), Optional.empty(), Optional.empty());
+    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.of(run), Optional.empty(), Optional.empty(), List.of());
   }
 
   public static Where seam(String seam) {
-    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seam), Optional.empty());
+    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seam), Optional.empty(), List.of());
   }
 
   public static Where path(String path) {
-    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(path));
+    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(path), List.of());
   }
 
   public Where at(String jsonPath) {
-    return new Where(answer, piece, edge, run, seam, Optional.of(jsonPath));
+    return new Where(answer, piece, edge, run, seam, Optional.of(jsonPath), against);
   }
 
   /** The edge as a seam takes it. */
   public Where of(String ofSeam) {
-    return new Where(answer, piece, edge, run, Optional.of(ofSeam), path);
+    return new Where(answer, piece, edge, run, Optional.of(ofSeam), path, against);
   }
 }

@@ -82,7 +82,7 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
-            placements(apart(construct, pieces, edgings), pieces, settings.of(LaidPiece.class)), construct.laidWords(), construct.consequences(), construct.assumed(), construct.assumedPieces(), construct.handles(), construct.levers(), construct.stops());
+            placements(apart(construct, pieces, edgings), pieces, settings.of(LaidPiece.class)), construct.laidWords(), construct.told(), construct.handles(), construct.levers(), construct.stops());
     List<Decision> gone = new ArrayList<>(goneCounts);
     Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
     settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);

@@ -2,9 +2,9 @@ package ruxel.core.layout;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.ExpectedOpening;
+import ruxel.core.construction.Told;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -29,8 +29,7 @@ final class OwnParts {
   static Outcome<Construct> alone(Garment garment) {
     return Outcome.of(
         new Construct(
-            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, List.of(), Map.of(), List.of(), List.of(), List.of(),
-            List.of()));
+            garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, Told.NOTHING, List.of(), List.of(), List.of()));
   }
 
   /** Refused where something of the maker's own has the id of something of the construction. */
@@ -51,7 +50,7 @@ final class OwnParts {
     placements.addAll(below(made, garment.pieces()));
     return Outcome.of(
         new Construct(
-            pieces, seams, openings, placements, made.laidWords(), made.consequences(), made.assumed(), made.assumedPieces(), made.handles(), made.levers(),
+            pieces, seams, openings, placements, made.laidWords(), made.told(), made.handles(), made.levers(),
             made.stops()));
   }
 

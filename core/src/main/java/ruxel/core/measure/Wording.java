@@ -1,5 +1,6 @@
 package ruxel.core.measure;
 
+import java.util.List;
 import java.util.Locale;
 
 /**
@@ -92,5 +93,11 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
   /** A sentence as a part of another. */
   public static String uncapital(String words) {
     return words.isEmpty() ? words : Character.toLowerCase(words.charAt(0)) + words.substring(1);
+  }
+
+  /** Named one after the other: "a, b and c". */
+  public static String all(List<String> words) {
+    int last = words.size() - 1;
+    return last < 1 ? String.join("", words) : String.join(", ", words.subList(0, last)) + " and " + words.get(last);
   }
 }

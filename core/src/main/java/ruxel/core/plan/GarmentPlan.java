@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.construction.Dimension;
 import ruxel.core.construction.Handle;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.match.Ease;
@@ -27,6 +28,7 @@ public record GarmentPlan(
     List<RuleView> rules,
     List<ConsequenceView> consequences,
     List<Assumed> assumed,
+    List<Dimension> dimensions,
     List<Handle> handles,
     List<Owed> owed,
     List<FindingView> findings) {
@@ -34,7 +36,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, handles, owed, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */
@@ -102,8 +104,8 @@ public record GarmentPlan(
   /** Something to mend later, in words, with the seam that is its last moment. */
   public record Owed(String id, String piece, String what, Optional<String> before, String words) {}
 
-  /** The value taken for a question without an answer. */
-  public record Assumed(String answer, String value) {}
+  /** The value taken for a question without an answer, and from what it follows. */
+  public record Assumed(String answer, String value, Optional<String> because) {}
 
   /** A rule that is not as the house has it. */
   public record RuleView(Rule rule, double value) {}

@@ -96,7 +96,7 @@ public final class Planner {
     Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), construct.assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
+        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), construct.told().assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
         construct.laidWords(),
         seams,
         AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
@@ -104,10 +104,13 @@ public final class Planner {
         assembly.plan(),
         steps(order, assembly, resolved.seams(), decisions),
         rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
-        construct.consequences().stream()
+        construct.told().consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
             .toList(),
-        construct.assumed().entrySet().stream().map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue())).toList(),
+        construct.told().assumed().entrySet().stream()
+            .map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue(), Optional.ofNullable(construct.told().because().get(e.getKey()))))
+            .toList(),
+        construct.told().dimensions(),
         construct.handles(),
         owed(),
         views);

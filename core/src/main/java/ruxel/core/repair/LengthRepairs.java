@@ -168,7 +168,7 @@ final class LengthRepairs {
     return situation.garment().recipe()
         .flatMap(recipe -> recipe.answers().get(answer))
         .map(Answers.Answer::text)
-        .or(() -> Optional.ofNullable(situation.construct().assumed().get(answer)))
+        .or(() -> Optional.ofNullable(situation.construct().told().assumed().get(answer)))
         .map(text -> (int) Math.round(Double.parseDouble(text)));
   }
 

@@ -104,10 +104,10 @@ class ConstructionsTest {
   @Test
   void theRowsInANotchFollowFromItsStitches() {
     Construct construct = built("notched-armhole", Map.of("gaugeStitches", 16, "gaugeRows", 9, "underarmStitches", 5, "armholeRows", 18));
-    assertThat(construct.assumed()).containsEntry("notchRows", "3");
+    assertThat(construct.told().assumed()).containsEntry("notchRows", "3");
     assertThat(sentence(construct, "notchRows")).contains("2.1 mm over");
     // 18 rows deep, front and back: 40 cm, which are 64 stitches, one of them the turning chain.
-    assertThat(construct.assumed()).containsEntry("sleeveTopStitches", "63");
+    assertThat(construct.told().assumed()).containsEntry("sleeveTopStitches", "63");
     assertThat(sentence(construct, "sleeveTopStitches")).contains("64 stitches", "40 cm", "equal");
   }
 
@@ -197,7 +197,7 @@ class ConstructionsTest {
     assertThat(shoulder.counts()).as("row ends on row ends").isEqualTo("16 on 16");
     assertThat(shoulder.phases()).hasSize(1).allMatch(phase -> phase.met() == phase.pairs().size() && phase.met() >= 7);
     // 24 stitches of 8.3 mm on each side: 40 cm, which are 48 stitches of the sleeve.
-    assertThat(construct.assumed()).containsEntry("sleeveTopStitches", "47");
+    assertThat(construct.told().assumed()).containsEntry("sleeveTopStitches", "47");
     assertThat(seam(plan, "side.left").counts()).startsWith("42 + ");
   }
 
@@ -248,6 +248,6 @@ class ConstructionsTest {
   }
 
   private static String sentence(Construct construct, String key) {
-    return construct.consequences().stream().filter(c -> c.answer().equals(key)).findFirst().orElseThrow().sentence(Wording.USUAL);
+    return construct.told().consequences().stream().filter(c -> c.answer().equals(key)).findFirst().orElseThrow().sentence(Wording.USUAL);
   }
 }

@@ -89,14 +89,14 @@ class DropShoulderTest {
   void saysWhatFollowsFromAnAnswer() {
     Construct construct = construct(Wardrobe.cardigan());
     Wording cm = Wording.USUAL;
-    assertThat(construct.consequences())
+    assertThat(construct.told().consequences())
         .extracting(c -> c.answer() + ": " + c.sentence(cm))
         .contains(
             "backStitches: 66 stitches, 47.1 cm wide, turning chain counted.",
             "armholeRows: 17.5 cm deep, 35 cm from underarm to underarm; the side seam is 40 cm.",
             "shoulderStitches: 16.4 cm each; 20 stitches, 14.3 cm, are left for the back neck.",
             "sleeveTopStitches: 51 stitches, 36.4 cm, on an armhole of 35 cm: 3.9 % longer.");
-    assertThat(construct.assumed()).containsEntry("colour", "WOAD").containsEntry("bodyWorked", "BOTTOM_UP").doesNotContainKey("backStitches");
+    assertThat(construct.told().assumed()).containsEntry("colour", "WOAD").containsEntry("bodyWorked", "BOTTOM_UP").doesNotContainKey("backStitches");
   }
 
   @ParameterizedTest

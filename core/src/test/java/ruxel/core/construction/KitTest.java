@@ -71,8 +71,8 @@ class KitTest {
   @Test
   void whatIsNotAnsweredFollowsFromTheRest() {
     Construct vest = built(Map.of());
-    assertThat(vest.assumed()).containsEntry("backStitches", "66").containsEntry("frontStitches", "32").containsEntry("armholeRows", "20");
-    assertThat(vest.assumedPieces()).containsExactly("back", "front.left", "front.right");
+    assertThat(vest.told().assumed()).containsEntry("backStitches", "66").containsEntry("frontStitches", "32").containsEntry("armholeRows", "20");
+    assertThat(vest.told().assumedPieces()).containsExactly("back", "front.left", "front.right");
     assertThat(vest.pieces().get(0).edge("hem").orElseThrow().units()).isEqualTo(67);
     Outline back = new Outline(vest.pieces().get(0));
     assertThat(back.gapMm()).as("3 stitches a side narrower than what lies at the top").isEqualTo(6 * 1000 / 140.0, within(1e-6));
@@ -82,9 +82,9 @@ class KitTest {
   @Test
   void aQuestionOfAnotherKindIsNotAskedButKept() {
     Construct pullover = built(Map.of("kind", new Answers.Word("PULLOVER"), "frontStitches", new Answers.Numeric(9)));
-    assertThat(pullover.assumed()).doesNotContainKey("frontStitches");
+    assertThat(pullover.told().assumed()).doesNotContainKey("frontStitches");
     assertThat(pullover.pieces()).extracting(Piece::id).containsExactly("back", "front");
-    assertThat(pullover.consequences()).extracting(Consequence::answer).doesNotContain("frontStitches");
+    assertThat(pullover.told().consequences()).extracting(Consequence::answer).doesNotContain("frontStitches");
     assertThat(new Vest().build(new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "frontStitches", new Answers.Word("many")))).findings())
         .extracting(Finding::code)
         .containsExactly(FindingCode.ANSWER_NOT_NUMBER);

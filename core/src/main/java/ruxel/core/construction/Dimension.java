@@ -1,0 +1,6 @@
+package ruxel.core.construction;
+
+import ruxel.core.piece.Outline.Point;
+
+/** What an answer measures on a piece: a line level or upright, in mm in the piece's own axes; a point where there is none of it. */
+public record Dimension(String answer, String piece, Point from, Point to) {}
