@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/outlines/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outline"];
+        put?: never;
+        post: operations["outlined"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/preview": {
         parameters: {
             query?: never;
@@ -652,11 +668,12 @@ export interface components {
             wrongSide: boolean;
         };
         ByHand: {
+            changed: components["schemas"]["OfConstruction"][];
             parts: components["schemas"]["FreePart"][];
             pieces: string[];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -898,7 +915,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "LAST_PIECE" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1210,6 +1227,11 @@ export interface components {
             words: string;
         };
         Nothing: unknown;
+        OfConstruction: {
+            name: string;
+            out: boolean;
+            seam: string;
+        };
         OpenNow: {
             /** Format: double */
             lengthMm: number;
@@ -1367,6 +1389,32 @@ export interface components {
              */
             kind: "PIECE_MOVED";
             laid?: components["schemas"]["Laid"];
+            piece: string;
+        };
+        PieceNamed: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_NAMED";
+            name: string;
+            piece: string;
+        };
+        PieceOutlined: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_OUTLINED";
+            outline: components["schemas"]["Told"][];
+            piece: string;
+        };
+        PieceOwned: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_OWNED";
             piece: string;
         };
         PiecePlan: {
@@ -1692,6 +1740,38 @@ export interface components {
             role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
             seam: string;
         };
+        SeamMirrored: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_MIRRORED";
+            name: string;
+            seam: string;
+            twin: string;
+        };
+        SeamNamed: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_NAMED";
+            name: string;
+            /** @enum {string} */
+            role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            seam: string;
+        };
+        SeamParted: {
+            anchor: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_PARTED";
+            name: string;
+            part: string;
+            seam: string;
+        };
         SeamPlan: {
             a: components["schemas"]["SidePlan"];
             anchors: components["schemas"]["AnchorPlan"][];
@@ -1732,6 +1812,22 @@ export interface components {
             /** Format: uuid */
             work?: string;
         };
+        SeamPutBack: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_PUT_BACK";
+            seam: string;
+        };
+        SeamTurned: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_TURNED";
+            seam: string;
+        };
         SeamUnmade: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1748,6 +1844,15 @@ export interface components {
             kind: "SEAM_WORKED";
             seam: string;
             working: components["schemas"]["Way"];
+        };
+        SeamsTogether: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAMS_TOGETHER";
+            next: string;
+            seam: string;
         };
         Sent: {
             /** Format: int32 */
@@ -1941,6 +2046,11 @@ export interface components {
             /** Format: double */
             bMm: number;
             words: string;
+        };
+        Told: {
+            edge: string;
+            run: string;
+            step: components["schemas"]["Step"];
         };
         Total: {
             /** Format: int32 */
@@ -2402,6 +2512,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HistoryEntry"][];
+                };
+            };
+        };
+    };
+    outline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"][];
+                };
+            };
+        };
+    };
+    outlined: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                piece: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Told"][];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Walked"];
                 };
             };
         };

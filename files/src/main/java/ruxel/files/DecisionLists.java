@@ -15,6 +15,7 @@ import ruxel.core.decision.MovedAnchor;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.ToldRun;
 import ruxel.core.decision.WantedOrder;
@@ -45,7 +46,8 @@ final class DecisionLists {
           new Kept("corners", ToldCorner.class),
           new Kept("leans", LeaningPiece.class),
           new Kept("edgings", EdgingRows.class),
-          new Kept("left", LeftFinding.class));
+          new Kept("left", LeftFinding.class),
+          new Kept("out", TakenOut.class));
 
   private DecisionLists() {}
 

@@ -15,10 +15,12 @@ import ruxel.core.change.HandleDragged;
 import ruxel.core.change.OrderChange;
 import ruxel.core.change.OwedChange;
 import ruxel.core.change.OwnChange;
+import ruxel.core.change.OwnSeam;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
+import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
 import ruxel.core.construction.Walk;
@@ -122,12 +124,21 @@ final class RandomChanges {
 
   private Change own() {
     String id = "own." + random.nextInt(3);
-    return switch (random.nextInt(5)) {
+    return switch (random.nextInt(14)) {
       case 0 -> new OwnChange.PieceAdded(id, word(), one(Piece.Part.values()), one(Cloth.Dye.values()), walk());
       case 1 -> new OwnChange.PieceCopied(piece().id(), id, word(), random.nextBoolean());
       case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? word() : id);
-      case 3 -> new OwnChange.SeamMade(id, word(), one(SeamRole.values()), parts(), parts());
-      default -> new OwnChange.SeamUnmade(random.nextInt(6) == 0 ? word() : id);
+      case 3 -> new OwnSeam.SeamMade(id, word(), one(SeamRole.values()), parts(), parts());
+      case 4 -> new OwnSeam.SeamUnmade(random.nextInt(3) == 0 ? id : seam());
+      case 11 -> new OwnChange.PieceOwned(piece().id());
+      case 12 -> new OwnChange.PieceNamed(piece().id(), word());
+      case 13 -> new OwnChange.PieceOutlined(piece().id(), outline());
+      case 5 -> new OwnSeam.SeamPutBack(seam());
+      case 6 -> new OwnSeam.SeamNamed(seam(), word(), one(SeamRole.values()));
+      case 7 -> new OwnSeam.SeamTurned(seam());
+      case 8 -> new OwnSeam.SeamParted(seam(), anchor(), id, word());
+      case 9 -> new OwnSeam.SeamsTogether(seam(), seam());
+      default -> new OwnSeam.SeamMirrored(seam(), id, word());
     };
   }
 
@@ -142,13 +153,24 @@ final class RandomChanges {
         new Walk.Step("left", random.nextInt(9) == 0 ? one(UnitKind.values()) : UnitKind.ROW_END, rows, 10, 90));
   }
 
-  private List<OwnChange.Part> parts() {
-    List<OwnChange.Part> parts = new java.util.ArrayList<>();
+  /** As a piece of the maker's own is, now and then with a count changed on both sides of it. */
+  private List<Outlining.Told> outline() {
+    List<Outlining.Told> told = Outlining.of(garment.pieces().isEmpty() ? piece() : one(garment.pieces().toArray(Piece[]::new)));
+    int more = number(-2, 3);
+    return told.stream().map(each -> random.nextInt(4) > 0 ? each : new Outlining.Told(each.edge(), each.run(), more(each.step(), more))).toList();
+  }
+
+  private static Walk.Step more(Walk.Step step, int more) {
+    return new Walk.Step(step.name(), step.kind(), step.count() + more, step.unitMm(), step.turn());
+  }
+
+  private List<OwnSeam.Part> parts() {
+    List<OwnSeam.Part> parts = new java.util.ArrayList<>();
     for (int i = random.nextInt(3); i >= 0; i--) {
       Piece piece = piece();
       Edge edge = piece.edges().get(random.nextInt(piece.edges().size()));
       String run = random.nextInt(20) == 0 ? word() : edge.runs().get(random.nextInt(edge.runs().size())).id();
-      parts.add(new OwnChange.Part(piece.id(), edge.id(), run, run, one(Span.Along.values())));
+      parts.add(new OwnSeam.Part(piece.id(), edge.id(), run, run, one(Span.Along.values())));
     }
     return parts;
   }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,14 +13,23 @@ import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.change.Change;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.OwnChange;
+import ruxel.core.change.OwnSeam;
 import ruxel.core.construction.Answers;
+import ruxel.core.construction.Walk;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.piece.Cloth;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
 
 /** Whatever a change accepts can be read back, and planned. */
 class ReadBackTest {
@@ -55,6 +65,28 @@ class ReadBackTest {
       case 1 -> Garment.of("Pier", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
       default -> ((Outcome.Good<Garment>) GarmentFiles.read(Samples.text(random.nextBoolean() ? "tube.json" : "tied-sleeve.json").getBytes(StandardCharsets.UTF_8))).value();
     };
+  }
+
+  /** A band sewn to a front of the construction, then the front made shorter than what it was sewn to: told, and kept. */
+  @Test
+  void aSeamOnAPieceOfTheConstructionIsReadBack() {
+    Garment cardigan = Garment.of("Quay", new Recipe("drop-shoulder", new Answers(Map.of())));
+    List<Walk.Step> strip =
+        List.of(
+            new Walk.Step("long", UnitKind.ROW_END, 44, 10, 90), new Walk.Step("end", UnitKind.STITCH_TOP, 8, 7, 90),
+            new Walk.Step("other long", UnitKind.ROW_END, 44, 10, 90), new Walk.Step("other end", UnitKind.STITCH_TOP, 8, 7, 90));
+    List<Change> changes =
+        List.of(
+            new OwnChange.PieceAdded("own.band", "Band", Piece.Part.OTHER, Cloth.Dye.IRON, strip),
+            new OwnSeam.SeamMade(
+                "own.s", "Band", SeamRole.BAND, List.of(new OwnSeam.Part("own.band", "e1", "e1", "e1", Span.Along.FORWARD)),
+                List.of(new OwnSeam.Part("front.left", "front", "rib", "rib", Span.Along.BACKWARD))),
+            new Change.AnswersChanged(Map.of("hemRibRows", Optional.of(new Answers.Numeric(0)))));
+    Garment garment = ((Outcome.Good<Garment>) Change.applyAll(cardigan, changes)).value();
+    Outcome<GarmentDocument> document = GarmentDocument.of(garment);
+    assertThat(document.findings()).isEmpty();
+    assertThat(((Outcome.Good<GarmentDocument>) document).value().garment()).isEqualTo(garment);
+    assertThat(((Outcome.Good<GarmentPlan>) Planner.plan(garment)).value().findings()).extracting(FindingView::code).contains(FindingCode.UNKNOWN_RUN);
   }
 
   /** A length measured with edging on is no length once the edging is out: 45 mm less 4 rows of 12.5 mm. */

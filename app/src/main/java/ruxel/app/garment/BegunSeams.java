@@ -10,6 +10,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.layout.Given;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 
@@ -20,16 +21,19 @@ final class BegunSeams {
   /**
    * To be asked while the garment is held, so that no seam is taken to the bench in between.
    *
-   * @param before the plan as it was, if it can be read
-   * @param reordered whether the maker's order is another
-   * @throws Problems.Refused naming every begun seam that would be lost and every finished step that would move
+   * @param was the garment as it was, if it can be read
+   * @throws Problems.Refused naming every begun seam that would be lost or told anew and every finished step that would move
    */
-  static void requireKept(Map<String, Progress.OfSeam> bySeam, Optional<GarmentPlan> before, OpenGarments.Computed after, boolean reordered) {
+  static void requireKept(Map<String, Progress.OfSeam> bySeam, Optional<OpenGarments.Computed> was, OpenGarments.Computed after) {
     List<Finding> findings = new ArrayList<>();
+    Optional<GarmentPlan> before = was.map(OpenGarments.Computed::plan);
+    boolean reordered = was.filter(old -> !old.garment().settings().order().equals(after.garment().settings().order())).isPresent();
     bySeam.forEach(
         (seam, begun) -> {
           if (!keeps(after.plan(), seam, begun.pieces())) {
             findings.add(finding(FindingCode.BEGUN_WITHOUT_PIECES, seam, before));
+          } else if (was.filter(old -> Given.isToldAnew(old.garment(), after.garment(), seam)).isPresent()) {
+            findings.add(finding(FindingCode.BEGUN_TOLD_ANEW, seam, before));
           }
           if (reordered && begun.joined() && before.filter(old -> number(old, seam) != number(after.plan(), seam)).isPresent()) {
             findings.add(finding(FindingCode.STEP_FINISHED, seam, before));

@@ -12,7 +12,6 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.Wording;
-import ruxel.core.plan.GarmentPlan;
 import ruxel.files.GarmentDocument;
 
 /**
@@ -23,7 +22,7 @@ import ruxel.files.GarmentDocument;
 class GarmentSaver {
   /** What is to be saved on top of a version, computed before the row is held. */
   record Draft(
-      int baseVersion, GarmentStore.Next next, OpenGarments.Computed after, Optional<GarmentPlan> before, boolean reordered) {}
+      int baseVersion, GarmentStore.Next next, OpenGarments.Computed after, Optional<OpenGarments.Computed> before) {}
 
   private final GarmentStore store;
   private final Progress progress;
@@ -52,7 +51,7 @@ class GarmentSaver {
       return Optional.empty();
     }
     requireCurrent(head, draft.baseVersion());
-    BegunSeams.requireKept(progress.of(id), draft.before(), draft.after(), draft.reordered());
+    BegunSeams.requireKept(progress.of(id), draft.before(), draft.after());
     return Optional.of(store.save(id, head.version(), draft.next()));
   }
 

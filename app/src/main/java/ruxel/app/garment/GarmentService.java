@@ -134,10 +134,9 @@ public class GarmentService {
     OpenGarments.Computed after = OpenGarments.computed(document.garment());
     Names names = Names.of(before.garment());
     String label = String.join(", ", changes.stream().map(change -> change.label(names)).toList());
-    boolean reordered = !before.garment().settings().order().equals(after.garment().settings().order());
     GarmentStore.Next next =
         new GarmentStore.Next(document, json.writerFor(ChangeJson.LIST).writeValueAsString(changes), label, History.Kind.CHANGE, Optional.empty(), request);
-    return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before.plan()), reordered));
+    return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before)));
   }
 
   /** The garment now, beside what it was at a version: the answer to a request that was carried out already, or asks for nothing. */
@@ -191,15 +190,14 @@ public class GarmentService {
     GarmentDocument document = Problems.valueOf(GarmentDocument.of(turned), turned.wording());
     OpenGarments.Computed after = OpenGarments.computed(document.garment());
     Optional<OpenGarments.Computed> before = readable(head);
-    boolean reordered = before.filter(old -> !old.garment().settings().order().equals(turned.settings().order())).isPresent();
     String label = (kind == History.Kind.UNDO ? "Took back: " : "Did again: ") + entry.label();
     GarmentStore.Next next = new GarmentStore.Next(document, "[]", label, kind, Optional.of(entry.version()), Optional.empty());
-    return saved(head.id(), new GarmentSaver.Draft(baseVersion, next, after, before.map(OpenGarments.Computed::plan), reordered));
+    return saved(head.id(), new GarmentSaver.Draft(baseVersion, next, after, before));
   }
 
   private Changed saved(UUID id, GarmentSaver.Draft draft) {
     saver.save(id, draft).ifPresent(revision -> open.keep(id, revision, draft.after()));
-    return Changed.of(draft.before(), reader.opened(id));
+    return Changed.of(draft.before().map(OpenGarments.Computed::plan), reader.opened(id));
   }
 
   /** A garment that cannot be read today can still be taken back to when it could. */

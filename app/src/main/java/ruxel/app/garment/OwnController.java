@@ -14,18 +14,25 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import ruxel.app.web.Problems;
 import ruxel.core.change.OwnChange;
+import ruxel.core.construction.Construct;
+import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Walk;
+import ruxel.core.decision.TakenOut;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.layout.Given;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.FreeParts;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seams;
 
 /** Pieces walked by hand, and what of a garment may still be joined by hand. */
 @RestController
@@ -45,8 +52,11 @@ class OwnController {
   /** A walk as far as it is told: drawn where it can be, with what is wrong with it. */
   record Walked(Optional<ShelfFacts.ShelfPiece> piece, List<FindingView> findings) {}
 
-  /** What may still be joined, and which pieces and seams are the maker's own. */
-  record ByHand(List<FreeParts.FreePart> parts, List<String> pieces, List<String> seams) {}
+  /** What may still be joined, which pieces and seams are the maker's own, and which of the construction are taken out or told anew. */
+  record ByHand(List<FreeParts.FreePart> parts, List<String> pieces, List<String> seams, List<OfConstruction> changed) {}
+
+  /** A seam of the construction that is not as it made it. */
+  record OfConstruction(String seam, String name, boolean out) {}
 
   @PostMapping("/garments/free")
   ResponseEntity<GarmentController.Created> free(@RequestBody FreeGarment wanted) {
@@ -58,13 +68,16 @@ class OwnController {
   @PostMapping("/walks")
   Walked walk(@RequestBody OwnChange.PieceAdded told) {
     List<Finding> findings = new Walk(told.walk()).findings();
-    boolean drawable = findings.stream().noneMatch(finding -> finding.code() == FindingCode.WALK_STEPS || finding.code() == FindingCode.WALK_STEP);
-    return new Walked(drawable ? drawn(told) : Optional.empty(), FindingView.all(findings, Wording.USUAL));
+    return new Walked(
+        isDrawable(findings) ? drawn(new Walk(told.walk()).piece("walk", "walk", told.part(), told.colour())) : Optional.empty(), FindingView.all(findings, Wording.USUAL));
   }
 
-  private static Optional<ShelfFacts.ShelfPiece> drawn(OwnChange.PieceAdded told) {
-    Garment alone = Garment.of("walk", new Walk(told.walk()).piece("walk", "walk", told.part(), told.colour()));
-    return Planner.plan(alone) instanceof Outcome.Good<GarmentPlan> good ? good.value().pieces().stream().findFirst().map(ShelfFacts::piece) : Optional.empty();
+  private static boolean isDrawable(List<Finding> findings) {
+    return findings.stream().noneMatch(finding -> finding.code() == FindingCode.WALK_STEPS || finding.code() == FindingCode.WALK_STEP);
+  }
+
+  private static Optional<ShelfFacts.ShelfPiece> drawn(Piece piece) {
+    return Planner.plan(Garment.of("walk", piece)) instanceof Outcome.Good<GarmentPlan> good ? good.value().pieces().stream().findFirst().map(ShelfFacts::piece) : Optional.empty();
   }
 
   @GetMapping("/garments/{id}/by-hand")
@@ -72,6 +85,32 @@ class OwnController {
     Garment garment = reader.versioned(id).garment();
     return new ByHand(
         Problems.valueOf(FreeParts.of(garment), garment.wording()), garment.pieces().stream().map(Piece::id).toList(),
-        garment.seams().stream().map(Seam::id).toList());
+        garment.seams().stream().map(Seam::id).toList(), changed(garment));
+  }
+
+  private static List<OfConstruction> changed(Garment garment) {
+    List<Seam> made = Problems.valueOf(Given.of(garment), garment.wording()).made().map(Construct::seams).orElse(List.of());
+    return made.stream()
+        .filter(seam -> garment.settings().on(TakenOut.class, seam.id()).isPresent() || Seams.find(garment.seams(), seam.id()).isPresent())
+        .map(seam -> new OfConstruction(seam.id(), seam.name(), Seams.find(garment.seams(), seam.id()).isEmpty()))
+        .toList();
+  }
+
+  /** The outline of a piece as a walk, to be told anew. */
+  @GetMapping("/garments/{id}/outlines/{piece}")
+  List<Outlining.Told> outline(@PathVariable UUID id, @PathVariable String piece) {
+    Garment garment = reader.versioned(id).garment();
+    Given given = Problems.valueOf(Given.of(garment), garment.wording());
+    return Outlining.of(Problems.valueOf(Pieces.named(given.construct().pieces(), piece, Where.piece(piece)), garment.wording()));
+  }
+
+  /** A piece of the maker's own as it would be with another outline; saves nothing. */
+  @PostMapping("/garments/{id}/outlines/{piece}")
+  Walked outlined(@PathVariable UUID id, @PathVariable String piece, @RequestBody List<Outlining.Told> told) {
+    Garment garment = reader.versioned(id).garment();
+    Given given = Problems.valueOf(Given.of(garment), garment.wording());
+    Piece own = Problems.valueOf(Pieces.named(given.construct().pieces(), piece, Where.piece(piece)), garment.wording());
+    List<Finding> findings = Outlining.findings(own, told);
+    return new Walked(isDrawable(findings) ? drawn(Outlining.outlined(own, told)) : Optional.empty(), FindingView.all(findings, garment.wording()));
   }
 }

@@ -32,6 +32,7 @@ public sealed interface Change
         PieceChange,
         OrderChange,
         OwnChange,
+        OwnSeam,
         HandleDragged,
         RuleChanged,
         EdgeChange,

@@ -14,7 +14,7 @@ public sealed interface OrderChange extends Change {
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
           .then(layout -> StepMove.of(garment, layout.construct(), seam, before))
-          .then(order -> Outcome.of(garment.withSettings(garment.settings().with(new WantedOrder(order)))));
+          .then(order -> Outcome.of(garment.withSettings(garment.settings().with(WantedOrder.class, Optional.of(new WantedOrder(order)).filter(wanted -> !order.isEmpty())))));
     }
 
     @Override

@@ -1,10 +1,11 @@
 package ruxel.core.change;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
+import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Walk;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -12,6 +13,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.layout.Given;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Ids;
 import ruxel.core.measure.Wording;
@@ -19,12 +21,8 @@ import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamResolver;
-import ruxel.core.seam.SeamRole;
-import ruxel.core.seam.Seams;
-import ruxel.core.seam.Span;
 
-/** Pieces and seams of the maker's own: beside those of the recipe, or without one. */
+/** Pieces of the maker's own: beside those of the recipe, in their place, or without one. */
 public sealed interface OwnChange extends Change {
   /** A piece walked round its edges. */
   record PieceAdded(String piece, String name, Piece.Part part, Cloth.Dye colour, List<Walk.Step> walk) implements OwnChange {
@@ -87,7 +85,7 @@ public sealed interface OwnChange extends Change {
       if (garment.recipe().isEmpty() && garment.pieces().size() == 1) {
         return Outcome.refused(Finding.of(FindingCode.LAST_PIECE, Where.piece(piece)));
       }
-      List<Seam> kept = garment.seams().stream().filter(seam -> spans(seam).noneMatch(span -> span.piece().equals(piece))).toList();
+      List<Seam> kept = garment.seams().stream().filter(seam -> seam.spans().noneMatch(span -> span.piece().equals(piece))).toList();
       return Outcome.of(garment.withOwn(garment.pieces().stream().filter(own -> !own.id().equals(piece)).toList(), kept));
     }
 
@@ -97,88 +95,71 @@ public sealed interface OwnChange extends Change {
     }
   }
 
-  /** Runs of an edge, from the first to the last in ring order, and which way the seam goes along them. */
-  record Part(String piece, String edge, String first, String last, Span.Along along) {
-    Span span() {
-      return Span.ofRuns(piece, edge, first, last, along);
-    }
-  }
-
-  /** Parts of edges joined by hand; one with the same id is made anew. */
-  record SeamMade(String seam, String name, SeamRole role, List<Part> a, List<Part> b) implements OwnChange {
-    public SeamMade {
-      a = List.copyOf(a);
-      b = List.copyOf(b);
-    }
-
+  /** A piece of the construction that is the maker's own from now on: answers leave it alone. */
+  record PieceOwned(String piece) implements OwnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      if (!Ids.isWellFormed(seam)) {
-        return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.seam(seam), Fact.text("value", seam)));
-      }
-      if (name.isBlank() || name.length() > Garment.MOST_NAME) {
-        return Outcome.refused(nameLength(Where.seam(seam), name));
-      }
-      if (a.isEmpty() || b.isEmpty()) {
-        return Outcome.refused(Finding.of(FindingCode.SEAM_WITHOUT_SIDE, Where.seam(seam)));
-      }
-      return Layout.of(garment)
+      return Given.of(garment)
+          .then(given -> Pieces.named(given.construct().pieces(), piece, Where.piece(piece)))
           .then(
-              before -> {
-                if (isOfRecipe(garment, before)) {
-                  return Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.seam(seam), Fact.text("value", seam)));
-                }
-                List<Piece> pieces = before.construct().pieces();
-                List<Seam> seams = new ArrayList<>(garment.seams().stream().filter(own -> !own.id().equals(seam)).toList());
-                seams.add(
-                    new Seam(seam, name.strip(), role, side(pieces, a), side(pieces, b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty()));
-                Garment made = garment.withOwn(garment.pieces(), seams);
-                return Layout.of(made).then(SeamMade.this::checked).then(layout -> Outcome.of(made));
-              });
-    }
-
-    private boolean isOfRecipe(Garment garment, Layout layout) {
-      return Seams.find(garment.seams(), seam).isEmpty() && Seams.find(layout.construct().seams(), seam).isPresent();
-    }
-
-    /** Every part is there, free, and each side goes on where it left off. */
-    private Outcome<Layout> checked(Layout layout) {
-      List<Finding> findings =
-          SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).findings().stream()
-              .filter(finding -> finding.where().seam().filter(seam::equals).isPresent())
-              .toList();
-      return findings.isEmpty() ? Outcome.of(layout) : Outcome.refused(findings);
-    }
-
-    /** Called after what it begins with: "Back, left side". */
-    private static Seam.SideOf side(List<Piece> pieces, List<Part> parts) {
-      Part first = parts.get(0);
-      String name =
-          Pieces.find(pieces, first.piece())
-              .map(piece -> piece.name() + piece.edge(first.edge()).map(edge -> ", " + edge.name()).orElse(""))
-              .orElse(first.piece());
-      return Seam.SideOf.of(name.substring(0, Math.min(name.length(), Garment.MOST_NAME)), parts.stream().map(Part::span).toArray(Span[]::new));
+              found ->
+                  Pieces.find(garment.pieces(), piece).isPresent()
+                      ? Outcome.refused(Finding.of(FindingCode.YOUR_OWN_ALREADY, Where.piece(piece), Fact.text("piece", found.name())))
+                      : Outcome.of(garment.withOwn(Stream.concat(garment.pieces().stream(), Stream.of(found)).toList(), garment.seams())));
     }
 
     @Override
     public String label(Names names) {
-      return "Made the seam " + name.strip();
+      return "Made %s a piece of your own".formatted(names.piece(piece));
     }
   }
 
-  /** A seam made by hand taken out again. */
-  record SeamUnmade(String seam) implements OwnChange {
+  /** A piece of the maker's own called something else. */
+  record PieceNamed(String piece, String name) implements OwnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return Seams.find(garment.seams(), seam).isPresent()
-          ? Outcome.of(garment.withOwn(garment.pieces(), garment.seams().stream().filter(own -> !own.id().equals(seam)).toList()))
-          : Outcome.refused(Finding.of(FindingCode.NOT_YOUR_OWN, Where.seam(seam), Fact.text("value", seam)));
+      return name.isBlank() || name.length() > Garment.MOST_NAME
+          ? Outcome.refused(nameLength(Where.piece(piece), name))
+          : told(garment, piece, own -> Outcome.of(own.named(name.strip())));
     }
 
     @Override
     public String label(Names names) {
-      return "Took out " + names.seam(seam);
+      return "Called %s %s".formatted(names.piece(piece), Wording.low(name.strip()));
     }
+  }
+
+  /** A piece of the maker's own walked round anew. */
+  record PieceOutlined(String piece, List<Outlining.Told> outline) implements OwnChange {
+    public PieceOutlined {
+      outline = List.copyOf(outline);
+    }
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return told(
+          garment, piece,
+          own -> {
+            List<Finding> findings = Outlining.findings(own, outline);
+            return findings.isEmpty() ? Outcome.of(Outlining.outlined(own, outline)) : Outcome.refused(findings);
+          });
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Walked round %s anew".formatted(names.piece(piece));
+    }
+  }
+
+  /** With a piece of the maker's own told anew; refused where it is none. */
+  private static Outcome<Garment> told(Garment garment, String id, Function<Piece, Outcome<Piece>> anew) {
+    return Pieces.find(garment.pieces(), id)
+        .map(
+            own ->
+                anew.apply(own)
+                    .then(changed -> Outcome.of(garment.withOwn(garment.pieces().stream().map(piece -> piece == own ? changed : piece).toList(), garment.seams())))
+                    .then(changed -> Layout.of(changed).then(fits -> Outcome.of(changed))))
+        .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.NOT_YOUR_OWN, Where.piece(id), Fact.text("value", id))));
   }
 
   private static Outcome<Garment> added(Garment garment, String id, String name, Piece piece) {
@@ -199,11 +180,7 @@ public sealed interface OwnChange extends Change {
             });
   }
 
-  private static Finding nameLength(Where where, String name) {
+  static Finding nameLength(Where where, String name) {
     return Finding.of(FindingCode.NAME_LENGTH, where, Fact.count("most", Garment.MOST_NAME), Fact.count("count", name.strip().length()));
-  }
-
-  private static Stream<Span> spans(Seam seam) {
-    return Stream.concat(seam.a().spans().stream(), seam.b().spans().stream());
   }
 }

@@ -26,4 +26,8 @@ public record Construct(
     levers = List.copyOf(levers);
     stops = List.copyOf(stops);
   }
+
+  public Construct withSeams(List<Seam> others) {
+    return new Construct(pieces, others, openings, placements, laidWords, told, handles, levers, stops);
+  }
 }

@@ -4,19 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Anchor;
+import ruxel.core.seam.MirrorImage;
 import ruxel.core.seam.Seam.SideOf;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
-import static ruxel.core.seam.Span.Along.BACKWARD;
 import static ruxel.core.seam.Span.Along.FORWARD;
 
 
@@ -55,8 +53,7 @@ final class Halves {
     Seam left = new Seam(id + LEFT, "Left " + name, role, a, b, anchors, hidden, Seam.Working.USUAL, Optional.of(method));
     Seam right =
         new Seam(
-            id + RIGHT, "Right " + name, role, mirrored(a), mirrored(b),
-            anchors.stream().map(anchor -> new Anchor(anchor.id(), anchor.name(), mirrored(anchor.a()), mirrored(anchor.b()))).toList(),
+            id + RIGHT, "Right " + name, role, mirror().of(a), mirror().of(b), anchors.stream().map(mirror()::of).toList(),
             hidden, Seam.Working.USUAL, Optional.of(method));
     seams.add(left);
     seams.add(right);
@@ -77,7 +74,7 @@ final class Halves {
   Halves opening(String id, String name, Map<String, List<String>> edges, List<Span> left) {
     List<Span> all = new ArrayList<>(spans(edges));
     all.addAll(left);
-    left.stream().map(span -> unturned(mirrored(span))).forEach(all::add);
+    left.stream().map(span -> unturned(mirror().of(span))).forEach(all::add);
     openings.add(new ExpectedOpening(id, name, all));
     return this;
   }
@@ -89,7 +86,7 @@ final class Halves {
 
   Halves openings(String id, String name, List<Span> left) {
     openings.add(new ExpectedOpening(id + LEFT, "Left " + name, left));
-    openings.add(new ExpectedOpening(id + RIGHT, "Right " + name, left.stream().map(span -> unturned(mirrored(span))).toList()));
+    openings.add(new ExpectedOpening(id + RIGHT, "Right " + name, left.stream().map(span -> unturned(mirror().of(span))).toList()));
     return this;
   }
 
@@ -132,34 +129,7 @@ final class Halves {
     return new Span(span.piece(), span.edge(), span.fromInclusive(), span.toExclusive(), FORWARD);
   }
 
-  private SideOf mirrored(SideOf side) {
-    return side.with(side.spans().stream().map(this::mirrored).toList());
-  }
-
-  private Span mirrored(Span span) {
-    return new Span(
-        twin(span.piece()).id(), edge(span.piece(), span.edge()), mirrored(span.toExclusive()), mirrored(span.fromInclusive()),
-        span.along() == FORWARD ? BACKWARD : FORWARD);
-  }
-
-  private Spot mirrored(Spot spot) {
-    Cut cut = mirrored(spot.cut());
-    // The unit after a cut is the unit before its mirror image.
-    Cut before =
-        spot.at() == Spot.At.CUT ? cut : new Cut(cut.run(), cut.from() == Cut.End.END ? cut.offset() + 1 : cut.offset() - 1, cut.from());
-    return new Spot(twin(spot.piece()).id(), edge(spot.piece(), spot.edge()), before, spot.at());
-  }
-
-  private static Cut mirrored(Cut cut) {
-    return new Cut(cut.run(), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
-  }
-
-  private Piece twin(String id) {
-    Piece piece = piece(id);
-    return piece.twinAmong(pieces).orElse(piece);
-  }
-
-  private String edge(String piece, String edge) {
-    return piece(piece).edgeOnTwin(twin(piece), edge);
+  private MirrorImage mirror() {
+    return new MirrorImage(pieces);
   }
 }

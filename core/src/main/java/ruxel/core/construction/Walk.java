@@ -22,8 +22,10 @@ import ruxel.core.piece.UnitKind;
 /**
  * A free outline (handbook 4.13) as the maker goes round it, right side up and with the piece at the left hand: edge by edge, each with
  * what it is made of and the turn that follows.
+ *
+ * @param heading the direction of the first edge, degrees from the right to the left
  */
-public record Walk(List<Step> steps) {
+public record Walk(List<Step> steps, double heading) {
   public static final int FEWEST = 3;
   public static final int MOST = 40;
   public static final double MOST_TURN = 180;
@@ -37,13 +39,17 @@ public record Walk(List<Step> steps) {
     steps = List.copyOf(steps);
   }
 
+  /** That sets out to the right. */
+  public Walk(List<Step> steps) {
+    this(steps, 0);
+  }
+
   /** The piece that lies at the left hand; its ring may not close yet. */
   public Piece piece(String id, String name, Piece.Part part, Cloth.Dye colour) {
     List<Edge> edges = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
-      Point way = way(i);
-      Run run = Run.plain("e" + (i + 1), step.kind(), step.count(), new Advance(way.x() * step.unitMm(), way.y() * step.unitMm()));
+      Run run = Run.plain("e" + (i + 1), step.kind(), step.count(), advance(i));
       edges.add(Edge.of("e" + (i + 1), step.name().strip(), List.of(run)));
     }
     return new Piece(id, name, part, edges, Optional.empty(), cloth(colour));
@@ -150,9 +156,14 @@ public record Walk(List<Step> steps) {
 
   /** Which way a step leads; whole quarter turns lead exactly along the axes. */
   private Point way(int index) {
-    double degrees = steps.subList(0, index).stream().mapToDouble(Step::turn).sum();
+    double degrees = heading + steps.subList(0, index).stream().mapToDouble(Step::turn).sum();
     double radians = Math.toRadians(degrees);
     return new Point(Math.round(Math.cos(radians) * EVEN) / EVEN, Math.round(Math.sin(radians) * EVEN) / EVEN);
+  }
+
+  /** From one unit of a step to the next. */
+  Advance advance(int index) {
+    return new Advance(way(index).x() * steps.get(index).unitMm(), way(index).y() * steps.get(index).unitMm());
   }
 
   private Cloth cloth(Cloth.Dye colour) {

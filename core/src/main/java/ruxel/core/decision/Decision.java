@@ -9,7 +9,7 @@ import java.util.Optional;
  */
 public sealed interface Decision
     permits MadeCount, MovedAnchor, ChosenMethod, LaidPiece, WantedOrder, ToldRun, MeasuredEdge, MarkedEdge, WorkedSeam, OwnAnchor, OwedItem,
-        ToldCorner, LeaningPiece, EdgingRows, LeftFinding {
+        ToldCorner, LeaningPiece, EdgingRows, LeftFinding, TakenOut {
   /** The ids of what it is of. */
   List<?> target();
 

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.construction.Construct;
-import ruxel.core.construction.Template;
-import ruxel.core.construction.Templates;
 import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.EdgingRows;
@@ -20,7 +18,6 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
-import ruxel.core.garment.Recipe;
 import ruxel.core.lay.Apart;
 import ruxel.core.lay.Placement;
 import ruxel.core.measure.HouseRules;
@@ -41,31 +38,16 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
 
   /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
   public static Outcome<Layout> of(Garment garment) {
-    Outcome<Construct> base =
-        garment.recipe().map(Layout::built).map(built -> built.then(construct -> OwnParts.beside(construct, garment))).orElseGet(() -> OwnParts.alone(garment));
-    return base.then(
-        construct -> {
-          Layout laid = laid(construct, garment.settings(), garment.rules());
+    return Given.of(garment).then(
+        given -> {
+          Layout laid = laid(given, garment.settings(), garment.rules());
           List<Finding> exceeded = Bounds.exceeded(laid.construct());
           return exceeded.isEmpty() ? Outcome.of(laid) : Outcome.refused(exceeded);
         });
   }
 
-  private static Outcome<Construct> built(Recipe recipe) {
-    Optional<Template> template = Templates.of(recipe.construction());
-    return template
-        .map(found -> found.build(recipe.answers()))
-        .orElseGet(
-            () ->
-                Outcome.refused(
-                    Finding.of(
-                        FindingCode.ANSWER_NOT_CHOICE, Where.path("$.recipe.construction"),
-                        Fact.text("question", "Construction"),
-                        Fact.text("value", recipe.construction()),
-                        Fact.text("choices", String.join(", ", Templates.all().stream().map(Template::id).toList())))));
-  }
-
-  private static Layout laid(Construct construct, Settings settings, HouseRules rules) {
+  private static Layout laid(Given given, Settings settings, HouseRules rules) {
+    Construct construct = given.construct();
     Overlay overlay = new Overlay(construct.pieces(), settings);
     List<MadeCount> goneCounts = new ArrayList<>();
     List<MadeCount> ofEdgings = new ArrayList<>();
@@ -84,6 +66,7 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
             placements(apart(construct, pieces, edgings), pieces, settings.of(LaidPiece.class)), construct.laidWords(), construct.told(), construct.handles(), construct.levers(), construct.stops());
     List<Decision> gone = new ArrayList<>(goneCounts);
+    gone.addAll(given.idle());
     Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
     settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
     return new Layout(laid, List.copyOf(gone), gone.stream().map(Layout::finding).toList());

@@ -5,11 +5,7 @@ import java.util.List;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.construction.Told;
-import ruxel.core.finding.Fact;
-import ruxel.core.finding.Finding;
-import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.lay.Placement;
 import ruxel.core.lay.Rows;
@@ -32,30 +28,21 @@ final class OwnParts {
             garment.pieces(), garment.seams(), garment.openings(), Rows.of(garment.pieces()), Rows.WORDS, Told.NOTHING, List.of(), List.of(), List.of()));
   }
 
-  /** Refused where something of the maker's own has the id of something of the construction. */
+  /** Something of the maker's own with the id of something of the construction stands in its place. */
   static Outcome<Construct> beside(Construct made, Garment garment) {
-    List<Finding> taken = new ArrayList<>();
-    garment.pieces().stream().filter(own -> Pieces.find(made.pieces(), own.id()).isPresent()).forEach(own -> taken.add(taken(Where.piece(own.id()), own.id())));
-    garment.seams().stream().filter(own -> Seams.find(made.seams(), own.id()).isPresent()).forEach(own -> taken.add(taken(Where.seam(own.id()), own.id())));
-    if (!taken.isEmpty()) {
-      return Outcome.refused(taken);
-    }
-    List<Piece> pieces = new ArrayList<>(made.pieces());
-    pieces.addAll(garment.pieces());
-    List<Seam> seams = new ArrayList<>(made.seams());
-    seams.addAll(garment.seams());
+    List<Piece> pieces = new ArrayList<>(made.pieces().stream().map(piece -> Pieces.find(garment.pieces(), piece.id()).orElse(piece)).toList());
+    List<Piece> added = garment.pieces().stream().filter(own -> Pieces.find(made.pieces(), own.id()).isEmpty()).toList();
+    pieces.addAll(added);
+    List<Seam> seams = new ArrayList<>(made.seams().stream().map(seam -> Seams.find(garment.seams(), seam.id()).orElse(seam)).toList());
+    garment.seams().stream().filter(own -> Seams.find(made.seams(), own.id()).isEmpty()).forEach(seams::add);
     List<ExpectedOpening> openings = new ArrayList<>(made.openings());
     openings.addAll(garment.openings());
     List<Placement> placements = new ArrayList<>(made.placements());
-    placements.addAll(below(made, garment.pieces()));
+    placements.addAll(below(made, added));
     return Outcome.of(
         new Construct(
             pieces, seams, openings, placements, made.laidWords(), made.told(), made.handles(), made.levers(),
             made.stops()));
-  }
-
-  private static Finding taken(Where where, String id) {
-    return Finding.of(FindingCode.ID_TAKEN, where, Fact.text("value", id));
   }
 
   /** In a row below what the construction lays. */

@@ -90,6 +90,10 @@ public record Piece(
     return new Piece(id, name, part, edges, Optional.of(new Mirror(id, mirrored)), cloth, corners, lean);
   }
 
+  public Piece named(String other) {
+    return new Piece(id, other, part, edges, mirrorOf, cloth, corners, lean);
+  }
+
   public Piece withEdges(List<Edge> changed) {
     return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean);
   }

@@ -1,7 +1,10 @@
 package ruxel.core.seam;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Two ordered lists of spans that are joined from end to end; both may lie on one piece (handbook 3).
@@ -79,6 +82,12 @@ public record Seam(
       return new SideOf(name, changed, placesPerRow, spaces);
     }
 
+    SideOf turned() {
+      List<Span> back = new ArrayList<>(spans.stream().map(Span::turned).toList());
+      Collections.reverse(back);
+      return with(back);
+    }
+
     public SideOf with(Optional<Integer> rowPlaces, Spaces chainSpaces) {
       return new SideOf(name, spans, rowPlaces, chainSpaces);
     }
@@ -106,5 +115,26 @@ public record Seam(
 
   public Seam withWorking(Working changed) {
     return new Seam(id, name, role, a, b, anchors, hidden, changed, method);
+  }
+
+  public Seam named(String otherName, SeamRole otherRole) {
+    return new Seam(id, otherName, otherRole, a, b, anchors, hidden, working, method);
+  }
+
+  /** Joined from its other end. */
+  public Seam turned() {
+    List<String> ends = hidden.stream().map(end -> end.equals(START) ? END : end.equals(END) ? START : end).toList();
+    return new Seam(id, name, role, a.turned(), b.turned(), anchors, ends, working, method);
+  }
+
+  /** With its sides called the other way. */
+  public Seam swapped() {
+    List<Anchor> met = anchors.stream().map(anchor -> new Anchor(anchor.id(), anchor.name(), anchor.b(), anchor.a())).toList();
+    return new Seam(id, name, role, b, a, met, hidden, working, method);
+  }
+
+  /** All spans of both sides. */
+  public Stream<Span> spans() {
+    return Stream.concat(a.spans().stream(), b.spans().stream());
   }
 }

@@ -13,6 +13,11 @@ public record Span(String piece, String edge, Cut fromInclusive, Cut toExclusive
     BACKWARD
   }
 
+  /** Over the same stretch the other way. */
+  Span turned() {
+    return new Span(piece, edge, fromInclusive, toExclusive, along == Along.FORWARD ? Along.BACKWARD : Along.FORWARD);
+  }
+
   /** The whole of one run. */
   public static Span ofRun(String piece, String edge, String run, Along along) {
     return ofRuns(piece, edge, run, run, along);

@@ -55,12 +55,12 @@ class OwnChangeTest {
         List.of(new Walk(walk).piece("back", "Back", Piece.Part.BACK, Dye.WOAD)), List.of(), List.of(), jacket.settings(), jacket.rules());
   }
 
-  private static OwnChange.Part part(String piece, int edge, Along along) {
-    return new OwnChange.Part(piece, "e" + edge, "e" + edge, "e" + edge, along);
+  private static OwnSeam.Part part(String piece, int edge, Along along) {
+    return new OwnSeam.Part(piece, "e" + edge, "e" + edge, "e" + edge, along);
   }
 
-  private static OwnChange.SeamMade seam(String id, SeamRole role, int onBack, int onFront) {
-    return new OwnChange.SeamMade(id, id, role, List.of(part("back", onBack, FORWARD)), List.of(part("own.front", onFront, BACKWARD)));
+  private static OwnSeam.SeamMade seam(String id, SeamRole role, int onBack, int onFront) {
+    return new OwnSeam.SeamMade(id, id, role, List.of(part("back", onBack, FORWARD)), List.of(part("own.front", onFront, BACKWARD)));
   }
 
   private static Garment after(Garment garment, Change... changes) {
@@ -91,7 +91,7 @@ class OwnChangeTest {
     assertThat(plan.seams()).extracting(seam -> seam.counts()).containsExactly("20 on 20", "20 on 20", "20 on 20", "20 on 20");
     assertThat(plan.gluing().openings()).extracting(opening -> Math.round(opening.lengthMm())).containsExactlyInAnyOrder(840L, 280L, 240L, 240L);
     assertThat(plan.findings()).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
-    Garment unmade = after(vest, new OwnChange.SeamUnmade("own.4"));
+    Garment unmade = after(vest, new OwnSeam.SeamUnmade("own.4"));
     assertThat(Wardrobe.plan(unmade).seams()).hasSize(3);
     Garment alone = after(vest, new OwnChange.PieceRemoved("own.front"));
     assertThat(alone).isEqualTo(BACK);
@@ -124,9 +124,9 @@ class OwnChangeTest {
     Garment banded =
         after(
             jacket, new OwnChange.PieceAdded("own.band", "Front band", Piece.Part.OTHER, Dye.IRON, strip),
-            new OwnChange.SeamMade(
+            new OwnSeam.SeamMade(
                 "own.s", "Band", SeamRole.BAND, List.of(part("own.band", 1, FORWARD)),
-                List.of(new OwnChange.Part("front.left", "front", "front", "front", BACKWARD))));
+                List.of(new OwnSeam.Part("front.left", "front", "front", "front", BACKWARD))));
     GarmentPlan plan = Wardrobe.plan(banded);
     assertThat(plan.pieces()).hasSize(jacketPieces(jacket) + 1);
     assertThat(plan.seams()).extracting(seam -> seam.id()).contains("own.s", "armhole.left");
@@ -155,10 +155,10 @@ class OwnChangeTest {
         Arguments.of(new OwnChange.PieceCopied("hat", "own.1", "P", false), FindingCode.UNKNOWN_PIECE, "back"),
         Arguments.of(new OwnChange.PieceRemoved("back"), FindingCode.LAST_PIECE, ""),
         Arguments.of(new OwnChange.PieceRemoved("hat"), FindingCode.NOT_YOUR_OWN, ""),
-        Arguments.of(new OwnChange.SeamUnmade("armhole.left"), FindingCode.NOT_YOUR_OWN, ""),
-        Arguments.of(new OwnChange.SeamMade("own.s", "S", SeamRole.OTHER, List.of(), List.of(part("back", 2, FORWARD))), FindingCode.SEAM_WITHOUT_SIDE, ""),
-        Arguments.of(new OwnChange.SeamMade("own.s", "S", SeamRole.OTHER, List.of(part("back", 2, FORWARD)), List.of(part("back", 2, BACKWARD))), FindingCode.SPANS_OVERLAP, ""),
-        Arguments.of(new OwnChange.SeamMade("own.s", "S", SeamRole.OTHER, List.of(part("back", 2, FORWARD)), List.of(part("back", 9, BACKWARD))), FindingCode.UNKNOWN_EDGE, "e8"));
+        Arguments.of(new OwnSeam.SeamUnmade("armhole.left"), FindingCode.UNKNOWN_SEAM, ""),
+        Arguments.of(new OwnSeam.SeamMade("own.s", "S", SeamRole.OTHER, List.of(), List.of(part("back", 2, FORWARD))), FindingCode.SEAM_WITHOUT_SIDE, ""),
+        Arguments.of(new OwnSeam.SeamMade("own.s", "S", SeamRole.OTHER, List.of(part("back", 2, FORWARD)), List.of(part("back", 2, BACKWARD))), FindingCode.SPANS_OVERLAP, ""),
+        Arguments.of(new OwnSeam.SeamMade("own.s", "S", SeamRole.OTHER, List.of(part("back", 2, FORWARD)), List.of(part("back", 9, BACKWARD))), FindingCode.UNKNOWN_EDGE, "e8"));
   }
 
   @ParameterizedTest
@@ -172,7 +172,7 @@ class OwnChangeTest {
   /** A seam of an edge with another edge of the same piece folds it: that is lawful, and said to be so by its openings. */
   @Test
   void aPieceMayBeJoinedToItself() {
-    Garment tube = after(BACK, new OwnChange.SeamMade("own.t", "Tube", SeamRole.OTHER, List.of(part("back", 2, FORWARD)), List.of(part("back", 8, BACKWARD))));
+    Garment tube = after(BACK, new OwnSeam.SeamMade("own.t", "Tube", SeamRole.OTHER, List.of(part("back", 2, FORWARD)), List.of(part("back", 8, BACKWARD))));
     GarmentPlan plan = Wardrobe.plan(tube);
     assertThat(plan.seams().get(0).counts()).isEqualTo("20 on 20");
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.TURNED);

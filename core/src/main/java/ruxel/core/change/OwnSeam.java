@@ -1,0 +1,232 @@
+package ruxel.core.change;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Given;
+import ruxel.core.measure.Ids;
+import ruxel.core.decision.TakenOut;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.MirrorImage;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamParts;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Seams;
+import ruxel.core.seam.Span;
+
+/** Seams made, told anew or taken out by hand. One of the construction that is told anew is the maker's own from then on. */
+public sealed interface OwnSeam extends Change {
+  /** Runs of an edge, from the first to the last in ring order, and which way the seam goes along them. */
+  record Part(String piece, String edge, String first, String last, Span.Along along) {
+    Span span() {
+      return Span.ofRuns(piece, edge, first, last, along);
+    }
+  }
+
+  /** Parts of edges joined by hand; one with the same id is made anew. */
+  record SeamMade(String seam, String name, SeamRole role, List<Part> a, List<Part> b) implements OwnSeam {
+    public SeamMade {
+      a = List.copyOf(a);
+      b = List.copyOf(b);
+    }
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      if (a.isEmpty() || b.isEmpty()) {
+        return Outcome.refused(Finding.of(FindingCode.SEAM_WITHOUT_SIDE, Where.seam(seam)));
+      }
+      return called(seam, name)
+          .then(
+              called ->
+                  Given.of(garment)
+                      .then(given -> isOnlyMade(garment, given) ? Outcome.refused(taken(seam)) : given.with(List.of(seam), List.of(made(given.construct().pieces(), called)))));
+    }
+
+    /** Of the recipe, and not told anew yet. */
+    private boolean isOnlyMade(Garment garment, Given given) {
+      return given.isMade(seam) && Seams.find(garment.seams(), seam).isEmpty();
+    }
+
+    private Seam made(List<Piece> pieces, String called) {
+      return new Seam(seam, called, role, side(pieces, a), side(pieces, b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
+    }
+
+    /** Called after what it begins with: "Back, left side". */
+    private static Seam.SideOf side(List<Piece> pieces, List<Part> parts) {
+      Part first = parts.get(0);
+      String name =
+          Pieces.find(pieces, first.piece())
+              .map(piece -> piece.name() + piece.edge(first.edge()).map(edge -> ", " + edge.name()).orElse(""))
+              .orElse(first.piece());
+      return Seam.SideOf.of(name.substring(0, Math.min(name.length(), Garment.MOST_NAME)), parts.stream().map(Part::span).toArray(Span[]::new));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Made the seam " + name.strip();
+    }
+  }
+
+  /** A seam taken out: one made by hand is gone, one of the construction is not to be joined. */
+  record SeamUnmade(String seam) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Given.of(garment).then(given -> Seams.named(given.construct().seams(), seam).then(found -> given.with(List.of(seam), List.of())));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took out " + names.seam(seam);
+    }
+  }
+
+  /** A seam of the construction as it was, before it was taken out or told anew. */
+  record SeamPutBack(String seam) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Given.of(garment)
+          .then(
+              given ->
+                  given.isMade(seam)
+                      ? given.with(List.of(seam), List.of())
+                      : Outcome.refused(Finding.of(FindingCode.NOT_OF_CONSTRUCTION, Where.seam(seam), Fact.text("value", seam))))
+          .then(changed -> Given.standing(changed.withSettings(changed.settings().without(TakenOut.class, seam)), List.of(seam)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Put back " + names.seam(seam);
+    }
+  }
+
+  /** Another name, and what it is. */
+  record SeamNamed(String seam, String name, SeamRole role) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return called(seam, name).then(called -> told(garment, seam, found -> Outcome.of(List.of(found.seam().named(called, role)))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Called %s %s".formatted(names.seam(seam), name.strip());
+    }
+  }
+
+  /** Joined from its other end. */
+  record SeamTurned(String seam) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return told(garment, seam, found -> Outcome.of(List.of(found.seam().turned())));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Turned " + names.seam(seam) + " to begin at its other end";
+    }
+  }
+
+  /** One seam parted at an anchor; the second part has an id and a name of its own. */
+  record SeamParted(String seam, String anchor, String part, String name) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return called(part, name).then(called -> free(garment, part).then(free -> told(garment, seam, found -> parted(found, called))));
+    }
+
+    private Outcome<List<Seam>> parted(ResolvedSeam found, String called) {
+      Optional<Anchor> at = found.seam().anchor(anchor);
+      if (at.isEmpty()) {
+        String choices = String.join(", ", found.seam().anchors().stream().map(Anchor::id).toList());
+        return Outcome.refused(
+            Finding.of(
+                FindingCode.UNKNOWN_ANCHOR, Where.seam(seam), Fact.text("seam", found.seam().name()), Fact.text("value", anchor),
+                Fact.text("choices", choices.isEmpty() ? "none: pin one where it is to be parted" : choices)));
+      }
+      return SeamParts.split(found, at.get(), part, called)
+          .map(Outcome::of)
+          .orElseGet(
+              () ->
+                  Outcome.refused(
+                      Finding.of(FindingCode.SEAM_NOT_PARTED, Where.seam(seam), Fact.text("seam", found.seam().name()), Fact.text("anchor", at.get().name()))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Parted %s at %s".formatted(names.seam(seam), names.anchor(seam, anchor));
+    }
+  }
+
+  /** Another seam joined in one pass with this one, from where this one ends. */
+  record SeamsTogether(String seam, String next) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      if (seam.equals(next)) {
+        return Outcome.refused(Finding.of(FindingCode.SEAM_WITH_ITSELF, Where.seam(seam)));
+      }
+      return Given.of(garment)
+          .then(given -> given.told(seam).then(first -> given.told(next).then(second -> given.with(List.of(seam, next), List.of(SeamParts.joined(first, second, given.resolved()))))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Joined %s and %s in one pass".formatted(names.seam(seam), names.seam(next));
+    }
+  }
+
+  /** The same on the other half of the garment. */
+  record SeamMirrored(String seam, String twin, String name) implements OwnSeam {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return called(twin, name)
+          .then(called -> free(garment, twin))
+          .then(free -> Given.of(garment))
+          .then(given -> given.told(seam).then(found -> mirrored(given, found.seam())));
+    }
+
+    private Outcome<Garment> mirrored(Given given, Seam of) {
+      MirrorImage mirror = new MirrorImage(given.construct().pieces());
+      if (!mirror.has(of)) {
+        return Outcome.refused(Finding.of(FindingCode.SEAM_WITHOUT_TWIN, Where.seam(seam), Fact.text("seam", of.name())));
+      }
+      Seam image =
+          new Seam(twin, name.strip(), of.role(), mirror.of(of.a()), mirror.of(of.b()), of.anchors().stream().map(mirror::of).toList(), of.hidden(), of.working(), of.method());
+      return given.with(List.of(), List.of(image));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Made the seam %s like %s".formatted(name.strip(), names.seam(seam));
+    }
+  }
+
+  /** A seam told anew, with all that was decided of it. */
+  private static Outcome<Garment> told(Garment garment, String seam, Function<ResolvedSeam, Outcome<List<Seam>>> anew) {
+    return Given.of(garment).then(given -> given.told(seam).then(anew).then(seams -> given.with(List.of(seam), seams)));
+  }
+
+  private static Outcome<Given> free(Garment garment, String id) {
+    return Given.of(garment)
+        .then(given -> given.isMade(id) || Seams.find(given.construct().seams(), id).isPresent() ? Outcome.refused(taken(id)) : Outcome.of(given));
+  }
+
+  private static Finding taken(String id) {
+    return Finding.of(FindingCode.ID_TAKEN, Where.seam(id), Fact.text("value", id));
+  }
+
+  /** The name without blanks round it; refused where the id or the name cannot be. */
+  private static Outcome<String> called(String id, String name) {
+    if (!Ids.isWellFormed(id)) {
+      return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.seam(id), Fact.text("value", id)));
+    }
+    return name.isBlank() || name.length() > Garment.MOST_NAME ? Outcome.refused(OwnChange.nameLength(Where.seam(id), name)) : Outcome.of(name.strip());
+  }
+}

@@ -1,0 +1,16 @@
+package ruxel.core.decision;
+
+import java.util.List;
+
+/** A seam of the construction that is not to be joined. */
+public record TakenOut(String seam) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(seam);
+  }
+
+  @Override
+  public String told() {
+    return "that " + seam + " is taken out";
+  }
+}

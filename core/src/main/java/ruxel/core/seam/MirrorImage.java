@@ -1,0 +1,57 @@
+package ruxel.core.seam;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.Seam.SideOf;
+
+import static ruxel.core.seam.Span.Along.BACKWARD;
+import static ruxel.core.seam.Span.Along.FORWARD;
+
+/** What lies on the other half of a garment, by the pieces' own mirror. A piece without a twin stands for itself. */
+public record MirrorImage(List<Piece> pieces) {
+  public SideOf of(SideOf side) {
+    return side.with(side.spans().stream().map(this::of).toList());
+  }
+
+  public Span of(Span span) {
+    return new Span(
+        twin(span.piece()).id(), edge(span.piece(), span.edge()), of(span.toExclusive()), of(span.fromInclusive()), span.along() == FORWARD ? BACKWARD : FORWARD);
+  }
+
+  public Anchor of(Anchor anchor) {
+    return new Anchor(anchor.id(), anchor.name(), of(anchor.a()), of(anchor.b()));
+  }
+
+  /** Whether every piece that a seam lies on has a mirror image, or is its own. */
+  public boolean has(Seam seam) {
+    return seam.spans().allMatch(span -> piece(span.piece()).filter(piece -> piece.twinAmong(pieces).isPresent()).isPresent());
+  }
+
+  private Spot of(Spot spot) {
+    Cut cut = of(spot.cut());
+    // The unit after a cut is the unit before its mirror image.
+    Cut before = spot.at() == Spot.At.CUT ? cut : new Cut(cut.run(), cut.from() == Cut.End.END ? cut.offset() + 1 : cut.offset() - 1, cut.from());
+    return new Spot(twin(spot.piece()).id(), edge(spot.piece(), spot.edge()), before, spot.at());
+  }
+
+  private static Cut of(Cut cut) {
+    return new Cut(cut.run(), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
+  }
+
+  private Optional<Piece> piece(String id) {
+    return Pieces.find(pieces, id);
+  }
+
+  private Piece twin(String id) {
+    Piece piece = piece(id).orElseThrow();
+    return piece.twinAmong(pieces).orElse(piece);
+  }
+
+  private String edge(String piece, String edge) {
+    return piece(piece).orElseThrow().edgeOnTwin(twin(piece), edge);
+  }
+}

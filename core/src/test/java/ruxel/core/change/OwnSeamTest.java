@@ -1,0 +1,170 @@
+package ruxel.core.change;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.change.OwnSeam.SeamMirrored;
+import ruxel.core.change.OwnSeam.SeamNamed;
+import ruxel.core.change.OwnSeam.SeamParted;
+import ruxel.core.change.OwnSeam.SeamPutBack;
+import ruxel.core.change.OwnSeam.SeamTurned;
+import ruxel.core.change.OwnSeam.SeamUnmade;
+import ruxel.core.change.OwnSeam.SeamsTogether;
+import ruxel.core.construction.Answers;
+import ruxel.core.decision.TakenOut;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
+
+/** Seams of a construction and of the maker's own, told anew by hand. */
+class OwnSeamTest {
+  private static final Garment CARDIGAN = Wardrobe.cardigan();
+
+  private static Garment after(Garment garment, Change... changes) {
+    Outcome<Garment> outcome = Change.applyAll(garment, List.of(changes));
+    assertThat(outcome.findings()).isEmpty();
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+
+  private static SeamPlan seam(Garment garment, String id) {
+    return Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static List<Long> openings(Garment garment) {
+    return Wardrobe.plan(garment).gluing().openings().stream().map(opening -> Math.round(opening.lengthMm())).sorted().toList();
+  }
+
+  /** Side and sleeve in one pass, parted at the underarm: 48 places as before, the same openings, and one more step. */
+  @Test
+  void aSeamIsPartedAtAnAnchor() {
+    Garment parted = after(CARDIGAN, new SeamParted("side.left", "underarm", "own.sleeve", "Left sleeve"));
+    SeamPlan whole = seam(CARDIGAN, "side.left");
+    SeamPlan side = seam(parted, "side.left");
+    SeamPlan sleeve = seam(parted, "own.sleeve");
+    assertThat(side.a().places() + sleeve.a().places()).isEqualTo(whole.a().places());
+    assertThat(side.b().places() + sleeve.b().places()).isEqualTo(whole.b().places());
+    assertThat(side.anchors()).extracting(anchor -> anchor.id()).containsExactly("START", "hem.rib", "END");
+    assertThat(sleeve.anchors()).extracting(anchor -> anchor.id()).containsExactly("START", "cuff.rib", "END");
+    assertThat(openings(parted)).isEqualTo(openings(CARDIGAN));
+    assertThat(Wardrobe.plan(parted).steps()).hasSize(7);
+    // The underarm is hidden; so are the ends that meet there.
+    assertThat(parted.seams()).extracting(own -> own.hidden()).containsExactly(List.of("END"), List.of("START"));
+  }
+
+  @Test
+  void partsPutTogetherAgainAreJoinedAsBefore() {
+    Garment again =
+        after(
+            CARDIGAN, new SeamParted("side.left", "underarm", "own.sleeve", "Left sleeve"), new SeamTurned("own.sleeve"),
+            new SeamsTogether("side.left", "own.sleeve"));
+    SeamPlan before = seam(CARDIGAN, "side.left");
+    SeamPlan now = seam(again, "side.left");
+    assertThat(now.counts()).isEqualTo(before.counts());
+    assertThat(now.joints()).isEqualTo(before.joints());
+    assertThat(now.anchors()).extracting(anchor -> anchor.a()).isEqualTo(before.anchors().stream().map(anchor -> anchor.a()).toList());
+    assertThat(again.seams()).hasSize(1);
+  }
+
+  /** What was decided of a seam goes with it when it is told anew. */
+  @Test
+  void decisionsGoWithTheSeam() {
+    Garment decided =
+        after(CARDIGAN, new SeamChange.MethodChosen("side.left", "whip-both"), new SeamChange.AnchorMoved("side.left", "cuff.rib", Side.A, 2 * seam(CARDIGAN, "side.left").a().places() - 8));
+    Garment turned = after(decided, new SeamTurned("side.left"));
+    assertThat(seam(turned, "side.left").method()).isEqualTo(seam(decided, "side.left").method());
+    assertThat(seam(turned, "side.left").anchors()).hasSameSizeAs(seam(decided, "side.left").anchors());
+    assertThat(Wardrobe.plan(turned).findings()).extracting(FindingView::code).doesNotContain(FindingCode.SETTING_GONE);
+    Garment parted = after(decided, new SeamParted("side.left", "underarm", "own.sleeve", "Left sleeve"));
+    assertThat(seam(parted, "own.sleeve").anchors()).extracting(anchor -> anchor.a()).contains(2 * seam(parted, "own.sleeve").a().places() - 8);
+  }
+
+  /** Joined from the other end it has the same joints the other way round, and turned twice it is as it was. */
+  @Test
+  void aSeamIsTurned() {
+    Garment turned = after(CARDIGAN, new SeamTurned("armhole.left"));
+    SeamPlan before = seam(CARDIGAN, "armhole.left");
+    SeamPlan now = seam(turned, "armhole.left");
+    assertThat(now.a().places()).isEqualTo(before.a().places());
+    assertThat(now.a().rails().get(0).run()).isEqualTo(before.a().rails().get(before.a().rails().size() - 1).run());
+    assertThat(openings(turned)).isEqualTo(openings(CARDIGAN));
+    Garment back = after(turned, new SeamTurned("armhole.left"));
+    assertThat(seam(back, "armhole.left")).isEqualTo(before);
+  }
+
+  @Test
+  void aSeamOfTheConstructionIsTakenOutAndPutBack() {
+    Garment without = after(CARDIGAN, new SeamUnmade("side.left"));
+    assertThat(Wardrobe.plan(without).seams()).hasSize(5);
+    assertThat(without.settings().of(TakenOut.class)).hasSize(1);
+    assertThat(after(without, new SeamPutBack("side.left"))).isEqualTo(CARDIGAN);
+    // Told anew and then taken out, it is out; put back, it is as the construction makes it.
+    Garment named = after(CARDIGAN, new SeamNamed("side.left", "Tideline", SeamRole.SIDE));
+    assertThat(seam(named, "side.left").name()).isEqualTo("Tideline");
+    assertThat(after(named, new SeamUnmade("side.left"), new SeamPutBack("side.left"))).isEqualTo(CARDIGAN);
+  }
+
+  /** The right side taken out and made anew like the left one is the one that was there. */
+  @Test
+  void theOtherSideIsMadeLikeThisOne() {
+    Garment mirrored = after(CARDIGAN, new SeamUnmade("side.right"), new SeamMirrored("side.left", "own.side", "Right side and sleeve"));
+    SeamPlan before = seam(CARDIGAN, "side.right");
+    SeamPlan now = seam(mirrored, "own.side");
+    assertThat(now.joints()).isEqualTo(before.joints());
+    assertThat(now.a().rails()).isEqualTo(before.a().rails());
+    assertThat(now.b().rails()).isEqualTo(before.b().rails());
+    assertThat(openings(mirrored)).isEqualTo(openings(CARDIGAN));
+  }
+
+  /** A taken-out seam of a construction that no longer makes it is named, kept and can be removed. */
+  @Test
+  void whatIsOutAndGoneIsNamed() {
+    Garment without = after(CARDIGAN, new SeamUnmade("side.left"));
+    Garment none = without.withSettings(without.settings().with(new TakenOut("sleeve.third")));
+    GarmentPlan plan = Wardrobe.plan(none);
+    assertThat(plan.findings()).extracting(FindingView::code).contains(FindingCode.SETTING_GONE);
+    assertThat(after(none, new Change.GoneSettingsDropped())).isEqualTo(without);
+  }
+
+  /** Numbers may change afterwards; what is the maker's own stays where it was told. */
+  @Test
+  void numbersMayChangeAfterwards() {
+    Garment parted = after(CARDIGAN, new SeamParted("side.left", "underarm", "own.sleeve", "Left sleeve"));
+    Map<String, Optional<Answers.Answer>> longer = new HashMap<>();
+    longer.put("bodyRows", Optional.of(new Answers.Numeric(52)));
+    assertThat(Wardrobe.plan(after(parted, new Change.AnswersChanged(longer))).seams()).hasSize(7).allMatch(SeamPlan::planned);
+  }
+
+  static Stream<Arguments> impossible() {
+    return Stream.of(
+        Arguments.of(new SeamParted("side.left", "elbow", "own.1", "S"), FindingCode.UNKNOWN_ANCHOR),
+        Arguments.of(new SeamParted("armhole.left", "shoulder", "own.1", "S"), FindingCode.SEAM_NOT_PARTED),
+        Arguments.of(new SeamParted("side.left", "underarm", "side.right", "S"), FindingCode.ID_TAKEN),
+        Arguments.of(new SeamParted("side.left", "underarm", "own.1", " "), FindingCode.NAME_LENGTH),
+        Arguments.of(new SeamsTogether("side.left", "side.left"), FindingCode.SEAM_WITH_ITSELF),
+        Arguments.of(new SeamsTogether("side.left", "hem"), FindingCode.UNKNOWN_SEAM),
+        Arguments.of(new SeamMirrored("side.left", "own.1", "S"), FindingCode.SPANS_OVERLAP),
+        Arguments.of(new SeamPutBack("own.7"), FindingCode.NOT_OF_CONSTRUCTION),
+        Arguments.of(new SeamUnmade("own.7"), FindingCode.UNKNOWN_SEAM));
+  }
+
+  @ParameterizedTest
+  @MethodSource("impossible")
+  void whatCannotBeIsRefused(Change change, FindingCode code) {
+    assertThat(change.apply(CARDIGAN).findings()).extracting(Finding::code).contains(code);
+  }
+}
