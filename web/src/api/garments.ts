@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, dataOf } from './client';
-import type { AnswerMap, Change, ChangeOf, Counted, Terms } from './types';
+import type { AnswerMap, Change, ChangeOf, Counted, Terms, Told } from './types';
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
@@ -61,6 +61,22 @@ export function byHandQuery(id: string, version: number) {
     queryKey: ['by-hand', id, version],
     queryFn: () => dataOf(api.GET('/api/garments/{id}/by-hand', { params: { path: { id } } })),
   });
+}
+
+/** The outline of a piece as a walk. */
+export function outlineQuery(id: string, version: number, piece: string) {
+  return queryOptions({
+    queryKey: ['outline', id, version, piece],
+    queryFn: () =>
+      dataOf(api.GET('/api/garments/{id}/outlines/{piece}', { params: { path: { id, piece } } })),
+  });
+}
+
+/** A piece as it would be with another outline; saves nothing. */
+export function drawOutline(id: string, piece: string, told: Told[]) {
+  return dataOf(
+    api.POST('/api/garments/{id}/outlines/{piece}', { params: { path: { id, piece } }, body: told }),
+  );
 }
 
 /** The file goes as the bytes it is, so that the server checks exactly what was chosen. */

@@ -671,6 +671,7 @@ export interface components {
             changed: components["schemas"]["OfConstruction"][];
             parts: components["schemas"]["FreePart"][];
             pieces: string[];
+            roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
         Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
@@ -1617,6 +1618,11 @@ export interface components {
             plain: number;
             /** Format: int32 */
             rare: number;
+            words: string;
+        };
+        RoleView: {
+            /** @enum {string} */
+            role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
             words: string;
         };
         Rows: {

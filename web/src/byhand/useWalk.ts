@@ -16,7 +16,7 @@ export interface DraftStep {
   turn: string;
 }
 
-const EMPTY: DraftStep = { name: '', kind: 'STITCH_TOP', count: '', unitMm: '', turn: '90' };
+export const EMPTY: DraftStep = { name: '', kind: 'STITCH_TOP', count: '', unitMm: '', turn: '90' };
 const FIRST: DraftStep[] = [
   { name: 'lower edge', kind: 'FOUNDATION_LOOP', count: '', unitMm: '', turn: '90' },
   { name: 'right side', kind: 'ROW_END', count: '', unitMm: '', turn: '90' },
@@ -24,7 +24,7 @@ const FIRST: DraftStep[] = [
   { name: 'left side', kind: 'ROW_END', count: '', unitMm: '', turn: '90' },
 ];
 
-function told(draft: DraftStep): Step | undefined {
+export function told(draft: DraftStep): Step | undefined {
   const [count, unitMm, turn] = [figure(draft.count), figure(draft.unitMm), figure(draft.turn)];
   const isTyped = [draft.count, draft.unitMm, draft.turn].every((text) => text.trim() !== '');
   return isTyped && Number.isInteger(count) && Number.isFinite(unitMm) && Number.isFinite(turn)

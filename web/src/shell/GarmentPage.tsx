@@ -43,6 +43,7 @@ function OpenedPage({ garment }: { garment: Opened }) {
   const links = [
     { to: base, word: 'Table', end: true },
     { to: `${base}/pieces`, word: 'Pieces' },
+    { to: `${base}/by-hand`, word: 'By hand' },
     { to: `${base}/seam`, word: 'Seam' },
     { to: `${base}/order`, word: 'Order' },
     { to: `${base}/sheet`, word: 'Sheet' },

@@ -37,6 +37,13 @@ const HELP: Record<string, Help> = {
       'Left and right are compared: what is not alike is named.',
     ],
   },
+  'by-hand': {
+    title: 'By hand',
+    lines: [
+      'Point at a free edge, then at the one it meets; what would come of it is said before you keep it.',
+      'Open a seam to name it, turn it, part it, go on with another, or take it out. A piece of your own can be walked round anew.',
+    ],
+  },
   numbers: {
     title: 'The numbers',
     lines: ['Change an answer and the pieces are made anew; what you decided since stays on top of it.'],

@@ -25,6 +25,10 @@ class PicturesTest {
     shoot(page, cardigan + "/seam/armhole.left", "seam");
     shoot(page, cardigan + "/bench/armhole.left", "bench");
     shoot(page, cardigan + "/sheet", "sheet");
+    page.navigate(cardigan + "/by-hand");
+    page.locator(".seam-name").nth(4).click();
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("by-hand.png")));
     page.navigate(address);
     String jacket = open(page, "Fog-horn jacket");
     shoot(page, jacket, "table-look-first");

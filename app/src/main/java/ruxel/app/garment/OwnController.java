@@ -4,6 +4,7 @@ import java.net.URI;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,6 +33,7 @@ import ruxel.core.plan.FreeParts;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Seams;
 
 /** Pieces walked by hand, and what of a garment may still be joined by hand. */
@@ -53,7 +55,12 @@ class OwnController {
   record Walked(Optional<ShelfFacts.ShelfPiece> piece, List<FindingView> findings) {}
 
   /** What may still be joined, which pieces and seams are the maker's own, and which of the construction are taken out or told anew. */
-  record ByHand(List<FreeParts.FreePart> parts, List<String> pieces, List<String> seams, List<OfConstruction> changed) {}
+  record ByHand(List<FreeParts.FreePart> parts, List<String> pieces, List<String> seams, List<OfConstruction> changed, List<RoleView> roles) {
+    static final List<RoleView> ROLES = Stream.of(SeamRole.values()).map(role -> new RoleView(role, role.words())).toList();
+  }
+
+  /** What a seam may be. */
+  record RoleView(SeamRole role, String words) {}
 
   /** A seam of the construction that is not as it made it. */
   record OfConstruction(String seam, String name, boolean out) {}
@@ -85,7 +92,7 @@ class OwnController {
     Garment garment = reader.versioned(id).garment();
     return new ByHand(
         Problems.valueOf(FreeParts.of(garment), garment.wording()), garment.pieces().stream().map(Piece::id).toList(),
-        garment.seams().stream().map(Seam::id).toList(), changed(garment));
+        garment.seams().stream().map(Seam::id).toList(), changed(garment), ByHand.ROLES);
   }
 
   private static List<OfConstruction> changed(Garment garment) {
