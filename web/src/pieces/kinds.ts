@@ -23,6 +23,7 @@ export const MARKS: Record<LandmarkPlan['kind'], string> = {
   REPEAT: 'repeat',
   RIB: 'rib ridge',
   FOLD: 'fold',
+  SHOULDER_STEP: 'step of a shoulder',
   MARKER: 'marker alone',
 };
 

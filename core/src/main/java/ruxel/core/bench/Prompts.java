@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalInt;
 import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.SeamPlan;
@@ -54,6 +55,11 @@ final class Prompts {
     String words =
         "Marker %d: %s should lie at %s. If not, the slip is in the %d before it."
             .formatted(checkpoint.number(), checkpoint.nameA(), checkpoint.nameB(), since);
+    if (checkpoint.kind() == Checkpoint.Kind.SHOULDER_STEP) {
+      return new Prompt(
+          checkpoint.joint(), Prompt.Kind.MARKER, words + " Here the shoulder steps up: in the next joint take one loop only of the higher piece, then both again.",
+          "Neither a hole nor a lump shows at the step.");
+    }
     return new Prompt(checkpoint.joint(), Prompt.Kind.MARKER, words, expected());
   }
 

@@ -81,6 +81,18 @@ final class Body {
                   List.of(
                       Fact.length("width", shoulder(form) * w(form)), Fact.count("n", backNeck(form)), Fact.length("neck", backNeck(form) * w(form))))
           .drawn(Drawn.across(Part.FRONT, "shoulder").lastMm(form -> shoulder(form) * w(form)));
+  static final Asked STEPS =
+      Asked.rows("shoulderSteps", NECK, "Steps of each shoulder", "Of one row each, counted from the side; 0 when it lies straight across.", 0, form -> 0)
+          .refused(
+              FindingCode.SHOULDER_STEPS, form -> form.count(Body.STEPS) > shoulder(form),
+              form -> List.of(Fact.count("steps", form.count(Body.STEPS)), Fact.count("shoulder", shoulder(form))))
+          .follows(
+              form -> steps(form) > 1 ? "{n} steps of about {each:stitches}; it slopes by {rise}." : "It lies straight across.",
+              form ->
+                  List.of(
+                      Fact.count("n", steps(form)), Fact.count("each", Math.round((double) shoulder(form) / steps(form))),
+                      Fact.length("rise", (steps(form) - 1) * Making.of(form).h())))
+          .drawn(Drawn.up(Part.FRONT, "shoulder").orAbove("armhole", "side"));
   static final Asked NECK_ROWS =
       Asked.rows(
               "neckRows", NECK, "Rows of the front neck", "How deep it is; 0 when it lies straight across.", 0,
@@ -135,6 +147,11 @@ final class Body {
     return form.count(SHOULDER);
   }
 
+  /** In how many steps a shoulder is worked; 1 is straight across. */
+  private static int steps(Form form) {
+    return Math.max(1, form.countOrNone(STEPS));
+  }
+
   static double heightMm(Form form) {
     return form.count(HEM_RIB) * Making.of(form).ribRowMm() + form.count(ROWS) * Making.of(form).h();
   }
@@ -163,11 +180,11 @@ final class Body {
    * @param sides what is worked above the ribbing at both sides, up to the shoulder
    */
   static void panels(Halves halves, Form form, UnaryOperator<Panel> sides) {
-    panels(halves, form, shoulder(form), sides);
+    panels(halves, form, new Panel.Shoulder(shoulder(form), steps(form)), sides);
   }
 
-  /** With so many stitches at each end of their upper edges. */
-  static void panels(Halves halves, Form form, int ends, UnaryOperator<Panel> sides) {
+  /** With what lies at each end of their upper edges. */
+  static void panels(Halves halves, Form form, Panel.Shoulder ends, UnaryOperator<Panel> sides) {
     Panel.Neck neck = new Panel.Neck(frontNeck(form), neckRows(form), form.countOrNone(NECK_CENTRE), "centre");
     Panel.Neck straight = new Panel.Neck(backNeck(form), 0, 0, "neck");
     halves.whole(sides.apply(panel(form, "back", "Back", Part.BACK, back(form))).whole("right", ends, straight));
@@ -184,16 +201,16 @@ final class Body {
 
   /** Both shoulders, from the armhole edge in. */
   static void shoulders(Halves halves, Form form) {
-    shoulders(halves, form, "shoulder", SeamRole.SHOULDER, "shoulder", List.of(Seam.START));
+    shoulders(halves, form, "shoulder", SeamRole.SHOULDER, List.of(), List.of(Seam.START));
   }
 
-  static void shoulders(Halves halves, Form form, String name, SeamRole role, String side, List<String> hidden) {
+  static void shoulders(Halves halves, Form form, String name, SeamRole role, List<Anchor> anchors, List<String> hidden) {
     Front front = leftFront(form);
     halves.seam(
         "shoulder", name, role,
-        SideOf.of("Front " + side, Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
-        SideOf.of("Back " + side, Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
-        List.of(), hidden, "slip-both");
+        SideOf.of("Front " + name, Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
+        SideOf.of("Back " + name, Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
+        anchors, hidden, "slip-both");
   }
 
   /** Both sides from the hem, or from the top of a slit, to the underarm. */

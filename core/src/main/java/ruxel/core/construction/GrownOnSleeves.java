@@ -34,13 +34,20 @@ final class GrownOnSleeves extends Template {
                       Fact.length("cuff", 2 * Armhole.rows(form) * Making.of(form).h())))
           .drawn(Drawn.across(Part.BACK, "under.firm", "under"));
 
+  private static final Asked REPEAT =
+      Asked.stitches("repeatStitches", SLEEVES, "Stitches of one pattern repeat", "Repeats meet over shoulder and sleeve; 0 when there are none.", 0, form -> 0)
+          .follows(
+              form -> form.count(GrownOnSleeves.REPEAT) == 0 ? "Nothing has to meet but the ends." : "{n} repeats from the neck, each with a marker.",
+              form -> List.of(Fact.count("n", repeats(form).size())))
+          .drawn(Drawn.across(Part.BACK, "shoulder").lastMm(form -> form.count(GrownOnSleeves.REPEAT) * Making.of(form).w()));
+
   GrownOnSleeves() {
     super(
         "grown-on-sleeves", "Grown-on sleeves", "Each half of a sleeve is one piece with the body; there is no armhole seam.",
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
-                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE, SLEEVE))
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE, SLEEVE, REPEAT))
             .flatMap(List::stream)
             .toList());
   }
@@ -52,7 +59,7 @@ final class GrownOnSleeves extends Template {
     int firmRows = Math.min(side - 1, (int) Math.round(FIRM_MM / making.h()));
     int firmStitches = Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w()));
     Body.panels(
-        halves, form, Body.shoulder(form) + sleeve(form),
+        halves, form, Panel.Shoulder.straight(Body.shoulder(form) + sleeve(form)),
         panel -> {
           panel.rows("side", side - firmRows);
           if (firmRows > 0) {
@@ -60,7 +67,7 @@ final class GrownOnSleeves extends Template {
           }
           return panel.added("under.firm", firmStitches).firm().added("under", sleeve(form) - firmStitches).edge("cuff").rows("cuff", Armhole.rows(form));
         });
-    Body.shoulders(halves, form, "shoulder and sleeve", SeamRole.SHOULDER_SLEEVE_TOP, "shoulder and sleeve", List.of());
+    Body.shoulders(halves, form, "shoulder and sleeve", SeamRole.SHOULDER_SLEEVE_TOP, repeats(form), List.of());
     sides(halves, form);
     Body.openings(halves, form);
     Body.Front front = Body.leftFront(form);
@@ -79,6 +86,21 @@ final class GrownOnSleeves extends Template {
         SideOf.of("Front side and under-sleeve", Span.ofRuns(front.piece(), front.side(), Body.lowest(form), "under", FORWARD)),
         SideOf.of("Back side and under-sleeve", Span.ofRuns("back", "left", "under", Body.lowest(form), BACKWARD)),
         anchors, List.of("underarm"), "mattress-rows");
+  }
+
+  /** The end of each whole repeat, counted from the neck; in the order in which the seam meets them, from the cuff. */
+  private static List<Anchor> repeats(Form form) {
+    int repeat = form.count(REPEAT);
+    int stitches = Body.shoulder(form) + sleeve(form);
+    Body.Front front = Body.leftFront(form);
+    List<Anchor> anchors = new ArrayList<>();
+    for (int n = repeat == 0 ? 0 : (stitches - 1) / repeat; n > 0; n--) {
+      anchors.add(
+          new Anchor(
+              "repeat." + n, "end of repeat " + n, Spot.cut(front.piece(), front.shoulder(), new Cut("shoulder", n * repeat, Cut.End.END)),
+              Spot.cut("back", "shoulder.left", new Cut("shoulder", n * repeat, Cut.End.START))));
+    }
+    return anchors;
   }
 
   private static int sleeve(Form form) {

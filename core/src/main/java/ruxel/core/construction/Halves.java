@@ -50,11 +50,16 @@ final class Halves {
 
   /** A seam of the left half and its mirror image, with the levers that make its sides longer. */
   Halves seam(String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
-    Seam left = new Seam(id + LEFT, "Left " + name, role, a, b, anchors, hidden, Seam.Working.USUAL, Optional.of(method));
+    return seam(id, name, role, a, b, anchors, hidden, Seam.Working.USUAL, method, moving);
+  }
+
+  Halves seam(
+      String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, Seam.Working working, String method, Lever... moving) {
+    Seam left = new Seam(id + LEFT, "Left " + name, role, a, b, anchors, hidden, working, Optional.of(method));
     Seam right =
         new Seam(
             id + RIGHT, "Right " + name, role, mirror().of(a), mirror().of(b), anchors.stream().map(mirror()::of).toList(),
-            hidden, Seam.Working.USUAL, Optional.of(method));
+            hidden, working, Optional.of(method));
     seams.add(left);
     seams.add(right);
     for (Seam seam : List.of(left, right)) {

@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ruxel.core.piece.Advance;
+import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.piece.Run;
@@ -19,6 +21,17 @@ import ruxel.core.piece.UnitKind;
 final class Panel {
   /** Rows up both sides, each side wider by so many stitches at the upper end; without rows that many stitches at once. */
   private record Section(String run, int rows, double rowMm, double wider, boolean rib, boolean firm, Optional<String> edge) {}
+
+  /** Stitches at each end of the upper edge, worked in so many steps of one row each, counted from the side; 1 is straight across. */
+  record Shoulder(int stitches, int steps) {
+    static Shoulder straight(int stitches) {
+      return new Shoulder(stitches, 1);
+    }
+
+    int rises() {
+      return steps - 1;
+    }
+  }
 
   /** What lies between the shoulders: so many stitches, of them {@code centre} below a slope of so many rows; straight without rows. */
   record Neck(int stitches, int rows, int centre, String straight) {}
@@ -104,16 +117,16 @@ final class Panel {
    *
    * @param rightHand the wearer's side that lies at the right hand when its right side is up
    */
-  Piece whole(String rightHand, int shoulder, Neck neck) {
+  Piece whole(String rightHand, Shoulder shoulder, Neck neck) {
     String leftHand = rightHand.equals("left") ? "right" : "left";
     Map<String, String> mirror = new HashMap<>(Map.of(baseEdge, baseEdge, "neck", "neck", rightHand, leftHand, leftHand, rightHand));
     mirror.put("shoulder." + rightHand, "shoulder." + leftHand);
     mirror.put("shoulder." + leftHand, "shoulder." + rightHand);
     List<Edge> edges = new ArrayList<>(List.of(baseEdge(), Edge.of(rightHand, rightHand + " side", up(main()))));
     own().ifPresent(id -> edges.add(Edge.of(id + "." + rightHand, rightHand + " " + id, up(ofOwn()))));
-    edges.add(shoulder("shoulder." + rightHand, rightHand + " shoulder", shoulder));
+    edges.add(shoulder("shoulder." + rightHand, rightHand + " shoulder", shoulder, 1));
     edges.add(Edge.of("neck", "neck", neckRuns(neck, true)));
-    edges.add(shoulder("shoulder." + leftHand, leftHand + " shoulder", shoulder));
+    edges.add(shoulder("shoulder." + leftHand, leftHand + " shoulder", shoulder, -1));
     own().ifPresent(id -> {
       edges.add(Edge.of(id + "." + leftHand, leftHand + " " + id, down(ofOwn())));
       mirror.put(id + "." + leftHand, id + "." + rightHand);
@@ -124,15 +137,15 @@ final class Panel {
   }
 
   /** Half a body panel with its open edge at the left hand: shoulder, its part of the neck, the front edge. */
-  Piece half(int shoulder, Neck neck) {
+  Piece half(Shoulder shoulder, Neck neck) {
     List<Edge> edges = new ArrayList<>(List.of(baseEdge(), Edge.of("side", "side", up(main()))));
     own().ifPresent(id -> edges.add(Edge.of(id, id, up(ofOwn()))));
-    edges.add(shoulder("shoulder", "shoulder", shoulder));
+    edges.add(shoulder("shoulder", "shoulder", shoulder, 1));
     List<Run> slope = neckRuns(neck, false);
     if (!slope.isEmpty()) {
       edges.add(Edge.of("neck", "neck", slope));
     }
-    int rows = sections.stream().filter(section -> !section.rib).mapToInt(Section::rows).sum() - neck.rows();
+    int rows = sections.stream().filter(section -> !section.rib).mapToInt(Section::rows).sum() + shoulder.rises() - neck.rows();
     List<Section> open = new ArrayList<>(sections.stream().filter(Section::rib).toList());
     open.add(new Section("front", rows, making.h(), 0, false, false, Optional.empty()));
     edges.add(Edge.of("front", "front edge", down(open)));
@@ -182,8 +195,16 @@ final class Panel {
         : Run.plain(section.run(), topDown ? UnitKind.STITCH_TOP : UnitKind.FOUNDATION_LOOP, (int) section.wider(), new Advance(making.w(), 0));
   }
 
-  private Edge shoulder(String edge, String called, int stitches) {
-    return Edge.of(edge, called, List.of(tops("shoulder", stitches)));
+  /** Up from the side, or down to it. */
+  private Edge shoulder(String edge, String called, Shoulder shoulder, int way) {
+    double rise = way * shoulder.rises() * making.h() / shoulder.stitches();
+    Edge straight = Edge.of(edge, called, List.of(Run.plain("shoulder", topKind(), shoulder.stitches(), new Advance(-making.w(), rise))));
+    List<Landmark> steps = new ArrayList<>();
+    for (int step = 1; step < shoulder.steps(); step++) {
+      int stitches = (int) Math.round((double) step * shoulder.stitches() / shoulder.steps());
+      steps.add(Landmark.once("step." + step, "step of the shoulder", Landmark.Kind.SHOULDER_STEP, new Cut("shoulder", stitches, way > 0 ? Cut.End.START : Cut.End.END)));
+    }
+    return straight.withLandmarks(steps);
   }
 
   /** Down one side of the neck, along its centre, and up the other side where there is one. */
@@ -205,7 +226,11 @@ final class Panel {
   }
 
   private Run tops(String run, int count) {
-    return Run.plain(run, topDown ? UnitKind.FOUNDATION_LOOP : UnitKind.STITCH_TOP, count, new Advance(-making.w(), 0));
+    return Run.plain(run, topKind(), count, new Advance(-making.w(), 0));
+  }
+
+  private UnitKind topKind() {
+    return topDown ? UnitKind.FOUNDATION_LOOP : UnitKind.STITCH_TOP;
   }
 
   private Piece piece(List<Edge> edges) {

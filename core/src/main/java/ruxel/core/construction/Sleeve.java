@@ -21,6 +21,7 @@ import ruxel.core.seam.Seam.SideOf;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
+import ruxel.core.seam.Surplus;
 
 /** Two sleeves that lie flat, straight across at the top, set in flat; their seams and openings. */
 final class Sleeve {
@@ -46,7 +47,7 @@ final class Sleeve {
   static final Asked WORKED = Making.direction("sleeveWorked", SLEEVES, "Sleeves worked", "CUFF_UP", "From the cuff up", "From the top down");
 
   static final Asked TOP =
-      Asked.stitches("sleeveTopStitches", SLEEVES, "Stitches at the sleeve top", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, Armhole.roundMm(form)))
+      Asked.stitches("sleeveTopStitches", SLEEVES, "Stitches at the sleeve top", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, Armhole.roundMm(form) * (1 + fullness(form))))
           .shapes(Part.SLEEVE)
           .follows(
               form -> "{n:stitches}, {length}, on an armhole of {armhole}: " + (topMm(form) > Armhole.roundMm(form) ? "{ease} longer." : topMm(form) < Armhole.roundMm(form) ? "{ease} shorter." : "equal."),
@@ -62,10 +63,20 @@ final class Sleeve {
           new Choice("WITHOUT", "without its ribbing"), new Choice("WITH", "with its ribbing"));
   static final Asked IN_PASSES =
       Asked.choice(
-          "sideInPasses", SLEEVES, "Side and sleeve are joined", "In one pass the yarn goes on; in two each seam has its own.", form -> "ONE",
+          "sideInPasses", SLEEVES, "Side and sleeve are joined", "In one pass the yarn goes on; in two each seam has its own.", form -> form.asks(Armhole.STITCHES) ? "TWO" : "ONE",
           new Choice("ONE", "in one pass, from the hem to the cuff"), new Choice("TWO", "in two, from both ends to the underarm"));
 
+  static final Asked FULLNESS =
+      Asked.number(Question.number("sleeveFullness", SLEEVES, "Fullness of the sleeve top, %", "For a bubble sleeve, eased in on purpose; 0 for a plain one.", 0, 100), form -> 0)
+          .drawn(Drawn.across(Part.SLEEVE, "top"));
+
   private Sleeve() {}
+
+  /** How much longer than its armhole the top is meant to be, a share. */
+  private static double fullness(Form form) {
+    return form.asks(FULLNESS) ? form.number(FULLNESS) / 100 : 0;
+  }
+
 
   static int cuff(Form form) {
     return Making.stitches(form, CUFF);
@@ -160,7 +171,7 @@ final class Sleeve {
     halves.seam(
         "armhole", "armhole", SeamRole.ARMHOLE,
         SideOf.of("Sleeve top", head.spans().toArray(Span[]::new)), SideOf.of("Front and back armhole", Armhole.spans(form).toArray(Span[]::new)),
-        anchors, List.of(Seam.START, Seam.END), Armhole.method(form), moving);
+        anchors, List.of(Seam.START, Seam.END), new Seam.Working(false, Surplus.EVEN, fullness(form), false), Armhole.method(form), moving);
   }
 
   /** Side and sleeve from the hem to the cuff, or each from its open end to the underarm. */

@@ -46,6 +46,7 @@ public enum FindingCode {
   SLIT_TOO_LONG(Level.DECIDE_FIRST, "Slits of {slit} leave nothing to join of a side of {side}.", "Make them shorter, or the side longer."),
   ARMHOLE_TOO_LONG(Level.DECIDE_FIRST, "The armhole has {armhole:rows}, the body only {body} above its ribbing.", "Make the armhole at most {most:rows}, or the body longer."),
   NECK_TOO_DEEP(Level.DECIDE_FIRST, "The neck is {neck:rows} deep, the body only {body} above its ribbing.", "Make the neck at most {most:rows} deep."),
+  SHOULDER_STEPS(Level.DECIDE_FIRST, "A shoulder of {shoulder:stitches} cannot be worked in {steps} steps.", "At most one step for each stitch."),
   NECK_CENTRE_TOO_WIDE(Level.DECIDE_FIRST, "With {centre:stitches} left at the centre the neck would need as many; it has only {neck}.", "Leave at most {neck}."),
   NECK_LOPSIDED(Level.DECIDE_FIRST, "The neck has {neck:stitches} with {centre} left at the centre: {rest} cannot be shared between two sides.", "Leave {lower} or {higher} at the centre."),
 
@@ -55,6 +56,7 @@ public enum FindingCode {
   UNKNOWN_RUN(Level.DECIDE_FIRST, "The edge {edge} of {piece} has no run ({value}).", "Name one of {choices}."),
   CUT_GONE(Level.DECIDE_FIRST, "The place {offset} from the run's {end} no longer exists: {run} has only {count}.", "Set it anew."),
   OUTLINE_OPEN(Level.LOOK_FIRST, "The outline of {piece} does not close: {gap} are missing between its last edge and its first.", "Opposite edges have different counts: count them again."),
+  BACK_NECK_NARROW(Level.LOOK_FIRST, "The shoulders leave {neck} for the back neck; it should have {least}.", "Take stitches from both shoulders, or change the house rule: for a child 8 cm will do."),
   LENGTHS_DIFFER(Level.LOOK_FIRST, "The edge {edge} of {piece} measures {measured}, its count and gauge say {gauge}.", "Count, gauge or tape is wrong: check all three."),
   TOO_MANY(Level.DECIDE_FIRST, "The garment has {count} {what}; at most {most} are worked with.", "Part it into two garments."),
   TOO_MANY_RUNS(Level.DECIDE_FIRST, "The edge {edge} of {piece} is told in {count} parts; at most {most} are worked with.", "Put like parts together."),

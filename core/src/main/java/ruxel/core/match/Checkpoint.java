@@ -9,6 +9,7 @@ public record Checkpoint(int number, Kind kind, String name, int joint, int plac
   public enum Kind {
     ANCHOR,
     LANDMARK,
+    SHOULDER_STEP,
     REPEAT,
     STEP
   }

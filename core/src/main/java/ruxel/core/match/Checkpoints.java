@@ -76,7 +76,7 @@ final class Checkpoints {
           if (cut > span.from() && cut < span.to()) {
             int joint = line.behind(onA, side.placeCut(s, span.localHalf(2 * cut) / 2));
             if (joint > 0 && joint < line.size()) {
-              put(Checkpoint.Kind.LANDMARK, landmark.name(), joint);
+              put(landmark.kind() == Landmark.Kind.SHOULDER_STEP ? Checkpoint.Kind.SHOULDER_STEP : Checkpoint.Kind.LANDMARK, landmark.name(), joint);
             }
           }
         }

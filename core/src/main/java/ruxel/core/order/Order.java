@@ -21,6 +21,7 @@ import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.SeamRole;
 
 /**
  * The order of work (handbook 13): musts from contiguity, then the maker's own order where there is one, else
@@ -48,11 +49,19 @@ public record Order(List<Step> steps, List<Finding> findings) {
     }
     List<Join> all = resolved.stream().map(ResolvedSeam::join).toList();
     List<Join> asWanted = wanted.stream().map(Join::seam).toList();
-    Comparator<Join> byStage = Comparator.comparing(join -> seams.get(join).role().stage());
+    Map<Join, SeamRole.Stage> stages = new HashMap<>();
+    resolved.forEach(seam -> stages.put(seam.join(), stage(seam)));
+    Comparator<Join> byStage = Comparator.comparing(stages::get);
     List<Join> usual = sorted(graph, byStage.thenComparingInt(all::indexOf));
     List<Join> sequence = sorted(graph, Comparator.comparingInt(merged(usual, asWanted)::indexOf));
     findings.addAll(unlawful(asWanted, musts, seams));
-    return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams), musts), List.copyOf(findings));
+    return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams, stages), musts), List.copyOf(findings));
+  }
+
+  /** As its role comes; but pieces joined stitch on stitch at their sides are panels still, which lie flat. */
+  private static SeamRole.Stage stage(ResolvedSeam seam) {
+    SeamRole.Stage usual = seam.seam().role().stage();
+    return usual == SeamRole.Stage.CLOSING && seam.isStitchOnStitch() ? SeamRole.Stage.PANELS : usual;
   }
 
   /** Where the maker's order asks for a seam before one it waits for. */

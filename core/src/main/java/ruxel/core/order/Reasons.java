@@ -17,18 +17,26 @@ final class Reasons {
   private final List<Must> musts;
   private final List<Contiguity.Ring> rings;
   private final Map<Join, Seam> seams;
+  /** When each comes, which may be earlier than its role says. */
+  private final Map<Join, Stage> stages;
 
-  Reasons(List<Join> sequence, List<Join> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<Join, Seam> seams) {
+  Reasons(List<Join> sequence, List<Join> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<Join, Seam> seams, Map<Join, Stage> stages) {
     this.sequence = sequence;
     this.usual = usual;
     this.musts = musts;
     this.rings = rings;
     this.seams = seams;
+    this.stages = stages;
   }
 
   List<Reason> of(int index) {
     List<Reason> reasons = new ArrayList<>(musts(sequence.get(index)));
-    switch (role(index).stage()) {
+    switch (stages.get(sequence.get(index))) {
+      case PANELS -> {
+        if (role(index).stage() == Stage.CLOSING) {
+          reasons.add(Reason.of(Code.STITCH_ON_STITCH));
+        }
+      }
       case HANGING -> {
         if (earlier(index, Stage.SET_IN_FLAT).isEmpty()) {
           reasons.add(Reason.of(Code.SHOULDERS_FIRST));
@@ -108,6 +116,6 @@ final class Reasons {
   }
 
   private List<Join> of(List<Join> ids, Stage stage) {
-    return ids.stream().filter(id -> seams.get(id).role().stage() == stage).toList();
+    return ids.stream().filter(id -> stages.get(id) == stage).toList();
   }
 }

@@ -20,6 +20,8 @@ public record Landmark(String id, String name, Kind kind, Cut first, int every, 
     REPEAT,
     RIB,
     FOLD,
+    /** Where a shoulder that is worked in steps goes up. */
+    SHOULDER_STEP,
     /** Nothing but the marker itself. */
     MARKER;
 

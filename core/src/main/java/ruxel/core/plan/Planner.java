@@ -77,6 +77,7 @@ public final class Planner {
     findings.addAll(unlike);
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     findings.addAll(resolved.findings());
+    findings.addAll(BackNeck.narrow(construct.pieces(), resolved.seams(), rules));
     List<SeamMatch> matches = SeamMatch.all(resolved.seams(), rules);
     matches.forEach(match -> findings.addAll(match.findings()));
     findings.addAll(SeamTwins.unlike(matches, construct.pieces(), unlike));

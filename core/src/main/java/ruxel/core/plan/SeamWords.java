@@ -111,7 +111,7 @@ final class SeamWords {
       case STRIPE -> "stripes";
       case REPEAT -> "repeats";
       case RIB -> "ribs";
-      case CENTRE, NOTCH, FOLD, MARKER -> "marks";
+      case CENTRE, NOTCH, FOLD, SHOULDER_STEP, MARKER -> "marks";
     };
   }
 

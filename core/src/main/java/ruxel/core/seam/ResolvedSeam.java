@@ -2,6 +2,7 @@ package ruxel.core.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.core.piece.Piece;
 
 /** A seam whose spans all exist on today's pieces, and what stands at its ends. */
@@ -34,6 +35,12 @@ public record ResolvedSeam(Seam seam, List<ResolvedSpan> a, List<ResolvedSpan> b
 
   private static boolean isBand(List<ResolvedSpan> spans) {
     return spans.stream().allMatch(span -> span.piece().part() == Piece.Part.OTHER);
+  }
+
+  /** Whether it joins different pieces by stitches alone, without a row end on either side. */
+  public boolean isStitchOnStitch() {
+    boolean stitches = Stream.of(a, b).flatMap(List::stream).flatMap(span -> span.runs().stream()).noneMatch(run -> run.kind().isRowEnd());
+    return stitches && a.stream().map(ResolvedSpan::piece).noneMatch(piece -> b.stream().anyMatch(other -> other.piece().id().equals(piece.id())));
   }
 
   public int units(Side side) {
