@@ -79,6 +79,18 @@ export function drawOutline(id: string, piece: string, told: Told[]) {
   );
 }
 
+/** How a seam would be held and begun. */
+export function heldQuery(id: string, version: number, seam: string) {
+  return queryOptions({
+    queryKey: ['held', id, version, seam],
+    queryFn: () =>
+      dataOf(
+        api.GET('/api/garments/{garment}/seams/{seam}/held', { params: { path: { garment: id, seam } } }),
+      ),
+    retry: false,
+  });
+}
+
 /** The file goes as the bytes it is, so that the server checks exactly what was chosen. */
 export function importFile(text: string) {
   return dataOf(

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{garment}/seams/{seam}/held": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["held"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{garment}/work": {
         parameters: {
             query?: never;
@@ -1016,6 +1032,15 @@ export interface components {
         Heard: {
             /** Format: int32 */
             benches: number;
+        };
+        Held: {
+            check: string;
+            fromRight: boolean;
+            hold: string;
+            /** @enum {string} */
+            lay?: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "SIDE_BY_SIDE";
+            start: string;
+            wrongSide: boolean;
         };
         HistoryEntry: {
             label: string;
@@ -2350,6 +2375,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+        };
+    };
+    held: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garment: string;
+                seam: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Held"];
                 };
             };
         };

@@ -40,6 +40,7 @@ export type AssemblySheet = Schemas['AssemblySheet'];
 export type HistoryEntry = Schemas['HistoryEntry'];
 export type Reason = Schemas['ReasonView'];
 export type Prompt = Schemas['Prompt'];
+export type Held = Schemas['Held'];
 export type WorkView = Schemas['View'];
 export type BenchPlan = Schemas['BenchPlan'];
 export type Kept = Schemas['Kept'];

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import { methodsQuery } from '../api/garments';
+import { heldQuery, methodsQuery } from '../api/garments';
 import type { Change, Opened } from '../api/types';
 import { Findings } from '../shell/Findings';
 import { count } from '../format';
+import { HeldEdges } from './HeldEdges';
 
 interface Props {
   garment: Opened;
@@ -19,6 +20,7 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
   const seam = plan.seams.find((candidate) => candidate.id === seamId);
   const step = plan.steps.find((candidate) => candidate.seam === seamId);
   const { data: catalogue } = useQuery(methodsQuery(plan.terms));
+  const { data: held } = useQuery(heldQuery(garment.id, garment.version, seamId));
   if (!seam || !step) {
     return <p className="quiet">This garment has no such seam.</p>;
   }
@@ -30,6 +32,14 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
   return (
     <section className="before-start">
       <h1>{seam.title}</h1>
+      <div className="held">
+        {held && <HeldEdges seam={seam} pieces={plan.pieces} held={held} />}
+        {held && (
+          <p className="held-how">
+            <strong>{held.start}</strong> {held.check}
+          </p>
+        )}
+      </div>
       <dl>
         <dt>What meets what</dt>
         <dd>
@@ -37,8 +47,6 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
         </dd>
         <dt>How</dt>
         <dd>{method ? `${method.title}: ${method.held}.` : 'Choose a joining method at the seam.'}</dd>
-        <dt>Which way</dt>
-        <dd>{seam.direction}</dd>
         <dt>Have ready</dt>
         <dd>
           {count(seam.checkpoints.length, 'marker')},{' '}

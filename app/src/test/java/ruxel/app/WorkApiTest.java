@@ -22,6 +22,19 @@ class WorkApiTest {
     join("shoulder.right");
   }
 
+  /** Before a seam is taken it is told how it is held; nothing is begun by asking. */
+  @Test
+  void howASeamIsHeldIsToldBeforeItIsBegun() {
+    String garment = "/api/garments/" + server.garment();
+    JsonNode held = TestServer.json(server.get(garment + "/seams/shoulder.left/held"));
+    assertThat(held.path("lay").asString()).isEqualTo("RIGHT_SIDES_TOGETHER");
+    assertThat(held.path("wrongSide").asBoolean()).isTrue();
+    assertThat(held.path("fromRight").asBoolean()).as("a right hand works from the right on the wrong side").isTrue();
+    assertThat(held.path("start").asString()).startsWith("Start at your right with stitch 1 of both.");
+    assertThat(TestServer.json(server.get(garment)).path("progress").get(0).has("state")).as("nothing is begun").isFalse();
+    assertThat(server.get(garment + "/seams/hat/held").statusCode()).isEqualTo(404);
+  }
+
   @Test
   void takingTheSameSeamAgainGoesOnWithTheSameWork() {
     JsonNode first = take("armhole.left");

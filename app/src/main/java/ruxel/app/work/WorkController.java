@@ -34,6 +34,12 @@ class WorkController {
     return work.take(garment, wanted.seam());
   }
 
+  /** How a seam would be held and begun by today's plan; nothing is taken to the bench. */
+  @GetMapping("/garments/{garment}/seams/{seam}/held")
+  WorkService.Held held(@PathVariable UUID garment, @PathVariable String seam) {
+    return work.held(garment, seam);
+  }
+
   @GetMapping("/work/{id}")
   WorkService.View view(@PathVariable UUID id) {
     return work.view(id);

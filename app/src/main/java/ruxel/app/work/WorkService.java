@@ -12,6 +12,7 @@ import ruxel.core.bench.Directions;
 import ruxel.core.bench.Pace;
 import ruxel.core.bench.Work;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
 import ruxel.core.seam.Join;
 
@@ -78,15 +79,26 @@ public class WorkService {
       if (!toDecide.isEmpty()) {
         throw new Problems.Undecided(toDecide);
       }
-      BenchPlan plan =
-          Directions.of(today.garment(), today.plan(), seam)
-              .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
+      BenchPlan plan = planned(today, seam);
       Optional<UUID> begun = keeper.begin(garment, today, plan, frozen.write(plan));
       if (begun.isPresent()) {
         return view(begun.get());
       }
     }
     throw new Problems.Stale(garments.versioned(garment).version(), List.of());
+  }
+
+  /** How a seam is held and begun: which side is seen, at which hand it starts, and how the layers lie, if a method is chosen. */
+  public record Held(String hold, String start, boolean wrongSide, boolean fromRight, Optional<Method.Lay> lay, String check) {}
+
+  public Held held(UUID garment, String seam) {
+    BenchPlan plan = planned(garments.versioned(garment), seam);
+    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().method().flatMap(Method::of).map(Method::lay), plan.check());
+  }
+
+  private static BenchPlan planned(GarmentReader.Versioned today, String seam) {
+    return Directions.of(today.garment(), today.plan(), seam)
+        .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
   }
 
   public View view(UUID id) {

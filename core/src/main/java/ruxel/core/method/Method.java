@@ -58,8 +58,16 @@ public enum Method {
   /** The scores of handbook 8, 5 best for its word. */
   public record Scores(int strong, int stretch, int flat, int hidden, int quick, int undo) {}
 
+  /** How the two layers lie while they are joined; of two ways the one that is told first. */
+  public enum Lay {
+    RIGHT_SIDES_TOGETHER,
+    WRONG_SIDES_TOGETHER,
+    SIDE_BY_SIDE
+  }
+
   private static final Set<Method> RIGHT_SIDES_TOGETHER =
       EnumSet.of(SLIP_BOTH, SLIP_OUTER, SLIP_BACK_RIB, SC_BOTH, WHIP_BOTH, BACKSTITCH);
+  private static final Set<Method> WRONG_SIDES_TOGETHER = EnumSet.of(SC_BACK, WHIP_BACK);
 
   private final String id;
   private final String title;
@@ -108,7 +116,11 @@ public enum Method {
 
   /** Whether the pieces are held right sides together, so that the maker sees a wrong side. */
   public boolean showsWrongSide() {
-    return RIGHT_SIDES_TOGETHER.contains(this);
+    return lay() == Lay.RIGHT_SIDES_TOGETHER;
+  }
+
+  public Lay lay() {
+    return RIGHT_SIDES_TOGETHER.contains(this) ? Lay.RIGHT_SIDES_TOGETHER : WRONG_SIDES_TOGETHER.contains(this) ? Lay.WRONG_SIDES_TOGETHER : Lay.SIDE_BY_SIDE;
   }
 
   public Family family() {

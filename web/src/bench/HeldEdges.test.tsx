@@ -1,0 +1,42 @@
+// @vitest-environment jsdom
+import { render, screen } from '@testing-library/react';
+import { expect, test } from 'vitest';
+import type { Held } from '../api/types';
+import { garment, seam } from '../testing/sample';
+import { HeldEdges } from './HeldEdges';
+
+const HELD: Held = {
+  hold: 'Slip stitch: right sides together.',
+  start: 'Start at your right with stitch 1.',
+  wrongSide: true,
+  fromRight: true,
+  lay: 'RIGHT_SIDES_TOGETHER',
+  check: '',
+};
+
+function drawn(held: Held) {
+  const { container, unmount } = render(
+    <HeldEdges seam={seam()} pieces={garment().plan.pieces} held={held} />,
+  );
+  const start = Number(container.querySelector('.held-start circle')?.getAttribute('cx'));
+  const joints = container.querySelectorAll('.held-joint').length;
+  const words = [...container.querySelectorAll('.held-words')].map((text) => text.textContent);
+  const label = screen.getByRole('img').getAttribute('aria-label');
+  unmount();
+  return { start, joints, words, label };
+}
+
+test('held together, the nearer layer shows its wrong side and the other its right side', () => {
+  const { words, label, joints } = drawn(HELD);
+  expect(words[1]).toContain('nearest you, its wrong side shows');
+  expect(words[0]).toContain('behind, facing you with its right side');
+  expect(label).toContain('Start at your right');
+  expect(joints).toBe(7);
+});
+
+test('it starts at the hand that the plan says', () => {
+  const right = drawn(HELD).start;
+  const left = drawn({ ...HELD, fromRight: false, lay: 'SIDE_BY_SIDE' });
+  expect(left.start).toBeLessThan(right);
+  expect(left.words.every((words) => words?.includes('right side up'))).toBe(true);
+});
