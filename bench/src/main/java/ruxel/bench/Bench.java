@@ -11,6 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -76,6 +77,16 @@ public final class Bench {
         "{\"baseVersion\":1,\"want\":[\"armhole.left\"],\"changes\":[{\"kind\":\"ANCHOR_MOVED\",\"seam\":\"armhole.left\",\"anchor\":\"shoulder\",\"side\":\"A\",\"position\":55}]}";
     median(client, "preview a moved anchor", post(address + "/api/garments/" + id + "/preview", move));
     dragged(client, address, id);
+    typed(client, address);
+  }
+
+  /** A construction chosen, then a number typed. */
+  private static void typed(HttpClient client, String address) throws IOException, InterruptedException {
+    median(client, "the constructions with their silhouettes", HttpRequest.newBuilder(URI.create(address + "/api/constructions")).build());
+    for (String construction : List.of("drop-shoulder", "set-in-sleeve")) {
+      String answers = "{\"construction\":\"%s\",\"answers\":{\"backStitches\":70,\"bodyRows\":48}}".formatted(construction);
+      median(client, "preview of a typed answer, " + construction, post(address + "/api/preview", answers));
+    }
   }
 
   private static void dragged(HttpClient client, String address, String id) throws IOException, InterruptedException {

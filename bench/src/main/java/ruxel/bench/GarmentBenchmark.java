@@ -15,6 +15,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import ruxel.app.garment.DemoGarments;
+import ruxel.core.construction.Walk;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
@@ -48,14 +49,46 @@ public class GarmentBenchmark {
   private static final int SEAMS = 12;
   private static final int STITCHES = 120;
   private static final int ROWS = 104;
+  private static final int FREE_PIECES = 12;
+  private static final int FREE_SEAMS = 20;
 
   private Garment cardigan;
   private Garment panels;
+  private Garment free;
 
   @Setup
   public void read() {
     cardigan = ((Outcome.Good<Garment>) GarmentFiles.read(DemoGarments.CARDIGAN.file())).value();
     panels = panels();
+    free = free();
+  }
+
+  /** Twelve walked boxes joined into a ring by both halves of their sides, as far as twenty seams go. */
+  private static Garment free() {
+    List<Piece> pieces = new ArrayList<>();
+    for (int p = 0; p < FREE_PIECES; p++) {
+      Walk box =
+          new Walk(
+              List.of(
+                  new Walk.Step("lower", UnitKind.FOUNDATION_LOOP, 40, 7, 90), new Walk.Step("right below", UnitKind.ROW_END, 30, 10, 0),
+                  new Walk.Step("right above", UnitKind.ROW_END, 20, 10, 90), new Walk.Step("upper", UnitKind.STITCH_TOP, 40, 7, 90),
+                  new Walk.Step("left above", UnitKind.ROW_END, 20, 10, 0), new Walk.Step("left below", UnitKind.ROW_END, 30, 10, 90)));
+      pieces.add(box.piece("own." + p, "Box " + p, Piece.Part.OTHER, Cloth.Dye.WOAD));
+    }
+    List<Seam> seams = new ArrayList<>();
+    for (int s = 0; s < FREE_SEAMS; s++) {
+      boolean below = s < FREE_PIECES;
+      String one = "own." + s % FREE_PIECES;
+      String next = "own." + (s + 1) % FREE_PIECES;
+      String right = below ? "e2" : "e3";
+      String left = below ? "e6" : "e5";
+      seams.add(
+          new Seam(
+              "own.s" + s, "Seam " + s, SeamRole.SIDE, Seam.SideOf.of("A", Span.ofRun(one, right, right, Span.Along.FORWARD)),
+              Seam.SideOf.of("B", Span.ofRun(next, left, left, Span.Along.BACKWARD)), List.of(), List.of(), Seam.Working.USUAL, Optional.of("mattress-rows")));
+    }
+    return new Garment(
+        "Ring", Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.empty(), pieces, seams, List.of(), Settings.NONE, HouseRules.USUAL);
   }
 
   /** Five panels whose edges are two runs each, and twelve seams of stitches on row ends. */
@@ -94,6 +127,11 @@ public class GarmentBenchmark {
   @Benchmark
   public Outcome<GarmentPlan> fivePanelsTwelveSeams() {
     return Planner.plan(panels);
+  }
+
+  @Benchmark
+  public Outcome<GarmentPlan> twelveFreePiecesTwentySeams() {
+    return Planner.plan(free);
   }
 
   @Benchmark
