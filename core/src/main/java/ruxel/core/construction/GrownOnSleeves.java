@@ -47,7 +47,7 @@ final class GrownOnSleeves extends Template {
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
-                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE, SLEEVE, REPEAT))
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE, SLEEVE, REPEAT, Sleeve.IN_PASSES))
             .flatMap(List::stream)
             .toList());
   }
@@ -56,7 +56,7 @@ final class GrownOnSleeves extends Template {
   void tell(Halves halves, Form form) {
     Making making = Making.of(form);
     int side = form.count(Body.ROWS) - Armhole.rows(form);
-    int firmRows = Math.min(side - 1, (int) Math.round(FIRM_MM / making.h()));
+    int firmRows = firmRows(form);
     int firmStitches = Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w()));
     Body.panels(
         halves, form, Panel.Shoulder.straight(Body.shoulder(form) + sleeve(form)),
@@ -76,9 +76,23 @@ final class GrownOnSleeves extends Template {
         List.of(Span.ofRun(front.piece(), Body.isCardigan(form) ? "cuff" : "cuff.left", "cuff", FORWARD), Span.ofRun("back", "cuff.left", "cuff", FORWARD)));
   }
 
-  /** Side and under-sleeve in one pass from the hem round the armpit to the cuff. */
+  /** Side and under-sleeve in one pass from the hem round the armpit to the cuff, or each from its open end to the armpit. */
   private static void sides(Halves halves, Form form) {
     Body.Front front = Body.leftFront(form);
+    if (Sleeve.inTwo(form)) {
+      String highest = firmRows(form) > 0 ? "side.firm" : "side";
+      halves.seam(
+          "side", "side", SeamRole.SIDE,
+          SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), Body.lowest(form), highest, FORWARD)),
+          SideOf.of("Back side", Span.ofRuns("back", "left", highest, Body.lowest(form), BACKWARD)),
+          Body.ribAnchors(form), List.of(Seam.END), "mattress-rows");
+      halves.seam(
+          "sleeve", "under-sleeve", SeamRole.SLEEVE,
+          SideOf.of("Front under-sleeve", Span.ofRuns(front.piece(), front.side(), "under.firm", "under", BACKWARD)),
+          SideOf.of("Back under-sleeve", Span.ofRuns("back", "left", "under", "under.firm", FORWARD)),
+          List.of(), List.of(Seam.END), "whip-both");
+      return;
+    }
     List<Anchor> anchors = new ArrayList<>(Body.ribAnchors(form));
     anchors.add(new Anchor("underarm", "armpit", Spot.cut(front.piece(), front.side(), Cut.startOf("under.firm")), Spot.cut("back", "left", Cut.endOf("under.firm"))));
     halves.seam(
@@ -101,6 +115,11 @@ final class GrownOnSleeves extends Template {
               Spot.cut("back", "shoulder.left", new Cut("shoulder", n * repeat, Cut.End.START))));
     }
     return anchors;
+  }
+
+  /** Rows of the side beside the armpit that are not eased; the lowest row of the side always may be. */
+  private static int firmRows(Form form) {
+    return Math.min(form.count(Body.ROWS) - Armhole.rows(form) - 1, (int) Math.round(FIRM_MM / Making.of(form).h()));
   }
 
   private static int sleeve(Form form) {

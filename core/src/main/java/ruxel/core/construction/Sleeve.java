@@ -174,6 +174,11 @@ final class Sleeve {
         anchors, List.of(Seam.START, Seam.END), new Seam.Working(false, Surplus.EVEN, fullness(form), false), Armhole.method(form), moving);
   }
 
+  /** Whether side and sleeve are seams of their own. */
+  static boolean inTwo(Form form) {
+    return form.asks(IN_PASSES) && form.is(IN_PASSES, "TWO");
+  }
+
   /** Side and sleeve from the hem to the cuff, or each from its open end to the underarm. */
   private static void sides(Halves halves, Form form) {
     Body.Front front = Body.leftFront(form);
@@ -185,7 +190,7 @@ final class Sleeve {
         form.count(CUFF_RIB) > 0
             ? List.of(new Anchor("cuff.rib", "top of the cuff ribbing", Spot.cut(LEFT, "front", Cut.startOf("rib")), Spot.cut(LEFT, "back", Cut.endOf("rib"))))
             : List.of();
-    if (form.asks(IN_PASSES) && form.is(IN_PASSES, "TWO")) {
+    if (inTwo(form)) {
       Body.sides(halves, form);
       halves.seam(
           "sleeve", "sleeve", SeamRole.SLEEVE, SideOf.of("Front edge of the sleeve", new Span(LEFT, "front", frontSleeve.fromInclusive(), frontSleeve.toExclusive(), BACKWARD)),

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
 import ruxel.core.finding.FindingCode;
@@ -154,6 +155,18 @@ class ConstructionsTest {
     GarmentPlan plan = plan("set-in-sleeve", Map.of("sideInPasses", new Answers.Word("TWO")));
     assertThat(seam(plan, "sleeve.left").direction()).startsWith("From the cuff");
     assertThat(seam(plan, "side.left").direction()).startsWith("From the hem");
+  }
+
+  /** Whoever joins from both ends to the underarm has two seams a side, each begun at its open end; the openings stay. */
+  @ParameterizedTest
+  @ValueSource(strings = {"drop-shoulder", "notched-armhole", "set-in-sleeve", "sideways-ribs", "grown-on-sleeves", "wide-front"})
+  void sideAndSleeveAreJoinedInOnePassOrTwo(String id) {
+    GarmentPlan one = plan(id, Map.of("sideInPasses", new Answers.Word("ONE")));
+    GarmentPlan two = plan(id, Map.of("sideInPasses", new Answers.Word("TWO")));
+    assertThat(two.seams()).hasSize(one.seams().size() + 2).allMatch(SeamPlan::planned);
+    assertThat(two.gluing().openings()).isEqualTo(one.gluing().openings());
+    assertThat(seam(two, "side.left").direction()).startsWith("From the hem");
+    assertThat(seam(two, "sleeve.left").direction()).startsWith("From the").contains("cuff");
   }
 
   @Test
