@@ -2,6 +2,7 @@ package ruxel.core.glue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntPredicate;
 import ruxel.core.piece.Face;
 import ruxel.core.piece.Shape;
 
@@ -26,11 +27,6 @@ public final class Openings {
     return openings.firsts().stream().map(openings::withAngles).toList();
   }
 
-  /** The openings as lists of their free segments in the order of travel, without lengths and angles. */
-  public static List<List<Integer>> loops(Gluing gluing) {
-    return new Openings(gluing).firsts();
-  }
-
   private List<List<Integer>> firsts() {
     List<List<Integer>> found = new ArrayList<>();
     for (Segment segment : gluing.segments()) {
@@ -42,18 +38,24 @@ public final class Openings {
   }
 
   private List<Integer> loop(Segment first) {
+    List<Integer> segments = loop(gluing, first.index(), index -> gluing.segment(index).isFree());
+    segments.forEach(index -> seen[index] = true);
+    return segments;
+  }
+
+  /** The free segments of an opening in the order of travel, where only some are free. */
+  static List<Integer> loop(Gluing gluing, int first, IntPredicate isFree) {
     List<Integer> segments = new ArrayList<>();
-    Segment here = first;
+    Segment here = gluing.segment(first);
     boolean withRing = true;
     do {
-      seen[here.index()] = true;
       segments.add(here.index());
-      here = step(here, withRing);
-      while (!here.isFree()) {
+      here = step(gluing, here, withRing);
+      while (!isFree.test(here.index())) {
         withRing = here.turned() != withRing;
-        here = step(gluing.segment(here.twin().getAsInt()), withRing);
+        here = step(gluing, gluing.segment(here.twin().getAsInt()), withRing);
       }
-    } while (here.index() != first.index());
+    } while (here.index() != first);
     return segments;
   }
 
@@ -79,6 +81,10 @@ public final class Openings {
   }
 
   private Segment step(Segment segment, boolean withRing) {
+    return step(gluing, segment, withRing);
+  }
+
+  private static Segment step(Gluing gluing, Segment segment, boolean withRing) {
     return gluing.segment(withRing ? segment.next() : segment.previous());
   }
 

@@ -2,12 +2,12 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -16,6 +16,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
+import ruxel.core.glue.OpenMeanwhile;
 import ruxel.core.glue.Opening;
 import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
@@ -170,19 +171,16 @@ final class Assembly {
 
   /** What is open after each step, among pieces that hang together. */
   List<List<GarmentPlan.OpenNow>> openAfterEach(List<Step> steps) {
-    double[] lengths = gluing.segments().stream().mapToDouble(gluing::lengthMm).toArray();
+    OpenMeanwhile meanwhile = new OpenMeanwhile(gluing);
+    Map<List<Integer>, GarmentPlan.OpenNow> told = new IdentityHashMap<>();
     List<List<GarmentPlan.OpenNow>> open = new ArrayList<>();
-    Set<Join> joined = new HashSet<>();
     for (Step step : steps) {
-      joined.addAll(step.joins());
-      Gluing now = gluing.withOnly(joined::contains);
-      Set<Integer> hanging = now.segments().stream().filter(segment -> !segment.isFree()).map(Segment::face).collect(Collectors.toSet());
-      open.add(
-          Openings.loops(now).stream()
-              .filter(loop -> hanging.contains(now.segment(loop.get(0)).face()))
-              .map(loop -> new GarmentPlan.OpenNow(openings.of(loop), loop.stream().mapToDouble(segment -> lengths[segment]).sum()))
-              .toList());
+      open.add(meanwhile.join(step.joins()).stream().map(loop -> told.computeIfAbsent(loop, this::openNow)).toList());
     }
     return open;
+  }
+
+  private GarmentPlan.OpenNow openNow(List<Integer> loop) {
+    return new GarmentPlan.OpenNow(openings.of(loop), loop.stream().map(gluing::segment).mapToDouble(gluing::lengthMm).sum());
   }
 }

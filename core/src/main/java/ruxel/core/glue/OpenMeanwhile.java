@@ -1,0 +1,63 @@
+package ruxel.core.glue;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import ruxel.core.seam.Join;
+
+/**
+ * What is open while a garment is joined, join after join: each changes only the openings that its segments lie on, so that a step
+ * costs as much as these are long.
+ */
+public final class OpenMeanwhile {
+  private final Gluing whole;
+  private final boolean[] glued;
+  /** The opening that each free segment lies on, by the lowest segment of it. */
+  private final int[] openingOf;
+  private final Map<Integer, List<Integer>> openings = new HashMap<>();
+  /** Those of faces that hang together already. */
+  private final TreeMap<Integer, List<Integer>> hanging = new TreeMap<>();
+  private final Map<Join, List<Integer>> segments = new HashMap<>();
+
+  /** Nothing is joined yet: each face's ring is open by itself. Linear in the segments. */
+  public OpenMeanwhile(Gluing whole) {
+    this.whole = whole;
+    glued = new boolean[whole.segments().size()];
+    openingOf = new int[glued.length];
+    Map<Integer, Integer> firstOfFace = new HashMap<>();
+    for (Segment segment : whole.segments()) {
+      int first = firstOfFace.computeIfAbsent(segment.face(), face -> segment.index());
+      openingOf[segment.index()] = first;
+      openings.computeIfAbsent(first, key -> new ArrayList<>()).add(segment.index());
+      segment.join().ifPresent(join -> segments.computeIfAbsent(join, key -> new ArrayList<>()).add(segment.index()));
+    }
+  }
+
+  /** The openings among faces that hang together once these are joined too, each from its lowest segment in the order of travel. */
+  public List<List<Integer>> join(Collection<Join> joins) {
+    TreeSet<Integer> touched = new TreeSet<>();
+    for (Join join : joins) {
+      for (int segment : segments.getOrDefault(join, List.of())) {
+        glued[segment] = true;
+        touched.add(openingOf[segment]);
+      }
+    }
+    TreeSet<Integer> free = new TreeSet<>();
+    for (int opening : touched) {
+      hanging.remove(opening);
+      openings.remove(opening).stream().filter(segment -> !glued[segment]).forEach(free::add);
+    }
+    while (!free.isEmpty()) {
+      List<Integer> loop = Openings.loop(whole, free.first(), segment -> !glued[segment]);
+      loop.forEach(free::remove);
+      loop.forEach(segment -> openingOf[segment] = loop.get(0));
+      openings.put(loop.get(0), loop);
+      hanging.put(loop.get(0), loop);
+    }
+    return List.copyOf(hanging.values());
+  }
+}
