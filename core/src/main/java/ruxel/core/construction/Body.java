@@ -180,13 +180,13 @@ final class Body {
    * @param sides what is worked above the ribbing at both sides, up to the shoulder
    */
   static void panels(Halves halves, Form form, UnaryOperator<Panel> sides) {
-    panels(halves, form, new Panel.Shoulder(shoulder(form), steps(form)), sides);
+    panels(halves, form, new ShoulderEnd(shoulder(form), steps(form), 0), sides);
   }
 
   /** With what lies at each end of their upper edges. */
-  static void panels(Halves halves, Form form, Panel.Shoulder ends, UnaryOperator<Panel> sides) {
-    Panel.Neck neck = new Panel.Neck(frontNeck(form), neckRows(form), form.countOrNone(NECK_CENTRE), "centre");
-    Panel.Neck straight = new Panel.Neck(backNeck(form), 0, 0, "neck");
+  static void panels(Halves halves, Form form, ShoulderEnd ends, UnaryOperator<Panel> sides) {
+    Neck neck = new Neck(frontNeck(form), neckRows(form), form.countOrNone(NECK_CENTRE), "centre");
+    Neck straight = new Neck(backNeck(form), 0, 0, "neck");
     halves.whole(sides.apply(panel(form, "back", "Back", Part.BACK, back(form))).whole("right", ends, straight));
     if (isCardigan(form)) {
       halves.pair(sides.apply(panel(form, "front.left", "Left front", Part.FRONT, front(form))).half(ends, neck), "front.right", "Right front");

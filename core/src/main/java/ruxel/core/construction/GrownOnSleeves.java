@@ -59,7 +59,7 @@ final class GrownOnSleeves extends Template {
     int firmRows = firmRows(form);
     int firmStitches = Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w()));
     Body.panels(
-        halves, form, Panel.Shoulder.straight(Body.shoulder(form) + sleeve(form)),
+        halves, form, ShoulderEnd.straight(Body.shoulder(form) + sleeve(form)),
         panel -> {
           panel.rows("side", side - firmRows);
           if (firmRows > 0) {

@@ -3,21 +3,10 @@ package ruxel.core.construction;
 import static ruxel.core.construction.Question.Group.BODY;
 import static ruxel.core.construction.Question.Group.NECK;
 
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.piece.Advance;
-import ruxel.core.piece.Cut;
-import ruxel.core.piece.Edge;
-import ruxel.core.piece.Landmark;
-import ruxel.core.piece.Piece;
 import ruxel.core.piece.Piece.Part;
-import ruxel.core.piece.Run;
-import ruxel.core.piece.UnitKind;
 
 /** A body worked sideways (handbook 4.4): ribs run up it, hem and shoulders are row ends, its sides the foundation and the last row. */
 final class RibBody {
@@ -68,71 +57,19 @@ final class RibBody {
 
   /** Back and front or fronts; those of a cardigan are as wide as their shoulders. */
   static void panels(Halves halves, Form form) {
-    halves.whole(whole(form, "back", "Back", Part.BACK, "right", 0));
+    ShoulderEnd shoulder = new ShoulderEnd(shoulderRibs(form) * form.count(RIB), 1, form.count(RIB));
+    int neck = neckRibs(form) * form.count(RIB);
+    halves.whole(panel(form, "back", "Back", Part.BACK, backRibs(form)).whole("right", shoulder, new Neck(neck, 0, 0, "neck")));
     if (Body.isCardigan(form)) {
-      halves.pair(half(form), "front.right", "Right front");
+      halves.pair(panel(form, "front.left", "Left front", Part.FRONT, shoulderRibs(form)).half(shoulder, new Neck(0, 0, 0, "neck")), "front.right", "Right front");
     } else {
-      halves.whole(whole(form, "front", "Front", Part.FRONT, "left", form.count(DEPTH)));
+      halves.whole(panel(form, "front", "Front", Part.FRONT, backRibs(form)).whole("left", shoulder, new Neck(neck, form.count(DEPTH), neck, "neck")));
     }
   }
 
-  private static Piece whole(Form form, String id, String name, Part part, String rightHand, int depth) {
-    String leftHand = rightHand.equals("left") ? "right" : "left";
-    int neckRows = neckRibs(form) * form.count(RIB);
-    List<Run> neck = new ArrayList<>(List.of(across(form, depth > 0 ? "centre" : "neck", neckRows, -1)));
-    if (depth > 0) {
-      neck.add(0, along(form, "down", UnitKind.STITCH_TOP, depth, -1));
-      neck.add(along(form, "up", UnitKind.STITCH_TOP, depth, 1));
-    }
-    Map<String, String> mirror = new HashMap<>(Map.of("hem", "hem", "neck", "neck", rightHand, leftHand, leftHand, rightHand));
-    mirror.put("shoulder." + rightHand, "shoulder." + leftHand);
-    mirror.put("shoulder." + leftHand, "shoulder." + rightHand);
-    return new Piece(
-            id, name, part,
-            List.of(
-                Edge.of("hem", "hem", List.of(across(form, "hem", backRibs(form) * form.count(RIB), 1))),
-                Edge.of(rightHand, rightHand + " side", side(form, 1)),
-                shoulder(form, "shoulder." + rightHand, rightHand + " shoulder", 0),
-                Edge.of("neck", "neck", neck),
-                shoulder(form, "shoulder." + leftHand, leftHand + " shoulder", form.count(RIB)),
-                Edge.of(leftHand, leftHand + " side", side(form, -1))),
-            Optional.empty(), Making.of(form).cloth())
-        .ownTwin(mirror);
-  }
-
-  private static Piece half(Form form) {
-    return new Piece(
-        "front.left", "Left front", Part.FRONT,
-        List.of(
-            Edge.of("hem", "hem", List.of(across(form, "hem", shoulderRibs(form) * form.count(RIB), 1))),
-            Edge.of("side", "side", side(form, 1)),
-            shoulder(form, "shoulder", "shoulder", 0),
-            Edge.of("front", "front edge", List.of(along(form, "front", UnitKind.STITCH_TOP, form.count(STITCHES), -1)))),
-        Optional.empty(), Making.of(form).cloth());
-  }
-
-  /** Up or down a side: below the armhole and beside it. */
-  private static List<Run> side(Form form, int way) {
+  private static Panel panel(Form form, String id, String name, Part part, int ribs) {
     int armhole = form.count(Armhole.STITCHES);
-    Run below = along(form, "side", UnitKind.STITCH_TOP, form.count(STITCHES) - armhole, way);
-    Run beside = along(form, "armhole", UnitKind.STITCH_TOP, armhole, way);
-    return way > 0 ? List.of(below, beside) : List.of(beside, below);
-  }
-
-  /** A shoulder with the start of each rib, counted from the armhole, so that they meet their like on the other piece. */
-  private static Edge shoulder(Form form, String id, String name, int firstRib) {
-    int rib = form.count(RIB);
-    Landmark ribs = new Landmark("ribs", "rib", Landmark.Kind.RIB, new Cut("shoulder", firstRib, Cut.End.START), rib, shoulderRibs(form), Optional.empty());
-    Edge edge = Edge.of(id, name, List.of(across(form, "shoulder", shoulderRibs(form) * rib, -1)));
-    return shoulderRibs(form) > 1 ? edge.withLandmarks(List.of(ribs)) : edge;
-  }
-
-  private static Run across(Form form, String run, int rows, int way) {
-    return Run.plain(run, UnitKind.ROW_END, rows, new Advance(way * Making.of(form).h(), 0));
-  }
-
-  private static Run along(Form form, String run, UnitKind kind, int stitches, int way) {
-    return Run.plain(run, kind, stitches, new Advance(0, way * Making.of(form).w()));
+    return Panel.sideways(id, name, part, Making.of(form), "hem", ribs * form.count(RIB)).rows("side", form.count(STITCHES) - armhole).rows("armhole", armhole);
   }
 
   private static int shoulderRibs(Form form) {
