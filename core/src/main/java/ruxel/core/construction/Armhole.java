@@ -117,14 +117,14 @@ final class Armhole {
 
   /** Front and back of the left armhole, from underarm to underarm over the shoulder. */
   static List<Span> spans(Form form) {
-    Body.Front front = Body.leftFront(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
     return List.of(
         Span.ofRuns(front.piece(), front.side(), lowest(form), highest(form), FORWARD), Span.ofRuns("back", "left", highest(form), lowest(form), FORWARD));
   }
 
   /** Where the armhole meets the shoulder, on the front. */
   static Spot shoulder(Form form) {
-    Body.Front front = Body.leftFront(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
     return Spot.cut(front.piece(), front.side(), Cut.endOf(highest(form)));
   }
 
@@ -139,7 +139,7 @@ final class Armhole {
 
   /** The corner above the stitches left, on the front or on the back. */
   static Spot corner(Form form, boolean onFront) {
-    Body.Front front = Body.leftFront(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
     return onFront ? Spot.cut(front.piece(), front.side(), Cut.endOf(LEFT)) : Spot.cut("back", "left", Cut.startOf(LEFT));
   }
 

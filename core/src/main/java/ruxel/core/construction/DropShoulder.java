@@ -24,7 +24,7 @@ final class DropShoulder extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    Body.panels(halves, form);
+    BodyPanels.panels(halves, form);
     Sleeve.straight(halves, form, Armhole.ROWS, 2 * h(form));
   }
 

@@ -58,7 +58,7 @@ final class GrownOnSleeves extends Template {
     int side = form.count(Body.ROWS) - Armhole.rows(form);
     int firmRows = firmRows(form);
     int firmStitches = Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w()));
-    Body.panels(
+    BodyPanels.panels(
         halves, form, ShoulderEnd.straight(Body.shoulder(form) + sleeve(form)),
         panel -> {
           panel.rows("side", side - firmRows);
@@ -67,10 +67,10 @@ final class GrownOnSleeves extends Template {
           }
           return panel.added("under.firm", firmStitches).firm().added("under", sleeve(form) - firmStitches).edge("cuff").rows("cuff", Armhole.rows(form));
         });
-    Body.shoulders(halves, form, "shoulder and sleeve", SeamRole.SHOULDER_SLEEVE_TOP, repeats(form), List.of());
+    BodyPanels.shoulders(halves, form, "shoulder and sleeve", SeamRole.SHOULDER_SLEEVE_TOP, repeats(form), List.of());
     sides(halves, form);
-    Body.openings(halves, form);
-    Body.Front front = Body.leftFront(form);
+    BodyPanels.openings(halves, form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
     halves.openings(
         "cuff", "cuff",
         List.of(Span.ofRun(front.piece(), Body.isCardigan(form) ? "cuff" : "cuff.left", "cuff", FORWARD), Span.ofRun("back", "cuff.left", "cuff", FORWARD)));
@@ -78,14 +78,14 @@ final class GrownOnSleeves extends Template {
 
   /** Side and under-sleeve in one pass from the hem round the armpit to the cuff, or each from its open end to the armpit. */
   private static void sides(Halves halves, Form form) {
-    Body.Front front = Body.leftFront(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
     if (Sleeve.inTwo(form)) {
       String highest = firmRows(form) > 0 ? "side.firm" : "side";
       halves.seam(
           "side", "side", SeamRole.SIDE,
-          SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), Body.lowest(form), highest, FORWARD)),
-          SideOf.of("Back side", Span.ofRuns("back", "left", highest, Body.lowest(form), BACKWARD)),
-          Body.ribAnchors(form), List.of(Seam.END), "mattress-rows");
+          SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), BodyPanels.lowest(form), highest, FORWARD)),
+          SideOf.of("Back side", Span.ofRuns("back", "left", highest, BodyPanels.lowest(form), BACKWARD)),
+          BodyPanels.ribAnchors(form), List.of(Seam.END), "mattress-rows");
       halves.seam(
           "sleeve", "under-sleeve", SeamRole.SLEEVE,
           SideOf.of("Front under-sleeve", Span.ofRuns(front.piece(), front.side(), "under.firm", "under", BACKWARD)),
@@ -93,12 +93,12 @@ final class GrownOnSleeves extends Template {
           List.of(), List.of(Seam.END), "whip-both");
       return;
     }
-    List<Anchor> anchors = new ArrayList<>(Body.ribAnchors(form));
+    List<Anchor> anchors = new ArrayList<>(BodyPanels.ribAnchors(form));
     anchors.add(new Anchor("underarm", "armpit", Spot.cut(front.piece(), front.side(), Cut.startOf("under.firm")), Spot.cut("back", "left", Cut.endOf("under.firm"))));
     halves.seam(
         "side", "side and under-sleeve", SeamRole.SIDE_SLEEVE,
-        SideOf.of("Front side and under-sleeve", Span.ofRuns(front.piece(), front.side(), Body.lowest(form), "under", FORWARD)),
-        SideOf.of("Back side and under-sleeve", Span.ofRuns("back", "left", "under", Body.lowest(form), BACKWARD)),
+        SideOf.of("Front side and under-sleeve", Span.ofRuns(front.piece(), front.side(), BodyPanels.lowest(form), "under", FORWARD)),
+        SideOf.of("Back side and under-sleeve", Span.ofRuns("back", "left", "under", BodyPanels.lowest(form), BACKWARD)),
         anchors, List.of("underarm"), "mattress-rows");
   }
 
@@ -106,7 +106,7 @@ final class GrownOnSleeves extends Template {
   private static List<Anchor> repeats(Form form) {
     int repeat = form.count(REPEAT);
     int stitches = Body.shoulder(form) + sleeve(form);
-    Body.Front front = Body.leftFront(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
     List<Anchor> anchors = new ArrayList<>();
     for (int n = repeat == 0 ? 0 : (stitches - 1) / repeat; n > 0; n--) {
       anchors.add(

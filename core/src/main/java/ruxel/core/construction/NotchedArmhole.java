@@ -44,7 +44,7 @@ final class NotchedArmhole extends Template {
   void tell(Halves halves, Form form) {
     int notch = form.count(IN_NOTCH);
     Making making = Making.of(form);
-    Body.panels(halves, form);
+    BodyPanels.panels(halves, form);
     Sleeve.panels(halves, form, Sleeve.rows(form) - notch, Sleeve.top(form), head -> head.rows("notch", notch));
     Sleeve.joined(
         halves, form, new Sleeve.Head(Sleeve.top(form), Optional.of("notch"), Optional.of("notch"), Optional.of("notch")),

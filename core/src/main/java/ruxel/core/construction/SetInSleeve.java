@@ -21,7 +21,7 @@ final class SetInSleeve extends Template {
   @Override
   void tell(Halves halves, Form form) {
     double h = Making.of(form).h();
-    Body.panels(halves, form);
+    BodyPanels.panels(halves, form);
     Sleeve.panels(halves, form, Sleeve.rows(form), Cap.widest(form), head -> Cap.sections(head, form));
     Sleeve.joined(halves, form, Cap.head(form), Halves.lever(Side.B, Armhole.ROWS, 2 * h, true), Halves.lever(Side.A, Cap.LOWER_ROWS, 2 * h, false));
   }

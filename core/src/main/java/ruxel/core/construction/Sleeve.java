@@ -146,10 +146,10 @@ final class Sleeve {
 
   /** Shoulders joined, sleeves set in, sides closed; what stays open. */
   static void joined(Halves halves, Form form, Head head, Lever... moving) {
-    Body.shoulders(halves, form);
+    BodyPanels.shoulders(halves, form);
     setIn(halves, form, head, moving);
     sides(halves, form);
-    Body.openings(halves, form);
+    BodyPanels.openings(halves, form);
     halves.openings("cuff", "cuff", LEFT, "cuff");
   }
 
@@ -181,8 +181,8 @@ final class Sleeve {
 
   /** Side and sleeve from the hem to the cuff, or each from its open end to the underarm. */
   private static void sides(Halves halves, Form form) {
-    Body.Front front = Body.leftFront(form);
-    String hem = Body.lowest(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
+    String hem = BodyPanels.lowest(form);
     String cuff = form.count(CUFF_RIB) > 0 ? "rib" : "sleeve";
     Span frontSleeve = Span.ofRuns(LEFT, "front", "sleeve", cuff, FORWARD);
     Span backSleeve = Span.ofRuns(LEFT, "back", cuff, "sleeve", BACKWARD);
@@ -191,14 +191,14 @@ final class Sleeve {
             ? List.of(new Anchor("cuff.rib", "top of the cuff ribbing", Spot.cut(LEFT, "front", Cut.startOf("rib")), Spot.cut(LEFT, "back", Cut.endOf("rib"))))
             : List.of();
     if (inTwo(form)) {
-      Body.sides(halves, form);
+      BodyPanels.sides(halves, form);
       halves.seam(
           "sleeve", "sleeve", SeamRole.SLEEVE, SideOf.of("Front edge of the sleeve", new Span(LEFT, "front", frontSleeve.fromInclusive(), frontSleeve.toExclusive(), BACKWARD)),
           SideOf.of("Back edge of the sleeve", new Span(LEFT, "back", backSleeve.fromInclusive(), backSleeve.toExclusive(), FORWARD)),
           ofSleeve, List.of(Seam.END), "mattress-rows");
       return;
     }
-    List<Anchor> anchors = new ArrayList<>(Body.ribAnchors(form));
+    List<Anchor> anchors = new ArrayList<>(BodyPanels.ribAnchors(form));
     anchors.add(new Anchor("underarm", "underarm", Spot.cut(front.piece(), front.side(), Cut.endOf("side")), Spot.cut("back", "left", Cut.startOf("side"))));
     anchors.addAll(ofSleeve);
     halves.seam(

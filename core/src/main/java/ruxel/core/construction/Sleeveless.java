@@ -18,10 +18,10 @@ final class Sleeveless extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    Body.panels(halves, form);
-    Body.shoulders(halves, form);
-    Body.sides(halves, form);
-    Body.openings(halves, form);
+    BodyPanels.panels(halves, form);
+    BodyPanels.shoulders(halves, form);
+    BodyPanels.sides(halves, form);
+    BodyPanels.openings(halves, form);
     halves.openings("armhole", "armhole", Armhole.spans(form));
   }
 

@@ -50,8 +50,8 @@ final class Slit {
 
   /** The edges of the left slit, where there is one. */
   static List<Span> spans(Form form) {
-    Body.Front front = Body.leftFront(form);
-    String hem = Body.lowest(form);
+    BodyPanels.Front front = BodyPanels.leftFront(form);
+    String hem = BodyPanels.lowest(form);
     return rows(form) == 0
         ? List.of()
         : List.of(

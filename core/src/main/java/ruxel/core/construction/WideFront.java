@@ -42,7 +42,7 @@ final class WideFront extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    Body.panels(halves, form);
+    BodyPanels.panels(halves, form);
     Sleeve.straight(halves, form, Armhole.ROWS, 2 * Making.of(form).h());
   }
 

@@ -41,13 +41,13 @@ class KitTest {
 
     @Override
     void tell(Halves halves, Form form) {
-      Body.panels(halves, form, panel -> panel.rows("side", form.count(Body.ROWS) - form.count(ARMHOLE)).rows("armhole", form.count(ARMHOLE), -3));
-      Body.shoulders(halves, form);
-      Body.Front front = Body.leftFront(form);
+      BodyPanels.panels(halves, form, panel -> panel.rows("side", form.count(Body.ROWS) - form.count(ARMHOLE)).rows("armhole", form.count(ARMHOLE), -3));
+      BodyPanels.shoulders(halves, form);
+      BodyPanels.Front front = BodyPanels.leftFront(form);
       halves.seam(
-          "side", "side", SeamRole.SIDE, SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), Body.lowest(form), "side", FORWARD)),
-          SideOf.of("Back side", Span.ofRuns("back", "left", "side", Body.lowest(form), BACKWARD)), List.of(), List.of(Seam.START), "mattress-rows");
-      Body.openings(halves, form);
+          "side", "side", SeamRole.SIDE, SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), BodyPanels.lowest(form), "side", FORWARD)),
+          SideOf.of("Back side", Span.ofRuns("back", "left", "side", BodyPanels.lowest(form), BACKWARD)), List.of(), List.of(Seam.START), "mattress-rows");
+      BodyPanels.openings(halves, form);
     }
   }
 
