@@ -24,7 +24,7 @@ interface Props {
 
 /** The numbers of a construction, each asked for where it is measured on what they make. */
 export function Answering({ construction, given, title, about, action, refused, onDone, children }: Props) {
-  const { texts, answers, setText, drawn: plan, findings } = useAnswers(construction, given);
+  const { texts, answers, setText, drawn: plan, findings, silent } = useAnswers(construction, given);
   const [busy, setBusy] = useState(false);
   const [current, setCurrent] = useState<string>();
   const { ref, width, height } = useSize<HTMLDivElement>();
@@ -34,7 +34,8 @@ export function Answering({ construction, given, title, about, action, refused, 
     .filter(({ type }) => type !== 'CHOICE')
     .map(({ key }) => key)
     .join(' ');
-  const hasRoom = plan !== undefined && width >= LEAST_PX;
+  // Not measured yet, it is taken to have room: a field that moved would lose the focus.
+  const hasRoom = (width === 0 || width >= LEAST_PX) && !(silent && plan === undefined);
   const drawn = useMemo(() => (hasRoom ? numbers.split(' ') : []), [hasRoom, numbers]);
   const done = async () => {
     setBusy(true);

@@ -19,6 +19,8 @@ export function useAnswers(construction: Construction, given: AnswerMap) {
   );
   const [drawn, setDrawn] = useState<GarmentPlan>();
   const [findings, setFindings] = useState<FindingView[]>([]);
+  /** Whether the last preview had no answer at all. */
+  const [silent, setSilent] = useState(false);
   const answers = useMemo(() => {
     const typed: AnswerMap = {};
     for (const question of construction.questions) {
@@ -42,6 +44,7 @@ export function useAnswers(construction: Construction, given: AnswerMap) {
       const asked = wanted.current;
       try {
         const preview = await previewAnswers(construction.id, asked);
+        setSilent(false);
         setFindings(preview.findings.filter((finding) => finding.level === 'DECIDE_FIRST'));
         setDrawn((last) => preview.plan ?? last);
       } finally {
@@ -51,9 +54,9 @@ export function useAnswers(construction: Construction, given: AnswerMap) {
         await ask();
       }
     };
-    void ask().catch(() => undefined);
+    void ask().catch(() => setSilent(true));
   }, [answers, construction.id]);
 
   const setText = (key: string, text: string) => setTexts((before) => ({ ...before, [key]: text }));
-  return { texts, answers, setText, drawn, findings };
+  return { texts, answers, setText, drawn, findings, silent };
 }
