@@ -35,6 +35,7 @@ class PicturesTest {
     Product.button(page, "As worn").click();
     page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("worn.png")));
     shoot(page, jacket + "/pieces", "pieces");
+    shoot(page, jacket + "/bench/shoulder.left", "held");
     shoot(page, jacket + "/order", "order");
     shoot(page, jacket + "/rules", "rules");
     shoot(page, jacket + "/seam/side.left", "repeats");

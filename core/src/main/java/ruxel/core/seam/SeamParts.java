@@ -15,6 +15,9 @@ import ruxel.core.seam.Seam.SideOf;
 
 /** Seams parted at an anchor, or put together end to start. Linear in spans and anchors. */
 public final class SeamParts {
+  /** So much of a name goes into that of an anchor. */
+  private static final int LONGEST = 150;
+
   private SeamParts() {}
 
   /** A place of a side: the span it lies on and half units from the start of the side. */
@@ -114,7 +117,7 @@ public final class SeamParts {
   public static Seam joined(ResolvedSeam first, ResolvedSeam second, List<ResolvedSeam> all) {
     Seam one = first.seam();
     Seam two = fitting(first, second, new Corners(all));
-    Anchor joint = new Anchor(free(one, two), "end of " + one.name(), end(one.a()), end(one.b()));
+    Anchor joint = new Anchor(free(one, two), "end of " + one.name().substring(0, Math.min(one.name().length(), LONGEST)), end(one.a()), end(one.b()));
     List<Anchor> anchors = new ArrayList<>(one.anchors());
     anchors.add(joint);
     two.anchors().forEach(anchor -> anchors.add(new Anchor(renamed(one, two, anchor.id()), anchor.name(), anchor.a(), anchor.b())));

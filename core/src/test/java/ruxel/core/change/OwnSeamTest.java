@@ -80,6 +80,14 @@ class OwnSeamTest {
     assertThat(again.seams()).hasSize(1);
   }
 
+  /** A seam with the longest name there may be is put together too: what is made of the name is not too long. */
+  @Test
+  void longNamesArePutTogether() {
+    Garment longest = after(CARDIGAN, new SeamNamed("side.left", "n".repeat(Garment.MOST_NAME), SeamRole.SIDE_SLEEVE));
+    Garment together = after(longest, new SeamParted("side.left", "underarm", "own.sleeve", "Left sleeve"), new SeamsTogether("side.left", "own.sleeve"));
+    assertThat(together.seams().get(0).anchors()).allMatch(anchor -> anchor.name().length() <= Garment.MOST_NAME);
+  }
+
   /** What was decided of a seam goes with it when it is told anew. */
   @Test
   void decisionsGoWithTheSeam() {
