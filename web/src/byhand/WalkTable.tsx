@@ -2,14 +2,9 @@ import { Button, Form } from 'react-bootstrap';
 import type { DrawnPiece } from '../api/types';
 import { GarmentDrawing } from '../drawing/GarmentDrawing';
 import { tableBox } from '../drawing/geometry';
+import { EDGE_KINDS, KINDS } from '../pieces/kinds';
 import type { DraftStep, Step } from './useWalk';
 
-const KINDS: [Step['kind'], string][] = [
-  ['STITCH_TOP', 'stitch tops'],
-  ['FOUNDATION_LOOP', 'foundation loops'],
-  ['ROW_END', 'row ends'],
-  ['CHAIN_SPACE', 'chain spaces'],
-];
 const ROOM_PX = 300;
 
 interface Props {
@@ -55,9 +50,9 @@ export function WalkTable({ steps, set, remove, drawn }: Props) {
                   value={step.kind}
                   onChange={(event) => set(index, { kind: event.target.value as Step['kind'] })}
                 >
-                  {KINDS.map(([value, words]) => (
-                    <option key={value} value={value}>
-                      {words}
+                  {EDGE_KINDS.map((kind) => (
+                    <option key={kind} value={kind}>
+                      {KINDS[kind][1]}
                     </option>
                   ))}
                 </Form.Select>
