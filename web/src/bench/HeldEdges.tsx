@@ -25,7 +25,7 @@ interface Layer {
 }
 
 /** Both layers as they are held: one behind the other with their edges on top, or side by side with edges facing. */
-function layersOf(seam: SeamPlan, lay: Held['lay']): [Layer, Layer] {
+function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Layer] {
   const behind = { side: seam.b, onA: false };
   const front = { side: seam.a, onA: true };
   if (lay === undefined || lay === 'SIDE_BY_SIDE') {
@@ -42,7 +42,6 @@ function layersOf(seam: SeamPlan, lay: Held['lay']): [Layer, Layer] {
       },
     ];
   }
-  const wrong = lay === 'RIGHT_SIDES_TOGETHER';
   const shows = `nearest you, its ${wrong ? 'wrong' : 'right'} side shows`;
   return [
     {
@@ -69,7 +68,7 @@ export function HeldEdges({ seam, pieces, held }: Props) {
   const shown = Math.min(SHOWN_MM, Math.max(seam.a.lengthMm, seam.b.lengthMm));
   const scale = (WIDTH - 2 * SIDE_PX) / shown;
   const x = (mm: number) => (held.fromRight ? WIDTH - SIDE_PX - mm * scale : SIDE_PX + mm * scale);
-  const layers = layersOf(seam, held.lay);
+  const layers = layersOf(seam, held);
   const pairs = expand(seam).filter((pair) => {
     const { a, b } = pairMm(seam, pair);
     return a <= shown && b <= shown;

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ComponentProps, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { byHandQuery } from '../api/garments';
 import type { ByHand, PiecePlan } from '../api/types';
@@ -20,7 +20,6 @@ const NOTHING: ByHand = { parts: [], pieces: [], seams: [], changed: [], roles: 
 export function ByHandView() {
   const editor = useEditor();
   const { garment } = editor;
-  const { ref, width, height } = useSize<HTMLDivElement>();
   const [walking, setWalking] = useState<PiecePlan | 'another'>();
   const [shown, setShown] = useState<string>();
   const { data: hand = NOTHING } = useQuery(byHandQuery(garment.id, garment.version));
@@ -48,24 +47,23 @@ export function ByHandView() {
   const seam = draft.seam ?? garment.plan.seams.find((candidate) => candidate.id === shown);
   return (
     <div className="by-hand-view">
-      <div ref={ref} className="by-hand-mat">
-        {width > 0 && (
-          <PartsDrawing
-            plan={garment.plan}
-            width={width}
-            height={height}
-            parts={hand.parts}
-            draft={draft}
-            seam={seam}
-          />
-        )}
-      </div>
+      <ByHandMat plan={garment.plan} parts={hand.parts} draft={draft} seam={seam} />
       <aside className="by-hand-side">
         <h1>By hand</h1>
         <SeamByHand editor={editor} hand={hand} draft={draft} />
         <SeamsByHand editor={editor} hand={hand} shown={shown} onShow={setShown} />
         <PiecesByHand editor={editor} hand={hand} onWalk={setWalking} onAdd={() => setWalking('another')} />
       </aside>
+    </div>
+  );
+}
+
+/** The mat with its own size, which is measured anew whenever it comes back. */
+function ByHandMat(props: Omit<ComponentProps<typeof PartsDrawing>, 'width' | 'height'>) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  return (
+    <div ref={ref} className="by-hand-mat">
+      {width > 0 && <PartsDrawing {...props} width={width} height={height} />}
     </div>
   );
 }

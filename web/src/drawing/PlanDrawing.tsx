@@ -1,24 +1,21 @@
-import type { GarmentPlan, SeamPlan } from '../api/types';
+import type { GarmentPlan } from '../api/types';
 import { count } from '../format';
 import { Labels } from './Labels';
 import { Mat } from './Mat';
 import { PieceShape, pieceTransform } from './PieceShape';
-import { edgesOf } from './seamEdges';
-import { fitted, type Margin, PLAN_MARGIN } from './sheet';
+import { fitted, type Margin } from './sheet';
 
 interface Props {
   plan: GarmentPlan;
   width: number;
   height: number;
-  /** A seam whose edges are drawn heavy. */
-  seam?: SeamPlan | undefined;
-  margin?: Margin;
+  margin: Margin;
   /** Whether counts stand on the edges. */
-  counted?: boolean;
+  counted: boolean;
 }
 
 /** All pieces on the mat with their names and counts, as large as the room allows. */
-export function PlanDrawing({ plan, width, height, seam, margin = PLAN_MARGIN, counted = true }: Props) {
+export function PlanDrawing({ plan, width, height, margin, counted }: Props) {
   const sheet = fitted(plan, {}, { width, height }, margin);
   return (
     <svg
@@ -31,15 +28,6 @@ export function PlanDrawing({ plan, width, height, seam, margin = PLAN_MARGIN, c
       {plan.pieces.map((piece) => (
         <g key={piece.id} transform={pieceTransform(piece, sheet.origin, sheet.scale)}>
           <PieceShape piece={piece} marks dashed={piece.assumed} />
-          {seam && (
-            <path
-              d={edgesOf(seam, piece)}
-              stroke="var(--madder)"
-              strokeWidth={6 / sheet.scale}
-              strokeLinecap="round"
-              fill="none"
-            />
-          )}
         </g>
       ))}
       <Labels sheet={sheet} counted={counted} />

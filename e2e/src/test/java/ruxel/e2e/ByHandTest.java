@@ -97,6 +97,7 @@ class ByHandTest {
     page.getByLabel("How many at edge 1", new Page.GetByLabelOptions().setExact(true)).fill("66");
     Product.button(page, "Keep this outline").click();
     assertThat(Product.button(page, "Remove Lantern back")).isVisible();
+    assertThat(page.locator(".free-edges g[data-edge='back hem']")).hasCount(1);
   }
 
   /** A line that lies level has no height, so it is clicked where it is. */
