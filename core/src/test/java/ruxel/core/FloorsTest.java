@@ -22,6 +22,10 @@ class FloorsTest {
           .layer("match").definedBy("ruxel.core.match")
           .layer("glue").definedBy("ruxel.core.glue")
           .layer("method").definedBy("ruxel.core.method")
+          .layer("yarn").definedBy("ruxel.core.yarn")
+          .layer("wearer").definedBy("ruxel.core.wearer")
+          .layer("strand").definedBy("ruxel.core.strand")
+          .layer("advice").definedBy("ruxel.core.advice")
           .layer("order").definedBy("ruxel.core.order")
           .layer("lay").definedBy("ruxel.core.lay")
           .layer("construction").definedBy("ruxel.core.construction")
@@ -44,11 +48,15 @@ class FloorsTest {
           .whereLayer("construction").mayOnlyBeAccessedByLayers("garment", "layout", "change", "plan", "repair", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("layout", "plan", "construction")
-          .whereLayer("method").mayOnlyBeAccessedByLayers("change", "plan", "bench", "sheet")
+          .whereLayer("method").mayOnlyBeAccessedByLayers("decision", "strand", "advice", "change", "plan", "bench", "sheet")
+          .whereLayer("advice").mayOnlyBeAccessedByLayers("plan")
+          .whereLayer("strand").mayOnlyBeAccessedByLayers("advice", "plan")
+          .whereLayer("yarn").mayOnlyBeAccessedByLayers("decision", "change", "strand", "advice", "plan")
+          .whereLayer("wearer").mayOnlyBeAccessedByLayers("decision", "change", "plan")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "change", "plan")
-          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "layout", "change", "plan", "repair", "bench", "sheet")
+          .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
           .whereLayer("seam")
-          .mayOnlyBeAccessedByLayers("match", "glue", "method", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
+          .mayOnlyBeAccessedByLayers("match", "glue", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
 
   @ArchTest
   static final ArchRule PLAIN_JAVA =

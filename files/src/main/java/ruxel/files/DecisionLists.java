@@ -2,9 +2,11 @@ package ruxel.files;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.GarmentWeight;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.LeaningPiece;
 import ruxel.core.decision.LeftFinding;
@@ -14,12 +16,20 @@ import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.decision.MovedAnchor;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.OwnFactor;
+import ruxel.core.decision.OwnSchool;
+import ruxel.core.decision.OwnYarn;
+import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.ToldRun;
 import ruxel.core.decision.WantedOrder;
+import ruxel.core.decision.WearerMeasure;
+import ruxel.core.decision.WishFor;
 import ruxel.core.decision.WorkedSeam;
+import ruxel.core.decision.WornBy;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.databind.DeserializationContext;
@@ -28,7 +38,7 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.deser.std.StdDeserializer;
 import tools.jackson.databind.ser.std.StdSerializer;
 
-/** The maker's decisions in the file: a list for each kind, under its name; of the order of work there is but one. */
+/** The maker's decisions in the file: a list for each kind, under its name; of some there is but one. */
 final class DecisionLists {
   private static final List<Kept> ALL =
       List.of(
@@ -47,13 +57,25 @@ final class DecisionLists {
           new Kept("leans", LeaningPiece.class),
           new Kept("edgings", EdgingRows.class),
           new Kept("left", LeftFinding.class),
-          new Kept("out", TakenOut.class));
+          new Kept("out", TakenOut.class),
+          new Kept("yarns", OwnYarn.class),
+          new Kept("pieceYarns", PieceYarn.class),
+          new Kept("seamYarns", SeamYarn.class),
+          new Kept("wishes", WishFor.class),
+          new Kept("schools", OwnSchool.class),
+          new Kept("weight", GarmentWeight.class),
+          new Kept("wornBy", WornBy.class),
+          new Kept("measures", WearerMeasure.class),
+          new Kept("factors", OwnFactor.class));
+
+  /** Of which a garment has one. */
+  private static final Set<Class<? extends Decision>> SINGLE = Set.of(WantedOrder.class, GarmentWeight.class, WornBy.class);
 
   private DecisionLists() {}
 
   private record Kept(String name, Class<? extends Decision> kind) {
     boolean isOne() {
-      return kind == WantedOrder.class;
+      return SINGLE.contains(kind);
     }
   }
 

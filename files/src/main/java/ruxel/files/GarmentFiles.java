@@ -52,6 +52,7 @@ public final class GarmentFiles {
           .changeDefaultPropertyInclusion(include -> include.withValueInclusion(JsonInclude.Include.NON_EMPTY))
           .changeDefaultVisibility(visible -> visible.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
           .withConfigOverride(List.class, lists -> lists.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+          .withConfigOverride(Set.class, sets -> sets.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
           .withConfigOverride(String.class, texts -> texts.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
           .addModule(new GarmentJson())
           .build();

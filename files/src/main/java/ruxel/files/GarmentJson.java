@@ -8,14 +8,17 @@ import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.LeaningPiece;
+import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.WantedOrder;
+import ruxel.core.decision.WishFor;
 import ruxel.core.decision.WorkedSeam;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
@@ -35,6 +38,7 @@ import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
+import ruxel.core.yarn.Yarn;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
 import tools.jackson.databind.module.SimpleModule;
@@ -71,6 +75,8 @@ final class GarmentJson extends SimpleModule {
     setMixInAnnotation(ToldCorner.class, CornerNames.class);
     setMixInAnnotation(LeaningPiece.class, LeanFlat.class);
     setMixInAnnotation(WorkedSeam.class, WorkedFlat.class);
+    setMixInAnnotation(OwnYarn.class, YarnFlat.class);
+    setMixInAnnotation(WishFor.class, WishNames.class);
   }
 
   @SuppressWarnings({"unchecked", "rawtypes"})
@@ -183,6 +189,23 @@ final class GarmentJson extends SimpleModule {
   private interface LeanFlat {
     @JsonUnwrapped
     Lean lean();
+  }
+
+  private interface YarnFlat {
+    @JsonUnwrapped
+    Yarn yarn();
+  }
+
+  /** A wish without a role is for no role, not for the usual one. */
+  private interface WishNames {
+    @JsonDeserialize(contentUsing = NoUsualRole.class)
+    Optional<SeamRole> role();
+  }
+
+  private static final class NoUsualRole extends Usual<SeamRole> {
+    NoUsualRole() {
+      super(SeamRole.class, null, (parser, context) -> SeamRole.valueOf(parser.getString()));
+    }
   }
 
   private interface WorkedFlat {

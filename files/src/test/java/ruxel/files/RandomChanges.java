@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.function.Supplier;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
@@ -19,6 +20,8 @@ import ruxel.core.change.OwnSeam;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.change.SeamChange;
+import ruxel.core.change.WearChange;
+import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Template;
@@ -31,9 +34,11 @@ import ruxel.core.garment.Garment;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.School;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
+import ruxel.core.method.Wish;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
@@ -47,6 +52,10 @@ import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
+import ruxel.core.wearer.Fit;
+import ruxel.core.wearer.Measure;
+import ruxel.core.wearer.Wearer;
+import ruxel.core.yarn.Yarn;
 
 /** Changes of every kind at a garment, most of them possible, some with values no maker would type. */
 final class RandomChanges {
@@ -96,6 +105,7 @@ final class RandomChanges {
             () -> new FindingChange.FindingLeft(word(), word()),
             () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
+            this::yarn, this::yarn, this::yarn, this::wear, this::wear,
             this::own, this::own, this::own, this::own,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
@@ -173,6 +183,32 @@ final class RandomChanges {
       parts.add(new OwnSeam.Part(piece.id(), edge.id(), run, run, one(Span.Along.values())));
     }
     return parts;
+  }
+
+  private Change yarn() {
+    String yarn = random.nextInt(6) == 0 ? word() : "y" + random.nextInt(3);
+    return switch (random.nextInt(6)) {
+      case 0, 1 -> new YarnChange.YarnTold(
+          new Yarn(
+              yarn, random.nextInt(4) == 0 ? word() : "Harbour", random.nextInt(4) == 0 ? word() : "grey", one(Yarn.Weight.values()), random.nextInt(4) == 0 ? word() : "wool",
+              maybe(() -> random.nextInt(4) == 0 ? length() : 100.0), maybe(() -> random.nextInt(4) == 0 ? length() : 50.0),
+              random.nextBoolean() ? Set.of(one(Yarn.Trait.values())) : Set.of(),
+              maybe(() -> new Yarn.Left(random.nextInt(3) == 0 ? length() : 12.5, random.nextBoolean() ? List.of(seam()) : List.of()))));
+      case 2 -> new YarnChange.YarnRemoved(yarn);
+      case 3 -> new YarnChange.PieceYarned(piece().id(), maybe(() -> yarn));
+      case 4 -> new YarnChange.SeamYarned(seam(), maybe(() -> yarn));
+      default -> new YarnChange.FactorMeasured(random.nextInt(6) == 0 ? word() : one(Method.values()).id(), yarn, random.nextInt(3) == 0 ? length() : 100, random.nextInt(3) == 0 ? length() : 300);
+    };
+  }
+
+  private Change wear() {
+    return switch (random.nextInt(5)) {
+      case 0 -> new WearChange.Wished(maybe(() -> one(SeamRole.values())), random.nextBoolean() ? Optional.empty() : Optional.of(seam()), maybe(() -> one(Wish.values())));
+      case 1 -> new WearChange.SchoolTaken(one(School.values()), maybe(() -> one(School.Way.values())));
+      case 2 -> new WearChange.GarmentWeighed(maybe(this::length));
+      case 3 -> new WearChange.WearerTold(maybe(() -> one(Wearer.values())), maybe(() -> one(Fit.values())));
+      default -> new WearChange.WearerMeasured(one(Measure.values()), maybe(() -> random.nextBoolean() ? 550.0 : length()));
+    };
   }
 
   private Change rule() {

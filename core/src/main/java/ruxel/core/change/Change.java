@@ -37,6 +37,8 @@ public sealed interface Change
         RuleChanged,
         EdgeChange,
         OwedChange,
+        YarnChange,
+        WearChange,
         FindingChange {
   Outcome<Garment> apply(Garment garment);
 

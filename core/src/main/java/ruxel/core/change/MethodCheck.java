@@ -1,8 +1,6 @@
 package ruxel.core.change;
 
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -54,7 +52,6 @@ public final class MethodCheck {
   }
 
   private static Finding unknown(String seam, String method) {
-    String choices = Stream.of(Method.values()).map(Method::id).collect(Collectors.joining(", "));
-    return Finding.of(FindingCode.UNKNOWN_METHOD, Where.seam(seam), Fact.text("value", method), Fact.text("choices", choices));
+    return Finding.of(FindingCode.UNKNOWN_METHOD, Where.seam(seam), Fact.text("value", method), Fact.text("choices", Method.ids()));
   }
 }

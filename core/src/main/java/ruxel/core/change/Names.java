@@ -4,6 +4,8 @@ import java.util.Optional;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.Question;
 import ruxel.core.construction.Templates;
+import ruxel.core.decision.OwnYarn;
+import ruxel.core.decision.Settings;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.layout.Layout;
@@ -15,13 +17,13 @@ import ruxel.core.seam.Seam;
 import ruxel.core.seam.Seams;
 
 /** What the parts of a garment are called in the labels of its history; an unknown id stands for itself. */
-public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Wording wording) {
+public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Settings settings, Wording wording) {
   public static Names of(Garment garment) {
     Optional<Construct> construct =
         Layout.of(garment) instanceof ruxel.core.finding.Outcome.Good<Layout> good
             ? Optional.of(good.value().construct())
             : Optional.empty();
-    return new Names(garment.recipe(), construct, garment.wording());
+    return new Names(garment.recipe(), construct, garment.settings(), garment.wording());
   }
 
   String piece(String id) {
@@ -42,6 +44,10 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Word
 
   String method(String id) {
     return Method.of(id).map(method -> Wording.low(method.title(wording))).orElse(id);
+  }
+
+  String yarn(String id) {
+    return settings.on(OwnYarn.class, id).map(own -> own.yarn().name()).orElse(id);
   }
 
   String question(String key) {

@@ -9,7 +9,8 @@ import java.util.Optional;
  */
 public sealed interface Decision
     permits MadeCount, MovedAnchor, ChosenMethod, LaidPiece, WantedOrder, ToldRun, MeasuredEdge, MarkedEdge, WorkedSeam, OwnAnchor, OwedItem,
-        ToldCorner, LeaningPiece, EdgingRows, LeftFinding, TakenOut {
+        ToldCorner, LeaningPiece, EdgingRows, LeftFinding, TakenOut, OwnYarn,
+        PieceYarn, SeamYarn, WishFor, OwnSchool, GarmentWeight, WornBy, WearerMeasure, OwnFactor {
   /** The ids of what it is of. */
   List<?> target();
 

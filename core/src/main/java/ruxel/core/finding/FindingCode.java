@@ -68,6 +68,15 @@ public enum FindingCode {
   SIDE_BROKEN(Level.DECIDE_FIRST, "In {seam}, {first} and {second} do not meet: no other seam brings them together.", "Add the seam between them, or part the side in two."),
   SETTING_GONE(Level.LOOK_FIRST, "A decision about {what} no longer has its place.", "Put the answer back, or remove the decision."),
   LEFT_GONE(Level.NOTE, "What was left so no longer stands as it did: {reason}.", "Nothing to do; it is asked again where the figures have changed."),
+  FIGURE_RANGE(Level.DECIDE_FIRST, "{what}: {least} to {most} is possible, got {value}.", "Look at the label or the tape and type it again."),
+  WORDS_LENGTH(Level.DECIDE_FIRST, "{what} takes at most {most} characters, got {count}.", "Say it shorter."),
+  UNKNOWN_YARN(Level.DECIDE_FIRST, "There is no yarn ({value}).", "Name one of {choices}."),
+  FACTOR_RANGE(Level.DECIDE_FIRST, "A seam of at least {least} takes 1 to {most} times its length of yarn.", "Measure the worked stretch and its yarn again, without the tails."),
+  SCHOOL_OTHER(Level.DECIDE_FIRST, "({value}) answers another question.", "Choose one of {choices}."),
+  WEAK_FOR_LOAD(Level.LOOK_FIRST, "{seam} carries {load} g/cm, and {method} is not strong.", "Take a strong method, or sew a stay along the wrong side, unstretched."),
+  WISH_UNMET(Level.NOTE, "{seam} is to be {wish}, and no method that can be used here is.", "Take what comes nearest, or work another kind of edge."),
+  LESS_YARN(Level.DECIDE_FIRST, "{yarn} runs out at the {seam}: {lacks} are missing for all seams that are to be joined with it.", "Buy more, choose a method that takes less, or join some seams with another yarn."),
+  YARN_WITHOUT_LABEL(Level.LOOK_FIRST, "What is left of {yarn} was weighed, but metres and grams of a ball are not told.", "Tell both, so that grams become a length."),
   UNKNOWN_METHOD(Level.DECIDE_FIRST, "There is no joining method ({value}).", "Name one of {choices}."),
   METHOD_NEVER(Level.DECIDE_FIRST, "{method} is not for this seam: {reason}", "{instead}"),
   ANCHOR_OFF_SEAM(Level.DECIDE_FIRST, "The anchor {anchor} does not lie on {seam}.", "Put it on a place of the seam."),
@@ -181,7 +190,7 @@ public enum FindingCode {
   public boolean mayBeLeft() {
     return switch (this) {
       case METHOD_NEVER, SHOULDER_UNEQUAL, ROWS_DIFFER, TOPS_DIFFER, EASE_TOO_MUCH, BAND_LONGER, TWINS_DIFFER, TWIN_RUN_MISSING, SIDES_DIFFER,
-          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN -> true;
+          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN, LESS_YARN -> true;
       default -> false;
     };
   }

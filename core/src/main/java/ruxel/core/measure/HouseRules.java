@@ -18,7 +18,9 @@ public record HouseRules(Map<Rule, Double> changed) {
     MM,
     COUNT,
     MINUTES,
-    DEGREES
+    DEGREES,
+    POINTS,
+    GRAMS_PER_CM
   }
 
   /** Each number with its default, its bounds and unit, what it says, why, and where it is used; nowhere yet for the last. */
@@ -46,6 +48,14 @@ public record HouseRules(Map<Rule, Double> changed) {
     BREAK_MINUTES(30, 5, 240, Unit.MINUTES, "Work at the bench before a break is suggested", "Hands and eyes want a rest; stop sooner when they ask for it.", "The bench"),
     BACK_NECK_MM(110, 20, 400, Unit.MM, "Narrowest back neck", "A narrower one pulls; for a child 8 cm will do.", "The shoulders of a garment"),
     BACK_NECK_SHARE(0.25, 0, 0.9, Unit.SHARE, "Narrowest back neck, of the back", "Less of a wide back sits badly.", "The shoulders of a garment"),
+    LOAD_G_PER_CM(20, 1, 200, Unit.GRAMS_PER_CM, "Load of the shoulders above which strength comes first", "A heavy garment stretches its shoulder seams.", "Advice on shoulders"),
+    CARRY_MM(130, 20, 400, Unit.MM, "Longest part of a shoulder that carries", "Beyond it the arm begins.", "Advice on shoulders"),
+    SCHOOL_POINTS(0.4, 0, 4, Unit.POINTS, "What a method of your school gains", "What the hands know is worked better.", "Advice on methods"),
+    EQUAL_POINTS(0.1, 0, 1, Unit.POINTS, "Sums that count as equally good", "Scores are no finer than that; fewer ends decide.", "Advice on methods"),
+    UNDO_WEIGHT(0, 0, 5, Unit.POINTS, "Weight of being easily undone", "Nothing, unless you undo often.", "Advice on methods"),
+    TAIL_MM(150, 50, 500, Unit.MM, "Tail at each end of a strand", "Enough to weave in, with turns.", "Yarn of every seam"),
+    NEEDLE_MM(1000, 200, 5000, Unit.MM, "Strand that handles well in a needle", "Longer ones knot and wear thin.", "Strands of needle seams"),
+    NEEDLE_FUZZY_MM(600, 200, 5000, Unit.MM, "The same of fuzzy yarn", "It felts as it is pulled through.", "Strands of needle seams"),
     ANGLE_DEGREES(20, 1, 45, Unit.DEGREES, "Tolerance for corners of openings", "Fabric is no paper.", "");
 
     private final double usual;

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 
@@ -97,6 +98,11 @@ public enum Method {
     return Arrays.stream(values()).filter(method -> method.id.equals(id)).findFirst();
   }
 
+  /** Every id, one after the other. */
+  public static String ids() {
+    return Arrays.stream(values()).map(Method::id).collect(Collectors.joining(", "));
+  }
+
   public String id() {
     return id;
   }
@@ -133,6 +139,26 @@ public enum Method {
 
   public double yarnCmPerCm() {
     return yarnCmPerCm;
+  }
+
+  /** Whether it takes single loops, and so misses them where yarn splits or an edge has none. */
+  public boolean isLoopOnly() {
+    return on == On.LOOPS || on == On.RIB_LOOPS;
+  }
+
+  /** Whether it leaves a ridge that thick yarn makes thicker (handbook 8). */
+  public boolean isRidge() {
+    return this == SLIP_BOTH || family == Family.SINGLE_CROCHET || family == Family.BACKSTITCH;
+  }
+
+  /** Whether the hook goes under both loops, which lace does not give way to (handbook 8). */
+  public boolean isBothLoopHook() {
+    return this == SLIP_BOTH || this == SC_BOTH;
+  }
+
+  /** Whether it follows a V or bar that must be seen. */
+  public boolean followsTheV() {
+    return family == Family.MATTRESS_WOVEN;
   }
 
   On on() {

@@ -10,11 +10,36 @@ import ruxel.core.seam.SeamRole;
 
 /** The <em>never</em> rules of handbook 8: why a method is not for a seam, and what to do instead. */
 public final class Nevers {
-  /** Why not, and what instead. */
-  public record Never(String reason, String instead) {}
+  /** Why a method is not for a seam, and what instead. */
+  public enum Never {
+    SPACES("a space worked round has no single loop or bar to follow.", "Take whip stitch or slip stitch through both loops."),
+    LOOP_ON_ROWS("row ends have no single loop to take; one strand would stretch into a hole.", "Take a method through both loops or strands, mattress or backstitch."),
+    LOOP_ON_FOUNDATION("a foundation edge may lack that loop.", "Take a method through both loops or strands, mattress or backstitch."),
+    NOT_RIB_ON_FOUNDATION("it joins the last row of a back-loop rib to its foundation.", "On stitch tops take slip stitch through the outer loops."),
+    TOPS_ONLY("it follows the V of stitch tops, and here are row ends.", "Take mattress on row ends."),
+    ROWS_ONLY("it needs the bars of row ends, and here are stitch tops only.", "Take mattress on stitch tops."),
+    RIB_ROWS_ONLY("on row ends it needs the V and bar of a rib.", "Take mattress on row ends."),
+    BOTH_FINISHED(
+        "both edges are finished; it needs a row that is still to be worked.",
+        "Work a joining row on one edge first: it adds its height and its yarn. Or take slip stitch through both loops."),
+    MOTIFS_ONLY("its chains open a band of lace between the sides of motifs.", "Keep it for seams between motifs.");
 
-  private static final String LOOP_ON_ROWS = "row ends have no single loop to take; one strand would stretch into a hole.";
-  private static final String TAKE_TWO = "Take a method through both loops or strands, mattress or backstitch.";
+    private final String reason;
+    private final String instead;
+
+    Never(String reason, String instead) {
+      this.reason = reason;
+      this.instead = instead;
+    }
+
+    public String reason() {
+      return reason;
+    }
+
+    public String instead() {
+      return instead;
+    }
+  }
 
   private final boolean rowEnds;
   private final boolean foundation;
@@ -40,44 +65,23 @@ public final class Nevers {
 
   /** Empty when the method is allowed. */
   public Optional<Never> of(Method method) {
+    return Optional.ofNullable(never(method));
+  }
+
+  private Never never(Method method) {
     if (spaces && method.on() != Method.On.ALL && method.on() != Method.On.LIVE && method.on() != Method.On.MOTIFS) {
-      return never("a space worked round has no single loop or bar to follow.", "Take whip stitch or slip stitch through both loops.");
+      return Never.SPACES;
     }
     return switch (method.on()) {
-      case ALL -> Optional.empty();
-      case LOOPS -> loops();
-      case RIB_LOOPS -> ribMeetsFoundation
-          ? Optional.empty()
-          : never("it joins the last row of a back-loop rib to its foundation.", "On stitch tops take slip stitch through the outer loops.");
-      case TOPS -> rowEnds
-          ? never("it follows the V of stitch tops, and here are row ends.", "Take mattress on row ends.")
-          : Optional.empty();
-      case ROWS_AND_TOPS -> onlyTops
-          ? never("it needs the bars of row ends, and here are stitch tops only.", "Take mattress on stitch tops.")
-          : Optional.empty();
-      case TOPS_AND_RIB_ROWS -> rowEnds && !rowsAreRib
-          ? never("on row ends it needs the V and bar of a rib.", "Take mattress on row ends.")
-          : Optional.empty();
-      case LIVE -> never(
-          "both edges are finished; it needs a row that is still to be worked.",
-          "Work a joining row on one edge first: it adds its height and its yarn. Or take slip stitch through both loops.");
-      case MOTIFS -> role == SeamRole.MOTIF
-          ? Optional.empty()
-          : never("its chains open a band of lace between the sides of motifs.", "Keep it for seams between motifs.");
+      case ALL -> null;
+      case LOOPS -> rowEnds ? Never.LOOP_ON_ROWS : foundation ? Never.LOOP_ON_FOUNDATION : null;
+      case RIB_LOOPS -> ribMeetsFoundation ? null : Never.NOT_RIB_ON_FOUNDATION;
+      case TOPS -> rowEnds ? Never.TOPS_ONLY : null;
+      case ROWS_AND_TOPS -> onlyTops ? Never.ROWS_ONLY : null;
+      case TOPS_AND_RIB_ROWS -> rowEnds && !rowsAreRib ? Never.RIB_ROWS_ONLY : null;
+      case LIVE -> Never.BOTH_FINISHED;
+      case MOTIFS -> role == SeamRole.MOTIF ? null : Never.MOTIFS_ONLY;
     };
-  }
-
-  private Optional<Never> loops() {
-    if (rowEnds) {
-      return never(LOOP_ON_ROWS, TAKE_TWO);
-    }
-    return foundation
-        ? never("a foundation edge may lack that loop.", TAKE_TWO)
-        : Optional.empty();
-  }
-
-  private static Optional<Never> never(String reason, String instead) {
-    return Optional.of(new Never(reason, instead));
   }
 
   private static boolean has(SideLayout side, UnitKind kind) {

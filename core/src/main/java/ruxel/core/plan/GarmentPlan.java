@@ -8,9 +8,12 @@ import ruxel.core.lay.AsWorn;
 import ruxel.core.match.Ease;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.School;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.method.Wish;
 import ruxel.core.order.Reason;
+import ruxel.core.seam.SeamRole;
 
 /** Everything computed of a garment (model 9); {@code laidWords} says how its pieces lie. Nothing of it is stored. */
 public record GarmentPlan(
@@ -31,12 +34,15 @@ public record GarmentPlan(
     List<Dimension> dimensions,
     List<Handle> handles,
     List<Owed> owed,
+    YarnPlan yarn,
+    List<WishView> wishes,
+    List<School.Way> schools,
     List<FindingView> findings) {
 
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, wishes, schools, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */
@@ -103,6 +109,9 @@ public record GarmentPlan(
 
   /** Something to mend later, in words, with the seam that is its last moment. */
   public record Owed(String id, String piece, String what, Optional<String> before, String words) {}
+
+  /** What is wanted of a seam, of a role, or of the whole garment. */
+  public record WishView(Optional<SeamRole> role, Optional<String> seam, Wish wish) {}
 
   /** The value taken for a question without an answer, and from what it follows. */
   public record Assumed(String answer, String value, Optional<String> because) {}

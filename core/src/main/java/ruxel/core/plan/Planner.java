@@ -2,18 +2,22 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.advice.Advice;
 import ruxel.core.change.MethodCheck;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.LeftFinding;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.WishFor;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -90,9 +94,14 @@ public final class Planner {
     findings.addAll(assembly.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
     findings.addAll(order.findings());
+    Materials materials = new Materials(garment.settings(), rules, construct.pieces(), matches);
+    Map<SeamMatch, Advice> advices = advices(matches, materials);
+    YarnPlans yarnPlans = new YarnPlans(materials, garment.settings(), rules, wording);
+    YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
+    findings.addAll(yarnPlans.findings());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
-    List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions)).toList();
+    List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
     Sizes sizes = new Sizes(matches, wording);
     Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
     return new GarmentPlan(
@@ -114,6 +123,9 @@ public final class Planner {
         construct.told().dimensions(),
         construct.handles(),
         owed(),
+        yarn,
+        garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
+        garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);
   }
 
@@ -137,11 +149,22 @@ public final class Planner {
     return finding.code().mayBeLeft() ? garment.settings().on(LeftFinding.class, finding.key()).map(LeftFinding::reason) : Optional.empty();
   }
 
-  private SeamPlan seamPlan(SeamMatch match, Decisions decisions) {
+  private SeamPlan seamPlan(SeamMatch match, Decisions decisions, Materials materials, Advice advice) {
     String id = match.seam().seam().id();
     Set<String> own =
         garment.settings().of(OwnAnchor.class).stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
-    return SeamPlans.of(match, decisions.level(match.seam()), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), wording);
+    return SeamPlans.of(match, decisions.level(match.seam()), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), materials, advice, wording);
+  }
+
+  private Map<SeamMatch, Advice> advices(List<SeamMatch> matches, Materials materials) {
+    Advices advices = new Advices(materials, rules, wording);
+    Map<SeamMatch, Advice> all = new IdentityHashMap<>();
+    for (SeamMatch match : matches) {
+      Advice advice = advices.of(match);
+      all.put(match, advice);
+      findings.addAll(advices.findings(match, advice));
+    }
+    return all;
   }
 
   private List<GarmentPlan.Owed> owed() {

@@ -41,6 +41,7 @@ public record SeamPlan(
     Optional<EaseView> ease,
     Optional<String> method,
     List<MethodFacts> methods,
+    AdviceView advice,
     WorkingView working,
     List<PhaseView> phases,
     TakeUpView takeUp,
@@ -158,12 +159,6 @@ public record SeamPlan(
   public record CheckpointPlan(
       int number, Checkpoint.Kind kind, String name, int joint, int placeA, int placeB, String nameA, String nameB) {}
 
-  /** What a joining method of the catalogue takes on this seam, and why not if it is not for it. */
-  public record MethodFacts(
-      String id,
-      double yarnMm,
-      double takeUpMm,
-      boolean allowed,
-      Optional<String> reason,
-      Optional<String> instead) {}
+  /** What a joining method of the catalogue takes on this seam, mm, how many ends it leaves, and whether it may be used. */
+  public record MethodFacts(String id, double yarnMm, double takeUpMm, int ends, boolean allowed) {}
 }

@@ -9,6 +9,7 @@ import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import ruxel.core.advice.Advice;
 import ruxel.core.finding.FindingCode.Level;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.Checkpoint;
@@ -26,7 +27,6 @@ import ruxel.core.match.SideLayout;
 import ruxel.core.match.Stretch;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
-import ruxel.core.method.Nevers;
 import ruxel.core.method.TakeUp;
 import ruxel.core.plan.SeamPlan.AnchorPlan;
 import ruxel.core.plan.SeamPlan.CheckpointPlan;
@@ -39,11 +39,10 @@ import ruxel.core.plan.SeamPlan.SurplusStretch;
 import ruxel.core.plan.SeamPlan.Worked;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.strand.SeamStrands;
 
 /** Writes a matched seam as a plan. */
 final class SeamPlans {
-  private static final double MM_PER_CM = 10;
-
   private final SeamMatch match;
   private final Seam seam;
   private final Wording wording;
@@ -51,13 +50,17 @@ final class SeamPlans {
   private final Optional<String> twin;
   private final Set<String> ownAnchors;
   private final List<Placement> placements;
+  private final Materials materials;
+  private final Advice advice;
   private final PlaceNames namesA;
   private final PlaceNames namesB;
 
   private SeamPlans(
-      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
+      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Materials materials, Advice advice, Wording wording) {
     this.ownAnchors = ownAnchors;
     this.placements = placements;
+    this.materials = materials;
+    this.advice = advice;
     this.match = match;
     this.level = level;
     this.twin = twin;
@@ -70,11 +73,13 @@ final class SeamPlans {
   /**
    * @param level the gravest of what is said of it
    * @param twin the seam on the other side of the wearer
+   * @param materials what is worked in which yarn
+   * @param advice which method for it
    * @param ownAnchors ids of the anchors that the maker has added
    */
   static SeamPlan of(
-      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Wording wording) {
-    return new SeamPlans(match, level, twin, ownAnchors, placements, wording).plan();
+      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Materials materials, Advice advice, Wording wording) {
+    return new SeamPlans(match, level, twin, ownAnchors, placements, materials, advice, wording).plan();
   }
 
   private SeamPlan plan() {
@@ -87,6 +92,7 @@ final class SeamPlans {
         match.ease().map(this::easeView),
         seam.method(),
         methods(),
+        AdviceView.of(advice, wording),
         SeamWorkings.of(match, wording),
         Phases.of(match, wording),
         SeamWorkings.takeUp(match, wording),
@@ -214,17 +220,13 @@ final class SeamPlans {
   }
 
   private List<MethodFacts> methods() {
-    Nevers nevers = new Nevers(match.a(), match.b(), seam.role());
-    double lengthMm = Math.min(match.a().lengthMm(0, match.a().size()), match.b().lengthMm(0, match.b().size()));
-    return Stream.of(Method.values()).map(method -> facts(method, nevers.of(method), lengthMm)).toList();
+    return Stream.of(Method.values()).map(this::facts).toList();
   }
 
-  private MethodFacts facts(Method method, Optional<Nevers.Never> never, double lengthMm) {
+  private MethodFacts facts(Method method) {
+    SeamStrands strands = materials.strands(match, method);
     return new MethodFacts(
-        method.id(), method.yarnCmPerCm() * lengthMm + 2 * TAIL_CM * MM_PER_CM,
-        TakeUp.mm(Optional.of(method), match.a()) + TakeUp.mm(Optional.of(method), match.b()),
-        never.isEmpty(), never.map(Nevers.Never::reason), never.map(Nevers.Never::instead));
+        method.id(), strands.neededMm(), TakeUp.mm(Optional.of(method), match.a()) + TakeUp.mm(Optional.of(method), match.b()), strands.tails(),
+        !advice.never().containsKey(method));
   }
-
-  private static final double TAIL_CM = 15;
 }

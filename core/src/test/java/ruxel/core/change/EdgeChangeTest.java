@@ -1,6 +1,7 @@
 package ruxel.core.change;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
@@ -15,11 +16,13 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.method.Nevers;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.AdviceView;
 import ruxel.core.plan.SeamPlan;
 
 /** Edges as they are: runs in parts, measured lengths, landmarks (handbook 3 and 5). */
@@ -46,7 +49,7 @@ class EdgeChangeTest {
     SeamPlan armhole = seam(Wardrobe.plan(garment), "armhole.left");
     assertThat(armhole.planned()).isTrue();
     assertThat(armhole.a().rails()).anyMatch(rail -> rail.space() && rail.label().equals("gap") && rail.word().equals("space"));
-    assertThat(armhole.methods().stream().filter(m -> m.id().equals("mattress-rows")).findFirst().orElseThrow().reason()).isPresent();
+    assertThat(armhole.advice().never()).extracting(AdviceView.NeverView::method, AdviceView.NeverView::code).contains(tuple("mattress-rows", Nevers.Never.SPACES));
   }
 
   @Test

@@ -1,0 +1,16 @@
+package ruxel.core.decision;
+
+import java.util.List;
+
+/** What the finished garment weighs, grams. */
+public record GarmentWeight(double grams) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of();
+  }
+
+  @Override
+  public String told() {
+    return "the weight of the garment";
+  }
+}

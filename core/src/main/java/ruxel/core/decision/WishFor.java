@@ -1,0 +1,28 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.method.Wish;
+import ruxel.core.seam.SeamRole;
+
+/** What the maker wants of one seam, of all seams of a role, or, with neither, of the whole garment. The nearest holds. */
+public record WishFor(Optional<SeamRole> role, Optional<String> seam, Wish wish) implements Decision {
+  @Override
+  public List<?> target() {
+    return target(role, seam);
+  }
+
+  public static List<?> target(Optional<SeamRole> role, Optional<String> seam) {
+    return List.of(role, seam);
+  }
+
+  @Override
+  public String told() {
+    return "what is wanted of " + seam.orElse("the seams");
+  }
+
+  @Override
+  public Optional<String> ofSeam() {
+    return seam;
+  }
+}

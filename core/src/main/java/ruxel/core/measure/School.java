@@ -1,0 +1,56 @@
+package ruxel.core.measure;
+
+import java.util.Arrays;
+import java.util.List;
+
+/** A question makers answer differently, none of them wrongly (handbook 15); without an answer the house takes no side. */
+public enum School {
+  JOIN("Seams are joined", "Counts 0.4 more for the methods of your school."),
+  SIDES("Left and right are worked", "The order of the seams.");
+
+  /** The answers. */
+  public enum Way {
+    HOOK(JOIN, "with the hook: stronger, quick to undo"),
+    NEEDLE(JOIN, "with the needle: flatter, hidden"),
+    JOIN_AS_YOU_GO(JOIN, "as you go: least work"),
+    LEFT_THEN_RIGHT(SIDES, "the same seam left, then right"),
+    ONE_SIDE_COMPLETE(SIDES, "one side complete, then the other");
+
+    private final School school;
+    private final String words;
+
+    Way(School school, String words) {
+      this.school = school;
+      this.words = words;
+    }
+
+    public School school() {
+      return school;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  private final String words;
+  private final String used;
+
+  School(String words, String used) {
+    this.words = words;
+    this.used = used;
+  }
+
+  public String words() {
+    return words;
+  }
+
+  /** What it changes. */
+  public String used() {
+    return used;
+  }
+
+  public List<Way> ways() {
+    return Arrays.stream(Way.values()).filter(way -> way.school == this).toList();
+  }
+}

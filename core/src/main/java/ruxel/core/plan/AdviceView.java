@@ -1,0 +1,90 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.advice.Advice;
+import ruxel.core.advice.Load;
+import ruxel.core.advice.Sum;
+import ruxel.core.advice.Term;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.method.Nevers;
+import ruxel.core.method.Wish;
+
+/** The advice for a seam as it is told (handbook 8): ids of methods, sums, and every reason in words. */
+public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<NeverView> never, Optional<LoadView> load, Wish wish) {
+  /** A method with its sum and its summands. */
+  public record AnswerView(String method, double sum, List<TermView> terms, Optional<ObjectionView> objection) {}
+
+  /** A summand; {@code share} is what it adds to the sum, {@code code} why its score or weight is not the table's. */
+  public record TermView(Term.Name name, double weight, double score, int table, double share, String code, String words) {}
+
+  /** What speaks against an answer. */
+  public record ObjectionView(Advice.Objection.Code code, String than, Term.Name name, double by, String words) {}
+
+  /** A method that may be taken, with its sum. */
+  public record Ranked(String method, double sum) {}
+
+  /** A method that may not, why, and what instead. */
+  public record NeverView(String method, Nevers.Never code, String reason, String instead) {}
+
+  /** What hangs on the shoulders. */
+  public record LoadView(double grams, boolean weighed, double lengthMm, double gramsPerCm, double most, boolean heavy, String words) {}
+
+  static AdviceView of(Advice advice, Wording wording) {
+    return new AdviceView(
+        advice.answers().stream().map(answer -> answer(answer.sum(), answer.objection(), wording)).toList(),
+        advice.ranking().stream().map(sum -> new Ranked(sum.method().id(), sum.total())).toList(),
+        advice.never().entrySet().stream().map(e -> new NeverView(e.getKey().id(), e.getValue(), e.getValue().reason(), e.getValue().instead())).toList(),
+        advice.facts().load().map(load -> load(load, wording)),
+        advice.facts().wish());
+  }
+
+  /** All that may be taken, the best first, each with its summands. */
+  public static List<AnswerView> all(Advice advice, Wording wording) {
+    return advice.ranking().stream().map(sum -> answer(sum, Optional.empty(), wording)).toList();
+  }
+
+  private static AnswerView answer(Sum sum, Optional<Advice.Objection> objection, Wording wording) {
+    return new AnswerView(
+        sum.method().id(), sum.total(), sum.terms().stream().map(term -> term(sum, term)).toList(), objection.map(against -> objection(against, sum.method(), wording)));
+  }
+
+  private static TermView term(Sum sum, Term term) {
+    String code = term.because().isEmpty() ? "TABLE" : term.because().get(0).name();
+    String words = Wording.all(term.because().stream().map(Term.Because::words).toList());
+    return new TermView(term.name(), term.weight(), term.score(), term.table(), sum.share(term), code, words);
+  }
+
+  private static ObjectionView objection(Advice.Objection against, Method method, Wording wording) {
+    String than = Wording.low(against.than().title(wording));
+    String words =
+        switch (against.code()) {
+          case WEAK_FOR_LOAD -> "It is too weak for what hangs on it; if you take it, sew a stay along it.";
+          case LESS ->
+              against.name() == Term.Name.UNDO
+                  ? "It is less easily undone than %s.".formatted(than)
+                  : "It is less %s than %s.".formatted(quality(against.name()), than);
+        };
+    return new ObjectionView(against.code(), against.than().id(), against.name(), against.by(), words);
+  }
+
+  private static String quality(Term.Name name) {
+    return switch (name) {
+      case STRETCH -> "stretchy";
+      default -> name.words();
+    };
+  }
+
+  private static LoadView load(Load load, Wording wording) {
+    String words =
+        "%s g%s on %s of shoulder: %s g/cm. %s"
+            .formatted(
+                Wording.trimmed(load.grams()), load.weighed() ? "" : " (reckoned from the area of the pieces and their yarn)", wording.length(load.lengthMm()),
+                Wording.trimmed(load.gramsPerCm()),
+                load.isHeavy()
+                    ? "That is over %s: strength comes first. A stay helps: a chain or tape along the wrong side, sewn on unstretched.".formatted(Wording.trimmed(load.mostGramsPerCm()))
+                    : "That is not over %s, so strength counts like the rest.".formatted(Wording.trimmed(load.mostGramsPerCm())));
+    return new LoadView(load.grams(), load.weighed(), load.lengthMm(), load.gramsPerCm(), load.mostGramsPerCm(), load.isHeavy(), words);
+  }
+}

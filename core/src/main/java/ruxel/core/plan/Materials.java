@@ -1,0 +1,174 @@
+package ruxel.core.plan;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+import ruxel.core.advice.Load;
+import ruxel.core.advice.SeamFacts;
+import ruxel.core.decision.GarmentWeight;
+import ruxel.core.decision.OwnFactor;
+import ruxel.core.decision.OwnSchool;
+import ruxel.core.decision.OwnYarn;
+import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.SeamYarn;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.WishFor;
+import ruxel.core.match.Place;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.match.SideLayout;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.School;
+import ruxel.core.method.Method;
+import ruxel.core.method.Wish;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Seam;
+import ruxel.core.strand.Factor;
+import ruxel.core.strand.RowYarn;
+import ruxel.core.strand.SeamStrands;
+import ruxel.core.yarn.Yarn;
+
+/** What of yarn, weight, wishes and schools holds for each piece and seam: as told, and where nothing is told only what cannot be otherwise. */
+final class Materials {
+  private final Settings settings;
+  private final HouseRules rules;
+  private final List<Yarn> yarns;
+  private final Map<String, Yarn> ofPieces = new HashMap<>();
+  private final Optional<Load> load;
+
+  Materials(Settings settings, HouseRules rules, List<Piece> pieces, List<SeamMatch> matches) {
+    this.settings = settings;
+    this.rules = rules;
+    yarns = settings.of(OwnYarn.class).stream().map(OwnYarn::yarn).toList();
+    for (Piece piece : pieces) {
+      settings.on(PieceYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).or(this::onlyOne).ifPresent(yarn -> ofPieces.put(piece.id(), yarn));
+    }
+    load = load(pieces, matches);
+  }
+
+  List<Yarn> yarns() {
+    return yarns;
+  }
+
+  private Optional<Yarn> yarn(String id) {
+    return yarns.stream().filter(yarn -> yarn.id().equals(id)).findFirst();
+  }
+
+  private Optional<Yarn> onlyOne() {
+    return yarns.size() == 1 ? Optional.of(yarns.get(0)) : Optional.empty();
+  }
+
+  Optional<Yarn> ofPiece(String piece) {
+    return Optional.ofNullable(ofPieces.get(piece));
+  }
+
+  /** As told; else the one of which most of its sides is, the first told of two that come to the same. */
+  Optional<Yarn> ofSeam(SeamMatch match) {
+    return settings.on(SeamYarn.class, match.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> mostOf(match));
+  }
+
+  private Optional<Yarn> mostOf(SeamMatch match) {
+    Map<Yarn, Double> lengths = new LinkedHashMap<>();
+    yarns.forEach(yarn -> lengths.put(yarn, 0.0));
+    Stream.of(match.a(), match.b())
+        .flatMap(side -> side.places().stream())
+        .forEach(place -> ofPiece(place.span().piece().id()).ifPresent(yarn -> lengths.merge(yarn, place.widthMm(), Double::sum)));
+    Optional<Yarn> most = Optional.empty();
+    for (Map.Entry<Yarn, Double> entry : lengths.entrySet()) {
+      if (entry.getValue() > most.map(lengths::get).orElse(0.0)) {
+        most = Optional.of(entry.getKey());
+      }
+    }
+    return most;
+  }
+
+  private static Stream<ResolvedSpan> spans(SeamMatch match) {
+    return Stream.concat(match.a().spans().stream(), match.b().spans().stream());
+  }
+
+  /** The nearest wish: of the seam, its role, the garment. */
+  Wish wish(Seam seam) {
+    return wish(Optional.empty(), Optional.of(seam.id()))
+        .or(() -> wish(Optional.of(seam.role()), Optional.empty()))
+        .or(() -> wish(Optional.empty(), Optional.empty()))
+        .orElse(Wish.NONE);
+  }
+
+  private Optional<Wish> wish(Optional<?> role, Optional<String> seam) {
+    return settings.on(WishFor.class, role, seam).map(WishFor::wish);
+  }
+
+  Optional<School.Way> school(School school) {
+    return settings.on(OwnSchool.class, school).map(OwnSchool::way);
+  }
+
+  SeamFacts facts(SeamMatch match) {
+    Seam seam = match.seam().seam();
+    Optional<Yarn> own = ofSeam(match);
+    List<Optional<Yarn>> sides = spans(match).map(span -> ofPiece(span.piece().id())).toList();
+    List<Yarn> meeting = Stream.concat(sides.stream().flatMap(Optional::stream), own.stream()).toList();
+    boolean peeks = own.isPresent() && sides.stream().allMatch(side -> side.filter(yarn -> !yarn.looksLike(own.get())).isPresent());
+    return new SeamFacts(
+        seam.role(), meeting.stream().anyMatch(yarn -> yarn.weight().isBulky()), is(meeting, Yarn.Trait.FUZZY), is(meeting, Yarn.Trait.SPLITTY),
+        isLace(match.a()) || isLace(match.b()), peeks, wish(seam), school(School.JOIN), seam.role().isShoulder() ? load : Optional.empty());
+  }
+
+  private static boolean is(List<Yarn> yarns, Yarn.Trait trait) {
+    return yarns.stream().anyMatch(yarn -> yarn.is(trait));
+  }
+
+  private static boolean isLace(SideLayout side) {
+    return side.places().stream().map(Place::run).anyMatch(run -> run.fabric() == Fabric.LACE);
+  }
+
+  /** The maker's own factor for a method in a yarn, else the table's. */
+  Factor factor(Method method, Optional<Yarn> yarn) {
+    return yarn.flatMap(of -> settings.on(OwnFactor.class, method.id(), of.id())).map(own -> Factor.measured(own.samples())).orElseGet(() -> Factor.ofTable(method));
+  }
+
+  SeamStrands strands(SeamMatch match, Method method) {
+    Optional<Yarn> yarn = ofSeam(match);
+    return SeamStrands.of(match, method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
+  }
+
+  /** Grams, and whether they were weighed; empty while the yarn of a piece is not told. */
+  Optional<Load> load() {
+    return load;
+  }
+
+  private Optional<Load> load(List<Piece> pieces, List<SeamMatch> matches) {
+    double carries =
+        matches.stream()
+            .filter(match -> match.seam().seam().role().isShoulder())
+            .mapToDouble(match -> Math.min(SeamStrands.lengthMm(match), rules.get(Rule.CARRY_MM)))
+            .sum();
+    if (carries == 0) {
+      return Optional.empty();
+    }
+    double most = rules.get(Rule.LOAD_G_PER_CM);
+    Optional<Load> weighed = settings.on(GarmentWeight.class).map(weight -> new Load(weight.grams(), true, carries, most));
+    if (weighed.isPresent()) {
+      return weighed;
+    }
+    OptionalDouble reckoned = reckonedGrams(pieces);
+    return reckoned.isPresent() ? Optional.of(new Load(reckoned.getAsDouble(), false, carries, most)) : Optional.empty();
+  }
+
+  private OptionalDouble reckonedGrams(List<Piece> pieces) {
+    double grams = 0;
+    for (Piece piece : pieces) {
+      Optional<Yarn> yarn = ofPiece(piece.id()).filter(told -> told.mmPerGram().isPresent());
+      if (yarn.isEmpty()) {
+        return OptionalDouble.empty();
+      }
+      grams += RowYarn.mm(piece) / yarn.get().mmPerGram().getAsDouble();
+    }
+    return OptionalDouble.of(grams);
+  }
+}

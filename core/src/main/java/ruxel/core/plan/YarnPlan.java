@@ -1,0 +1,38 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.yarn.Yarn;
+
+/**
+ * The yarn all seams take (handbook 12), in mm: the sum of each yarn beside what is left of it, and each seam with a method in its
+ * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
+ */
+public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> pieces, List<String> withoutMethod, Optional<WeightView> weight) {
+  /** A yarn: what its seams still need, what is left, how many balls to buy, and the seam at which it runs out. */
+  public record YarnSum(Yarn yarn, String id, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, String words) {}
+
+  /** A seam: its length times the factor and the tails; {@code twiceMm} is the rule of thumb shown beside it. */
+  public record SeamYarn(
+      String seam,
+      Optional<String> yarn,
+      boolean told,
+      double lengthMm,
+      double factor,
+      double spread,
+      int measured,
+      List<StrandView> strands,
+      int tails,
+      double neededMm,
+      double twiceMm,
+      String words) {}
+
+  /** A strand from a joint to another, with its tails. */
+  public record StrandView(int fromJoint, int toJoint, double lengthMm) {}
+
+  /** The yarn a piece is worked in, where it is known, and whether it was told. */
+  public record PieceIn(String piece, Optional<String> yarn, boolean told) {}
+
+  /** What the garment weighs, and whether it was weighed. */
+  public record WeightView(double grams, boolean weighed) {}
+}

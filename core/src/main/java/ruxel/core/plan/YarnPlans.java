@@ -1,0 +1,138 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import ruxel.core.decision.GarmentWeight;
+import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.SeamYarn;
+import ruxel.core.decision.Settings;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.order.Step;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Seam;
+import ruxel.core.strand.SeamStrands;
+import ruxel.core.yarn.Yarn;
+
+/** Sums up the yarn of the seams in the order in which they are worked. */
+final class YarnPlans {
+  private static final double MM_PER_M = 1000;
+
+  private final Materials materials;
+  private final Settings settings;
+  private final HouseRules rules;
+  private final Wording wording;
+  private final List<Finding> findings = new ArrayList<>();
+
+  YarnPlans(Materials materials, Settings settings, HouseRules rules, Wording wording) {
+    this.materials = materials;
+    this.settings = settings;
+    this.rules = rules;
+    this.wording = wording;
+  }
+
+  /** What is to be said once it is summed up. */
+  List<Finding> findings() {
+    return List.copyOf(findings);
+  }
+
+  YarnPlan plan(List<Piece> pieces, List<SeamMatch> matches, List<Step> steps) {
+    Map<String, SeamStrands> strands = new HashMap<>();
+    List<YarnPlan.SeamYarn> seams = new ArrayList<>();
+    List<String> without = new ArrayList<>();
+    for (SeamMatch match : matches) {
+      Seam seam = match.seam().seam();
+      seam.method().flatMap(Method::of).ifPresentOrElse(
+          method -> {
+            SeamStrands needed = materials.strands(match, method);
+            strands.put(seam.id(), needed);
+            seams.add(seam(match, method, needed));
+          },
+          () -> without.add(seam.id()));
+    }
+    List<SeamMatch> inOrder = inOrder(matches, steps);
+    return new YarnPlan(
+        materials.yarns().stream().map(yarn -> sum(yarn, inOrder, strands)).toList(), List.copyOf(seams),
+        pieces.stream().map(piece -> new YarnPlan.PieceIn(piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent())).toList(),
+        List.copyOf(without),
+        settings.on(GarmentWeight.class).map(weight -> new YarnPlan.WeightView(weight.grams(), true))
+            .or(() -> materials.load().map(load -> new YarnPlan.WeightView(load.grams(), false))));
+  }
+
+  private static List<SeamMatch> inOrder(List<SeamMatch> matches, List<Step> steps) {
+    List<SeamMatch> inOrder = new ArrayList<>();
+    steps.forEach(step -> matches.stream().filter(match -> step.works(match.seam().join())).forEach(inOrder::add));
+    matches.stream().filter(match -> !inOrder.contains(match)).forEach(inOrder::add);
+    return inOrder;
+  }
+
+  private YarnPlan.YarnSum sum(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
+    Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
+    OptionalDouble left = yarn.leftMm();
+    double needed = 0;
+    Optional<Seam> runsOut = Optional.empty();
+    for (SeamMatch match : inOrder) {
+      Seam seam = match.seam().seam();
+      if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
+        needed += strands.get(seam.id()).neededMm();
+        if (runsOut.isEmpty() && left.isPresent() && needed > left.getAsDouble()) {
+          runsOut = Optional.of(seam);
+        }
+      }
+    }
+    if (yarn.left().isPresent() && left.isEmpty()) {
+      findings.add(Finding.of(FindingCode.YARN_WITHOUT_LABEL, Where.path("$.settings.yarns"), Fact.text("yarn", yarn.name())));
+    }
+    double lacks = left.isPresent() ? needed - left.getAsDouble() : 0;
+    runsOut.ifPresent(
+        seam ->
+            findings.add(
+                Finding.of(
+                    FindingCode.LESS_YARN, Where.seam(seam.id()), Fact.text("yarn", yarn.name()), Fact.text("seam", Wording.low(seam.name())), Fact.length("lacks", lacks))));
+    Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
+    return new YarnPlan.YarnSum(
+        yarn, yarn.id(), needed, left.isPresent() ? Optional.of(left.getAsDouble()) : Optional.empty(), buy, runsOut.map(Seam::id), words(needed, left, buy));
+  }
+
+  private String words(double needed, OptionalDouble left, Optional<Integer> buy) {
+    String seams = "Its seams take %s.".formatted(wording.length(needed));
+    if (left.isEmpty()) {
+      return seams + " Weigh what is left, and tell metres and grams of a ball, to see whether it is enough.";
+    }
+    String has = " %s are left".formatted(wording.length(left.getAsDouble()));
+    return seams + buy.map(balls -> "%s: %s to buy.".formatted(has, Wording.counted(balls, "balls"))).orElse(has + ": enough.");
+  }
+
+  private YarnPlan.SeamYarn seam(SeamMatch match, Method method, SeamStrands needed) {
+    Optional<Yarn> yarn = materials.ofSeam(match);
+    return new YarnPlan.SeamYarn(
+        match.seam().seam().id(), yarn.map(Yarn::id), settings.on(SeamYarn.class, match.seam().seam().id()).isPresent(), needed.lengthMm(),
+        needed.factor().mmPerMm(), needed.factor().spread(), needed.factor().times(),
+        needed.strands().stream().map(s -> new YarnPlan.StrandView(s.fromJoint(), s.toJoint(), s.lengthMm())).toList(),
+        needed.tails(), needed.neededMm(), 2 * needed.lengthMm(), words(method, needed));
+  }
+
+  /** Each strand, and what to mind of it. */
+  private String words(Method method, SeamStrands needed) {
+    List<String> lengths = needed.strands().stream().map(strand -> wording.length(strand.lengthMm())).toList();
+    boolean hook = method.tool() == Method.Tool.HOOK;
+    String cut = hook ? "From the ball; about %s".formatted(lengths.get(0)) : lengths.size() == 1 ? "One strand of " + lengths.get(0) : "Strands of " + Wording.all(lengths);
+    String tails = ", with %s of tail at each end.".formatted(wording.length(rules.get(Rule.TAIL_MM)));
+    String split = lengths.size() > 1 ? " Change strands where both sides pass to the next piece." : "";
+    boolean isLong = needed.strands().stream().anyMatch(SeamStrands.Strand::isLong);
+    return cut + tails + split + (isLong ? " Longer than handles well: pull it through by halves, and do not part it inside this seam." : "");
+  }
+}
