@@ -1,6 +1,7 @@
 import { Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { ByHandView } from './byhand/ByHandView';
+import { JoinsView } from './joins/JoinsView';
 import { NewGarment } from './make/NewGarment';
 import { ChangeNumbers } from './make/ChangeNumbers';
 import { OrderView } from './order/OrderView';
@@ -25,6 +26,7 @@ export function App() {
         <Route path="seam" element={<SeamView />} />
         <Route path="seam/:seam" element={<SeamView />} />
         <Route path="numbers" element={<ChangeNumbers />} />
+        <Route path="joins" element={<JoinsView />} />
         <Route path="order" element={<OrderView />} />
         <Route path="sheet" element={<SheetView />} />
         <Route path="rules" element={<RulesView />} />

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api, dataOf } from './client';
-import type { AnswerMap, Change, ChangeOf, Counted, Terms, Told } from './types';
+import type { AnswerMap, Change, ChangeOf, Counted, Terms, Told, Way } from './types';
 
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
@@ -32,6 +32,32 @@ export function methodsQuery(terms: Terms) {
     queryKey: ['methods', terms],
     queryFn: () => dataOf(api.GET('/api/house/methods', { params: { query: { terms } } })),
     staleTime: Infinity,
+  });
+}
+
+/** Questions makers answer differently. */
+export const schoolsQuery = queryOptions({
+  queryKey: ['schools'],
+  queryFn: () => dataOf(api.GET('/api/house/schools')),
+  staleTime: Infinity,
+});
+
+/** What the maker answers for every new garment. */
+export const waysQuery = queryOptions({
+  queryKey: ['ways'],
+  queryFn: () => dataOf(api.GET('/api/house/ways')),
+});
+
+export function keepWays(ways: Way[]) {
+  return dataOf(api.PUT('/api/house/ways', { body: { ways } }));
+}
+
+/** Every method a seam may be joined with, and what each comes to. */
+export function adviceQuery(id: string, version: number, seam: string) {
+  return queryOptions({
+    queryKey: ['advice', id, version, seam],
+    queryFn: () =>
+      dataOf(api.GET('/api/garments/{id}/seams/{seam}/advice', { params: { path: { id, seam } } })),
   });
 }
 

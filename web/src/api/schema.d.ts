@@ -308,6 +308,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/seams/{seam}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["advice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/seams/{seam}/repairs": {
         parameters: {
             query?: never;
@@ -452,6 +468,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/house/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/house/ways": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ways"];
+        put: operations["ways_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pedal/presses": {
         parameters: {
             query?: never;
@@ -584,6 +632,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AdviceView: {
+            answers: components["schemas"]["AnswerView"][];
+            load?: components["schemas"]["LoadView"];
+            never: components["schemas"]["NeverView"][];
+            ranking: components["schemas"]["Ranked"][];
+            /** @enum {string} */
+            wish: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
+        };
         AnchorMoved: {
             anchor: string;
             /**
@@ -631,6 +687,13 @@ export interface components {
              */
             kind: "ANCHOR_REMOVED";
             seam: string;
+        };
+        AnswerView: {
+            method: string;
+            objection?: components["schemas"]["ObjectionView"];
+            /** Format: double */
+            sum: number;
+            terms: components["schemas"]["TermView"][];
         };
         AnswersChanged: {
             answers?: {
@@ -690,7 +753,7 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -911,6 +974,28 @@ export interface components {
             name: string;
             value: string;
         };
+        FactorForgotten: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FACTOR_FORGOTTEN";
+            method: string;
+            yarn: string;
+        };
+        FactorMeasured: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FACTOR_MEASURED";
+            method: string;
+            /** Format: double */
+            seamMm: number;
+            yarn: string;
+            /** Format: double */
+            yarnMm: number;
+        };
         FindingLeft: {
             finding: string;
             /**
@@ -932,7 +1017,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -976,13 +1061,25 @@ export interface components {
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
             rules: components["schemas"]["RuleView"][];
+            schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE")[];
             seams: components["schemas"]["SeamPlan"][];
             steps: components["schemas"]["StepPlan"][];
             /** @enum {string} */
             terms: "US" | "UK";
             /** @enum {string} */
             unit: "CM" | "INCH";
+            wishes: components["schemas"]["WishView"][];
             worn: components["schemas"]["WornView"][];
+            yarn: components["schemas"]["YarnPlan"];
+        };
+        GarmentWeighed: {
+            /** Format: double */
+            grams?: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "GARMENT_WEIGHED";
         };
         GluingPlan: {
             /** Format: int32 */
@@ -1170,6 +1267,24 @@ export interface components {
             mm?: number;
             piece: string;
         };
+        Left: {
+            after: string[];
+            /** Format: double */
+            grams: number;
+        };
+        LoadView: {
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            gramsPerCm: number;
+            heavy: boolean;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            most: number;
+            weighed: boolean;
+            words: string;
+        };
         LookView: {
             signs: components["schemas"]["SignView"][];
             words: string;
@@ -1221,6 +1336,9 @@ export interface components {
             family: "SLIP_STITCH" | "SINGLE_CROCHET" | "WHIP" | "MATTRESS_WOVEN" | "BACKSTITCH" | "JOIN_AS_YOU_GO" | "LACE";
             held: string;
             id: string;
+            /** @enum {string} */
+            look: "NOTHING" | "LINE" | "TWO_LINES" | "BRAID" | "RIDGE" | "SLANT" | "OPENWORK";
+            looks: string;
             scores: components["schemas"]["Scores"];
             title: string;
             /** @enum {string} */
@@ -1230,13 +1348,20 @@ export interface components {
         };
         MethodFacts: {
             allowed: boolean;
+            /** Format: int32 */
+            ends: number;
             id: string;
-            instead?: string;
-            reason?: string;
             /** Format: double */
             takeUpMm: number;
             /** Format: double */
             yarnMm: number;
+        };
+        NeverView: {
+            /** @enum {string} */
+            code: "SPACES" | "LOOP_ON_ROWS" | "LOOP_ON_FOUNDATION" | "NOT_RIB_ON_FOUNDATION" | "TOPS_ONLY" | "ROWS_ONLY" | "RIB_ROWS_ONLY" | "BOTH_FINISHED" | "MOTIFS_ONLY";
+            instead: string;
+            method: string;
+            reason: string;
         };
         NewGarment: {
             answers: {
@@ -1253,6 +1378,16 @@ export interface components {
             words: string;
         };
         Nothing: unknown;
+        ObjectionView: {
+            /** Format: double */
+            by: number;
+            /** @enum {string} */
+            code: "WEAK_FOR_LOAD" | "LESS";
+            /** @enum {string} */
+            name: "STRONG" | "STRETCH" | "FLAT" | "HIDDEN" | "QUICK" | "UNDO" | "SCHOOL";
+            than: string;
+            words: string;
+        };
         OfConstruction: {
             name: string;
             out: boolean;
@@ -1408,6 +1543,11 @@ export interface components {
             name: string;
             piece: string;
         };
+        PieceIn: {
+            piece: string;
+            told: boolean;
+            yarn?: string;
+        };
         PieceMoved: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1473,6 +1613,15 @@ export interface components {
         PieceRow: {
             edges: string[];
             name: string;
+        };
+        PieceYarned: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PIECE_YARNED";
+            piece: string;
+            yarn?: string;
         };
         Pin: {
             /** Format: int32 */
@@ -1585,6 +1734,11 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        Ranked: {
+            method: string;
+            /** Format: double */
+            sum: number;
+        };
         ReasonView: {
             /** @enum {string} */
             code: "MAKES_POINT" | "SHOULDERS_FIRST" | "INTO_RING" | "FLAT_FIRST" | "STITCH_ON_STITCH" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
@@ -1665,7 +1819,7 @@ export interface components {
              */
             kind: "RULE_CHANGED";
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value?: number;
         };
@@ -1675,9 +1829,9 @@ export interface components {
             /** Format: double */
             most: number;
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "ANGLE_DEGREES";
             /** @enum {string} */
-            unit: "SHARE" | "MM" | "COUNT" | "MINUTES" | "DEGREES";
+            unit: "SHARE" | "MM" | "COUNT" | "MINUTES" | "DEGREES" | "POINTS" | "GRAMS_PER_CM";
             used: string;
             /** Format: double */
             usual: number;
@@ -1686,7 +1840,7 @@ export interface components {
         };
         RuleView: {
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value: number;
         };
@@ -1743,6 +1897,24 @@ export interface components {
             to?: number;
             /** @enum {string} */
             verdict: "MATCHED" | "EASE_EVENLY" | "EASE_WITH_MARKERS" | "STOP";
+        };
+        SchoolEntry: {
+            /** @enum {string} */
+            school: "JOIN" | "SIDES";
+            used: string;
+            ways: components["schemas"]["WayEntry"][];
+            words: string;
+        };
+        SchoolTaken: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SCHOOL_TAKEN";
+            /** @enum {string} */
+            school: "JOIN" | "SIDES";
+            /** @enum {string} */
+            way?: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE";
         };
         Scores: {
             /** Format: int32 */
@@ -1805,6 +1977,7 @@ export interface components {
         };
         SeamPlan: {
             a: components["schemas"]["SidePlan"];
+            advice: components["schemas"]["AdviceView"];
             anchors: components["schemas"]["AnchorPlan"][];
             b: components["schemas"]["SidePlan"];
             checkpoints: components["schemas"]["CheckpointPlan"][];
@@ -1875,6 +2048,36 @@ export interface components {
             kind: "SEAM_WORKED";
             seam: string;
             working: components["schemas"]["Way"];
+        };
+        SeamYarn: {
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            measured: number;
+            /** Format: double */
+            neededMm: number;
+            seam: string;
+            /** Format: double */
+            spread: number;
+            strands: components["schemas"]["StrandView"][];
+            /** Format: int32 */
+            tails: number;
+            told: boolean;
+            /** Format: double */
+            twiceMm: number;
+            words: string;
+            yarn?: string;
+        };
+        SeamYarned: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SEAM_YARNED";
+            seam: string;
+            yarn?: string;
         };
         SeamsTogether: {
             /**
@@ -2026,6 +2229,14 @@ export interface components {
             /** Format: int32 */
             rows: number;
         };
+        StrandView: {
+            /** Format: int32 */
+            fromJoint: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            toJoint: number;
+        };
         StretchPlan: {
             edge: string;
             /** Format: int32 */
@@ -2076,6 +2287,20 @@ export interface components {
             aMm: number;
             /** Format: double */
             bMm: number;
+            words: string;
+        };
+        TermView: {
+            code: string;
+            /** @enum {string} */
+            name: "STRONG" | "STRETCH" | "FLAT" | "HIDDEN" | "QUICK" | "UNDO" | "SCHOOL";
+            /** Format: double */
+            score: number;
+            /** Format: double */
+            share: number;
+            /** Format: int32 */
+            table: number;
+            /** Format: double */
+            weight: number;
             words: string;
         };
         Told: {
@@ -2139,10 +2364,64 @@ export interface components {
             surplus: "EVEN" | "TO_HIDDEN" | "TO_OPEN" | "SKIP" | "NOWHERE";
             together: boolean;
         };
+        WayEntry: {
+            /** @enum {string} */
+            way: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE";
+            words: string;
+        };
+        Ways: {
+            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE")[];
+        };
+        WearerMeasured: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WEARER_MEASURED";
+            /** @enum {string} */
+            measure: "CHEST" | "HIP" | "HEAD" | "UPPER_ARM" | "HAND" | "BACK_TO_WRIST";
+            /** Format: double */
+            mm?: number;
+        };
+        WearerTold: {
+            /** @enum {string} */
+            fit?: "CLOSE" | "EASY" | "LOOSE";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WEARER_TOLD";
+            /** @enum {string} */
+            wearer?: "ADULT" | "CHILD" | "SMALL_CHILD";
+        };
+        WeightView: {
+            /** Format: double */
+            grams: number;
+            weighed: boolean;
+        };
         When: {
             key: string;
             usual: boolean;
             value: string;
+        };
+        WishView: {
+            /** @enum {string} */
+            role?: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            seam?: string;
+            /** @enum {string} */
+            wish: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
+        };
+        Wished: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "WISHED";
+            /** @enum {string} */
+            role?: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            seam?: string;
+            /** @enum {string} */
+            wish?: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
         };
         WorkingView: {
             a: components["schemas"]["SideWorkingView"];
@@ -2167,6 +2446,55 @@ export interface components {
         WornView: {
             name: string;
             shapes: components["schemas"]["WornShape"][];
+        };
+        Yarn: {
+            colour: string;
+            fibre: string;
+            /** Format: double */
+            gramsPerBall?: number;
+            id: string;
+            left?: components["schemas"]["Left"];
+            /** Format: double */
+            metresPerBall?: number;
+            name: string;
+            traits: ("FUZZY" | "SLIPPERY" | "SPLITTY" | "VARIEGATED" | "STEAMABLE")[];
+            /** @enum {string} */
+            weight: "LACE" | "FINGERING" | "SPORT" | "LIGHT_WORSTED" | "WORSTED" | "BULKY" | "SUPER_BULKY";
+        };
+        YarnPlan: {
+            pieces: components["schemas"]["PieceIn"][];
+            seams: components["schemas"]["SeamYarn"][];
+            weight?: components["schemas"]["WeightView"];
+            withoutMethod: string[];
+            yarns: components["schemas"]["YarnSum"][];
+        };
+        YarnRemoved: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "YARN_REMOVED";
+            yarn: string;
+        };
+        YarnSum: {
+            /** Format: int32 */
+            buy?: number;
+            id: string;
+            /** Format: double */
+            leftMm?: number;
+            /** Format: double */
+            neededMm: number;
+            runsOut?: string;
+            words: string;
+            yarn: components["schemas"]["Yarn"];
+        };
+        YarnTold: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "YARN_TOLD";
+            yarn: components["schemas"]["Yarn"];
         };
     };
     responses: never;
@@ -2674,6 +3002,29 @@ export interface operations {
             };
         };
     };
+    advice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                seam: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswerView"][];
+                };
+            };
+        };
+    };
     repairs: {
         parameters: {
             query?: never;
@@ -2877,6 +3228,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RuleEntry"][];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolEntry"][];
+                };
+            };
+        };
+    };
+    ways: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ways"];
+                };
+            };
+        };
+    };
+    ways_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ways"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ways"];
                 };
             };
         };

@@ -15,6 +15,10 @@ export function reading(unit: RuleEntry['unit'], maker: Unit): { factor: number;
       return { factor: 1, word: 'minutes' };
     case 'DEGREES':
       return { factor: 1, word: '°' };
+    case 'POINTS':
+      return { factor: 1, word: 'points' };
+    case 'GRAMS_PER_CM':
+      return { factor: 1, word: 'g/cm' };
     case 'COUNT':
       return { factor: 1, word: '' };
   }

@@ -1,108 +1,120 @@
-import { Form } from 'react-bootstrap';
 import { useQuery } from '@tanstack/react-query';
+import { Form } from 'react-bootstrap';
 import { methodsQuery } from '../api/garments';
-import type { MethodEntry, MethodFacts, SeamPlan, Terms } from '../api/types';
-import { difference, length } from '../format';
+import type { MethodEntry, Opened, SeamPlan } from '../api/types';
+import { difference, length, plural } from '../format';
+import { AnswerCard } from '../joins/AnswerCard';
+import { answerHeadings, seamColours } from '../joins/answers';
+import { WhyNot } from '../joins/WhyNot';
 
 interface Props {
+  garment: Opened;
   seam: SeamPlan;
-  terms: Terms;
-  unit: 'CM' | 'INCH';
   onChoose: (method: string) => void;
 }
 
-/** The methods that may be used here with their facts; the others with why not and what instead. */
-export function Methods({ seam, terms, unit, onChoose }: Props) {
-  const { data: catalogue } = useQuery(methodsQuery(terms));
+/** The two answers for a seam with their sums, the other methods, why not another, and those that are never for it. */
+export function Methods({ garment, seam, onChoose }: Props) {
+  const { plan } = garment;
+  const { data: catalogue } = useQuery(methodsQuery(plan.terms));
   if (!catalogue) {
     return null;
   }
-  const entry = (id: string) => catalogue.find((candidate) => candidate.id === id)!;
-  const allowed = seam.methods.filter((method) => method.allowed);
-  const refused = seam.methods.filter((method) => !method.allowed);
-  const chosen = seam.methods.find((method) => method.id === seam.method);
-  const others = allowed.filter((method) => method !== chosen);
+  const { advice } = seam;
+  const entries = new Map(catalogue.map((entry) => [entry.id, entry]));
+  const titles = new Map(advice.ranking.map(({ method }) => [method, entries.get(method)!]));
+  const answers = advice.answers.map((answer) => answer.method);
+  const others = advice.ranking.filter(({ method }) => !answers.includes(method));
+  const headings = answerHeadings(advice.answers, plan.schools);
+  const colours = seamColours(plan, seam);
+  const other = seam.method && !answers.includes(seam.method) ? entries.get(seam.method) : undefined;
   return (
     <section aria-label="How to join">
       <h2>How to join it</h2>
       <p>{seam.takeUp.words}</p>
-      <fieldset className="methods">
-        <legend className="visually-hidden">Joining method</legend>
-        {chosen && (
-          <Method
-            method={chosen}
-            entry={entry(chosen.id)}
-            unit={unit}
-            checked
-            onChoose={onChoose}
-            name={seam.id}
+      {advice.load && <p className={advice.load.heavy ? 'wrong' : ''}>{advice.load.words}</p>}
+      {other && (
+        <p>
+          Chosen: <strong>{other.title}</strong>
+        </p>
+      )}
+      <div className="answers">
+        {advice.answers.map((answer, index) => (
+          <AnswerCard
+            key={answer.method}
+            answer={answer}
+            heading={headings[index]!}
+            entry={entries.get(answer.method)!}
+            seam={seam}
+            colours={colours}
+            unit={plan.unit}
+            taken={seam.method === answer.method}
+            onTake={() => onChoose(answer.method)}
           />
-        )}
-        <details>
-          <summary>
-            {others.length} other {others.length === 1 ? 'way' : 'ways'} that can be used here
-          </summary>
-          {others.map((method) => (
-            <Method
-              key={method.id}
-              method={method}
-              entry={entry(method.id)}
-              unit={unit}
-              checked={false}
+        ))}
+      </div>
+      <WhyNot
+        garmentId={garment.id}
+        version={garment.version}
+        seam={seam.id}
+        method={seam.method && titles.has(seam.method) ? seam.method : (answers[0] ?? '')}
+        titles={titles}
+      />
+      <details>
+        <summary>
+          {others.length} other {plural(others.length, 'way', 'ways')} that can be used here
+        </summary>
+        <fieldset className="methods">
+          <legend className="visually-hidden">Joining method</legend>
+          {others.map(({ method, sum }) => (
+            <OtherMethod
+              key={method}
+              entry={entries.get(method)!}
+              sum={sum}
+              seam={seam}
+              unit={plan.unit}
               onChoose={onChoose}
-              name={seam.id}
             />
           ))}
-        </details>
-      </fieldset>
+        </fieldset>
+      </details>
       <details>
-        <summary>{refused.length} not for this seam</summary>
+        <summary>{advice.never.length} not for this seam</summary>
         <ul className="refused">
-          {refused.map((method) => (
-            <li key={method.id}>
-              <strong>{entry(method.id).title}:</strong> {method.reason} {method.instead}
+          {advice.never.map(({ method, reason, instead }) => (
+            <li key={method}>
+              <strong>{entries.get(method)!.title}:</strong> {reason} {instead}
             </li>
           ))}
         </ul>
       </details>
-      <p className="soft">
-        5 is best for its word. Yarn figures are starting values for worsted yarn, with a tail at each end.
-      </p>
     </section>
   );
 }
 
-interface MethodProps {
-  method: MethodFacts;
+interface OtherProps {
   entry: MethodEntry;
+  sum: number;
+  seam: SeamPlan;
   unit: 'CM' | 'INCH';
-  checked: boolean;
-  name: string;
   onChoose: (method: string) => void;
 }
 
-function Method({ method, entry, unit, checked, name, onChoose }: MethodProps) {
-  const { strong, stretch, flat, hidden, quick, undo } = entry.scores;
+function OtherMethod({ entry, sum, seam, unit, onChoose }: OtherProps) {
+  const facts = seam.methods.find((method) => method.id === entry.id)!;
   return (
     <div className="method">
       <Form.Check
         type="radio"
-        id={`${name}-${method.id}`}
-        name={`method-${name}`}
-        label={entry.title}
-        checked={checked}
-        onChange={() => onChoose(method.id)}
+        id={`${seam.id}-${entry.id}`}
+        name={`method-${seam.id}`}
+        label={`${entry.title} ${sum.toFixed(2)}`}
+        checked={seam.method === entry.id}
+        onChange={() => onChoose(entry.id)}
       />
       <p>
-        {entry.tool === 'HOOK' ? 'Hook' : 'Needle'}, {entry.held}. Yarn about {length(method.yarnMm, unit)}.
-        {method.takeUpMm > 0 && ` Takes ${difference(method.takeUpMm, unit)} of both pieces together.`}
-      </p>
-      <p className="scores soft">
-        {Object.entries({ strong, stretch, flat, hidden, quick, undo }).map(([word, score]) => (
-          <span key={word}>
-            {word} <strong>{score}</strong>
-          </span>
-        ))}
+        {entry.tool === 'HOOK' ? 'Hook' : 'Needle'}, {entry.held}. Yarn about {length(facts.yarnMm, unit)}.
+        {facts.takeUpMm > 0 && ` Takes ${difference(facts.takeUpMm, unit)} of both pieces together.`}
       </p>
     </div>
   );

@@ -116,9 +116,8 @@ function OpenSeam({ seamId }: { seamId: string }) {
         <div>
           <Repairs seam={saved} editor={editor} />
           <Methods
+            garment={garment}
             seam={saved}
-            terms={garment.plan.terms}
-            unit={garment.plan.unit}
             onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
           />
           <WorkingPanel

@@ -45,6 +45,7 @@ function OpenedPage({ garment }: { garment: Opened }) {
     { to: `${base}/pieces`, word: 'Pieces' },
     { to: `${base}/by-hand`, word: 'By hand' },
     { to: `${base}/seam`, word: 'Seam' },
+    { to: `${base}/joins`, word: 'Joins' },
     { to: `${base}/order`, word: 'Order' },
     { to: `${base}/sheet`, word: 'Sheet' },
     ...(seam ? [{ to: `${base}/bench/${seam}`, word: 'Bench' }] : []),

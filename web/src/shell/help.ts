@@ -56,6 +56,14 @@ const HELP: Record<string, Help> = {
       'Near shows one stretch between markers; the wave is what stands up if the surplus is not eased.',
     ],
   },
+  joins: {
+    title: 'Joins',
+    lines: [
+      'Say what you want of the seams and how you like to join; each answer is a sum you can follow.',
+      'One choice holds for all seams of a kind. Open a seam to choose for it alone, or to ask why not another.',
+      'The little pieces of cloth show the right side as joined.',
+    ],
+  },
   order: {
     title: 'The order',
     lines: [

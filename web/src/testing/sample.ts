@@ -1,15 +1,7 @@
-import type { EaseView, Ladder, Opened, PiecePlan, Rail, SeamPlan, StepPlan } from '../api/types';
+import type { Ladder, Opened, PiecePlan, StepPlan } from '../api/types';
+import { EASE, seam } from './sampleSeam';
 
-/** Small made-up plans for tests of the front end, in the shapes the server publishes. */
-export const EASE: EaseView = {
-  aMm: 364.3,
-  bMm: 350,
-  share: 0.039,
-  differenceMm: 14.3,
-  verdict: 'EASE_EVENLY',
-  rippleMm: 2.5,
-  words: 'The sleeve top is 14 mm longer.',
-};
+export { EASE, seam };
 
 export const LADDER: Ladder = {
   rungs: [
@@ -20,165 +12,6 @@ export const LADDER: Ladder = {
   ],
   waveMm: 40,
 };
-
-function rail(over: Partial<Rail>): Rail {
-  return {
-    piece: 'back',
-    pieceName: 'Back',
-    edge: 'left',
-    run: 'armhole',
-    span: 0,
-    kind: 'ROW_END',
-    fabric: 'PLAIN',
-    noEase: false,
-    space: false,
-    label: '',
-    word: 'row end',
-    words: 'row ends',
-    firstPlace: 0,
-    places: 4,
-    placesPerUnit: 1,
-    firstNumber: 1,
-    numberStep: 1,
-    startMm: 0,
-    placeMm: 12.5,
-    x: 0,
-    y: 0,
-    dx: 0,
-    dy: 12.5,
-    ...over,
-  };
-}
-
-/** Seven stitches on four row ends, with an anchor that can be moved after the fourth stitch. */
-export function seam(over: Partial<SeamPlan> = {}): SeamPlan {
-  const tops = rail({
-    piece: 'sleeve',
-    pieceName: 'Sleeve',
-    run: 'top',
-    kind: 'STITCH_TOP',
-    words: 'stitches',
-    places: 7,
-    placeMm: 7,
-  });
-  const interval = {
-    positionsA: [],
-    positionsB: [],
-    noEaseA: [],
-    noEaseB: [],
-    most: 2,
-    cost: { e: 0, q: 0, worst: 0 },
-    optimum: { e: 0, q: 0, worst: 0 },
-    worked: 'OPTIMUM' as const,
-    worstMm: 3,
-    ease: EASE,
-    from: 'START' as const,
-  };
-  const anchor = (id: string, a: number, b: number, aMm: number, bMm: number, movable: boolean) => ({
-    id,
-    name: id === 'START' ? 'the start' : id === 'END' ? 'the end' : id,
-    a,
-    b,
-    aMm,
-    bMm,
-    joins: false,
-    movable,
-    own: false,
-    aName: `after stitch ${a / 2}`,
-    bName: `after row end ${b / 2}`,
-  });
-  return {
-    id: 'armhole.left',
-    name: 'Left armhole',
-    title: 'Set in the left sleeve',
-    direction: 'From underarm to underarm.',
-    counts: '7 on 4',
-    role: 'ARMHOLE',
-    planned: true,
-    level: 'NOTE',
-    fold: false,
-    a: { name: 'Sleeve top', lengthMm: 49, places: 7, rails: [tops], joints: Array(7).fill(1) },
-    b: { name: 'Armhole', lengthMm: 50, places: 4, rails: [rail({})], joints: [2, 2, 2, 1] },
-    anchors: [
-      anchor('START', 0, 0, 0, 0, false),
-      anchor('shoulder', 8, 4, 28, 25, true),
-      anchor('END', 14, 8, 49, 50, false),
-    ],
-    intervals: [
-      {
-        ...interval,
-        heading: 'From the start to the shoulder, 4 on 2',
-        words: 'Two into one twice',
-        start: 'START',
-        end: 'shoulder',
-        aFrom: 0,
-        aTo: 4,
-        bFrom: 0,
-        bTo: 2,
-        groups: [[2, 1, 2]],
-        groupJoints: [2],
-      },
-      {
-        ...interval,
-        heading: 'From the shoulder to the end, 3 on 2',
-        words: 'Two into one, then one to one',
-        start: 'shoulder',
-        end: 'END',
-        aFrom: 4,
-        aTo: 7,
-        bFrom: 2,
-        bTo: 4,
-        groups: [
-          [2, 1, 1],
-          [1, 1, 1],
-        ],
-        groupJoints: [2, 1],
-      },
-    ],
-    joints: 7,
-    checkpoints: [
-      {
-        number: 1,
-        kind: 'ANCHOR',
-        name: 'shoulder',
-        joint: 4,
-        placeA: 4,
-        placeB: 2,
-        nameA: 'stitch 4',
-        nameB: 'row end 2',
-      },
-    ],
-    stretches: [
-      { aFromMm: 0, aToMm: 28, bFromMm: 0, bToMm: 25, surplusMm: 3, share: 0.1, rippleMm: 4 },
-      { aFromMm: 28, aToMm: 49, bFromMm: 25, bToMm: 50, surplusMm: -4, share: 0.16, rippleMm: 5 },
-    ],
-    ease: EASE,
-    method: 'mattress-rows',
-    methods: [],
-    working: {
-      seamPlaces: false,
-      hasSeamPlaces: false,
-      together: false,
-      surplus: 'EVEN',
-      fullness: 0,
-      choices: [
-        { surplus: 'EVEN', title: 'Evenly', words: 'Spread along the whole length.' },
-        { surplus: 'TO_HIDDEN', title: 'Towards the start', words: 'Gathered there.' },
-        {
-          surplus: 'SKIP',
-          title: 'Pass over some',
-          words: 'Left out.',
-          reason: 'A stitch is never passed over.',
-        },
-      ],
-      a: { spaces: 'ROUND', hasRows: false, hasSpaces: false },
-      b: { spaces: 'ROUND', hasRows: true, hasSpaces: false },
-    },
-    phases: [],
-    takeUp: { aMm: 0, bMm: 3.5, words: 'In the seam disappear 3.5 mm of the armhole.' },
-    ...over,
-  };
-}
 
 export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
   const run = (runId: string, count: number, x: number, y: number, dx: number, dy: number) => ({
@@ -293,6 +126,9 @@ export function garment(over: Partial<Opened> = {}): Opened {
       dimensions: [],
       handles: [],
       owed: [],
+      yarn: { yarns: [], seams: [], pieces: [], withoutMethod: [] },
+      wishes: [],
+      schools: [],
       findings: [],
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),

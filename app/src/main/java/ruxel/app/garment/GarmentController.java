@@ -29,6 +29,7 @@ import ruxel.core.change.Change;
 import ruxel.core.change.Stops;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.plan.AdviceView;
 import ruxel.core.sheet.AssemblySheet;
 import ruxel.files.AnswerValues;
 import ruxel.files.GarmentSvg;
@@ -163,6 +164,12 @@ class GarmentController {
   @GetMapping("/garments/{id}/seams/{seam}/repairs")
   RepairService.RepairList repairs(@PathVariable UUID id, @PathVariable String seam) {
     return repairs.of(id, seam);
+  }
+
+  /** Every method that may be taken there, the best first, each with its summands. */
+  @GetMapping("/garments/{id}/seams/{seam}/advice")
+  List<AdviceView.AnswerView> advice(@PathVariable UUID id, @PathVariable String seam) {
+    return garments.advice(id, seam);
   }
 
   @GetMapping("/garments/{id}/stops")

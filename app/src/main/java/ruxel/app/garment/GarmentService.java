@@ -29,7 +29,9 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
+import ruxel.core.plan.AdviceView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.WholeAdvice;
 import ruxel.core.plan.Planner;
 import ruxel.core.repair.Effects;
 import ruxel.files.GarmentDocument;
@@ -46,13 +48,15 @@ public class GarmentService {
   private final GarmentReader reader;
   private final OpenGarments open;
   private final GarmentSaver saver;
+  private final MakerStore maker;
   private final JsonMapper json;
 
-  GarmentService(GarmentStore store, GarmentReader reader, OpenGarments open, GarmentSaver saver, JsonMapper json) {
+  GarmentService(GarmentStore store, GarmentReader reader, OpenGarments open, GarmentSaver saver, MakerStore maker, JsonMapper json) {
     this.store = store;
     this.reader = reader;
     this.open = open;
     this.saver = saver;
+    this.maker = maker;
     this.json = json;
   }
 
@@ -77,14 +81,20 @@ public class GarmentService {
     return reader.versioned(id).plan();
   }
 
+  /** Every method a seam may be joined with, and what it comes to. */
+  public List<AdviceView.AnswerView> advice(UUID id, String seam) {
+    Garment garment = reader.versioned(id).garment();
+    return Problems.valueOf(WholeAdvice.of(garment, seam), garment.wording());
+  }
+
   public UUID create(String name, String construction, Answers answers) {
     Garment unnamed = Garment.of("", new Recipe(construction, answers));
-    return insert(Problems.valueOf(new Change.Renamed(name).apply(unnamed), Wording.USUAL), "Laid out");
+    return insert(maker.begun(Problems.valueOf(new Change.Renamed(name).apply(unnamed), Wording.USUAL)), "Laid out");
   }
 
   /** A garment that begins with a piece walked round by hand. */
   public UUID createFree(String name, OwnChange.PieceAdded first) {
-    return insert(Problems.valueOf(first.alone(name), Wording.USUAL), "Begun with " + first.name().strip());
+    return insert(maker.begun(Problems.valueOf(first.alone(name), Wording.USUAL)), "Begun with " + first.name().strip());
   }
 
   public UUID importFile(byte[] bytes) {

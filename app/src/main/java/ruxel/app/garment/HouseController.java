@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.School;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -17,9 +20,15 @@ import ruxel.core.method.Method;
 @RestController
 @RequestMapping(path = "/api/house", produces = MediaType.APPLICATION_JSON_VALUE)
 class HouseController {
+  private final MakerStore maker;
+
+  HouseController(MakerStore maker) {
+    this.maker = maker;
+  }
+
   /** A joining method with its facts (handbook 8). */
   record MethodEntry(
-      String id, String title, Method.Tool tool, String held, Method.Family family, Method.Scores scores, double yarnCmPerCm) {}
+      String id, String title, Method.Tool tool, String held, Method.Family family, Method.Scores scores, double yarnCmPerCm, Method.Look look, String looks) {}
 
   /** A number of judgement with its default and bounds, why it is so and where it is used. */
   record RuleEntry(HouseRules.Rule rule, HouseRules.Unit unit, double usual, double least, double most, String words, String why, String used) {}
@@ -33,11 +42,39 @@ class HouseController {
         .toList();
   }
 
+  /** A question of school with its answers. */
+  record SchoolEntry(School school, String words, String used, List<WayEntry> ways) {}
+
+  /** An answer to it. */
+  record WayEntry(School.Way way, String words) {}
+
+  /** The ways the maker takes for every new garment. */
+  record Ways(List<School.Way> ways) {}
+
+  @GetMapping("/schools")
+  List<SchoolEntry> schools() {
+    return Arrays.stream(School.values())
+        .map(school -> new SchoolEntry(school, school.words(), school.used(), school.ways().stream().map(way -> new WayEntry(way, way.words())).toList()))
+        .toList();
+  }
+
+  @GetMapping("/ways")
+  Ways ways() {
+    return new Ways(maker.ways());
+  }
+
+  /** Of two answers to one question the later holds. */
+  @PutMapping("/ways")
+  Ways ways(@RequestBody Ways wanted) {
+    maker.keep(wanted.ways());
+    return ways();
+  }
+
   @GetMapping("/methods")
   List<MethodEntry> methods(@RequestParam Optional<Terms> terms) {
     Wording wording = new Wording(Wording.Unit.CM, terms.orElse(Terms.US), Wording.Hand.RIGHT);
     return Arrays.stream(Method.values())
-        .map(m -> new MethodEntry(m.id(), m.title(wording), m.tool(), m.held(), m.family(), m.scores(), m.yarnCmPerCm()))
+        .map(m -> new MethodEntry(m.id(), m.title(wording), m.tool(), m.held(), m.family(), m.scores(), m.yarnCmPerCm(), m.look(), m.look().words()))
         .toList();
   }
 }

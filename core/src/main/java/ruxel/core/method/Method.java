@@ -66,6 +66,27 @@ public enum Method {
     SIDE_BY_SIDE
   }
 
+  /** What the right side looks like once it is joined. */
+  public enum Look {
+    NOTHING("nothing is seen: the stitches meet"),
+    LINE("a line where the pieces meet, the ridge inside"),
+    TWO_LINES("two fine lines along the seam"),
+    BRAID("a braid of flat stitches on top"),
+    RIDGE("a ridge that stands up"),
+    SLANT("slanting stitches across"),
+    OPENWORK("a band of chains with holes");
+
+    private final String words;
+
+    Look(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
   private static final Set<Method> RIGHT_SIDES_TOGETHER =
       EnumSet.of(SLIP_BOTH, SLIP_OUTER, SLIP_BACK_RIB, SC_BOTH, WHIP_BOTH, BACKSTITCH);
   private static final Set<Method> WRONG_SIDES_TOGETHER = EnumSet.of(SC_BACK, WHIP_BACK);
@@ -159,6 +180,19 @@ public enum Method {
   /** Whether it follows a V or bar that must be seen. */
   public boolean followsTheV() {
     return family == Family.MATTRESS_WOVEN;
+  }
+
+  /** What is seen of it on the right side, held as it is told first (handbook 8). */
+  public Look look() {
+    return switch (this) {
+      case SLIP_BOTH, SC_BOTH, WHIP_BOTH, BACKSTITCH, JOIN_SLIP -> Look.LINE;
+      case SLIP_OUTER -> Look.TWO_LINES;
+      case SLIP_BACK_RS -> Look.BRAID;
+      case SC_BACK -> Look.RIDGE;
+      case WHIP_BACK -> Look.SLANT;
+      case LACE -> Look.OPENWORK;
+      case SLIP_BACK_RIB, MATTRESS_ROWS, MATTRESS_TOPS, MATTRESS_TOPS_BACK, WOVEN, JOIN_LOOP -> Look.NOTHING;
+    };
   }
 
   On on() {

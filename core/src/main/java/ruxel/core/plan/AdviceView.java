@@ -7,7 +7,6 @@ import ruxel.core.advice.Load;
 import ruxel.core.advice.Sum;
 import ruxel.core.advice.Term;
 import ruxel.core.measure.Wording;
-import ruxel.core.method.Method;
 import ruxel.core.method.Nevers;
 import ruxel.core.method.Wish;
 
@@ -33,7 +32,7 @@ public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<Ne
 
   static AdviceView of(Advice advice, Wording wording) {
     return new AdviceView(
-        advice.answers().stream().map(answer -> answer(answer.sum(), answer.objection(), wording)).toList(),
+        advice.answers().stream().map(answer -> answer(answer.sum(), answer.objection().map(against -> objection(against, wording)))).toList(),
         advice.ranking().stream().map(sum -> new Ranked(sum.method().id(), sum.total())).toList(),
         advice.never().entrySet().stream().map(e -> new NeverView(e.getKey().id(), e.getValue(), e.getValue().reason(), e.getValue().instead())).toList(),
         advice.facts().load().map(load -> load(load, wording)),
@@ -41,13 +40,13 @@ public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<Ne
   }
 
   /** All that may be taken, the best first, each with its summands. */
-  public static List<AnswerView> all(Advice advice, Wording wording) {
-    return advice.ranking().stream().map(sum -> answer(sum, Optional.empty(), wording)).toList();
+  static List<AnswerView> all(Advice advice) {
+    return advice.ranking().stream().map(sum -> answer(sum, Optional.empty())).toList();
   }
 
-  private static AnswerView answer(Sum sum, Optional<Advice.Objection> objection, Wording wording) {
+  private static AnswerView answer(Sum sum, Optional<ObjectionView> objection) {
     return new AnswerView(
-        sum.method().id(), sum.total(), sum.terms().stream().map(term -> term(sum, term)).toList(), objection.map(against -> objection(against, sum.method(), wording)));
+        sum.method().id(), sum.total(), sum.terms().stream().map(term -> term(sum, term)).toList(), objection);
   }
 
   private static TermView term(Sum sum, Term term) {
@@ -56,7 +55,7 @@ public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<Ne
     return new TermView(term.name(), term.weight(), term.score(), term.table(), sum.share(term), code, words);
   }
 
-  private static ObjectionView objection(Advice.Objection against, Method method, Wording wording) {
+  private static ObjectionView objection(Advice.Objection against, Wording wording) {
     String than = Wording.low(against.than().title(wording));
     String words =
         switch (against.code()) {
