@@ -13,6 +13,7 @@ import { NotFound } from './shell/Messages';
 import { SheetView } from './sheet/SheetView';
 import { Shelf } from './shelf/Shelf';
 import { TableView } from './table/TableView';
+import { YarnView } from './yarn/YarnView';
 
 export function App() {
   return (
@@ -27,6 +28,7 @@ export function App() {
         <Route path="seam/:seam" element={<SeamView />} />
         <Route path="numbers" element={<ChangeNumbers />} />
         <Route path="joins" element={<JoinsView />} />
+        <Route path="yarn" element={<YarnView />} />
         <Route path="order" element={<OrderView />} />
         <Route path="sheet" element={<SheetView />} />
         <Route path="rules" element={<RulesView />} />

@@ -15,6 +15,17 @@ export function length(mm: number, unit: Unit): string {
   return `${whole === 0 && part !== '' ? '' : whole}${part} in`;
 }
 
+const LONG_YARN_MM = 3000;
+const MM_PER_YARD = 914.4;
+
+/** A length of yarn: as it is cut while short, in metres or yards once it is long. */
+export function yarnLength(mm: number, unit: Unit): string {
+  if (mm < LONG_YARN_MM) {
+    return length(mm, unit);
+  }
+  return unit === 'CM' ? `${trimmed(mm / 1000)} m` : `${trimmed(mm / MM_PER_YARD)} yd`;
+}
+
 export function difference(mm: number, unit: Unit): string {
   return unit === 'CM' ? `${Math.round(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(2)} in`;
 }

@@ -548,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scale/pan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["put"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scale/reading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reading"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/walks": {
         parameters: {
             query?: never;
@@ -639,6 +671,25 @@ export interface components {
             ranking: components["schemas"]["Ranked"][];
             /** @enum {string} */
             wish: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
+        };
+        AlternativeView: {
+            /** Format: int32 */
+            ends: number;
+            /** Format: double */
+            flatMinutes: number;
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            name: "SHOULDERS_FIRST" | "SIDES_FIRST" | "ONE_SIDE_COMPLETE" | "FEWEST_PASSES";
+            now: boolean;
+            /** Format: int32 */
+            passes: number;
+            seams: string[];
+            title: string;
+            turned: string[];
+            words: string;
+            /** Format: double */
+            yarnMm: number;
         };
         AnchorMoved: {
             anchor: string;
@@ -753,7 +804,7 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -1058,6 +1109,7 @@ export interface components {
             ladder: components["schemas"]["Ladder"];
             laidWords: string;
             name: string;
+            order: components["schemas"]["OrderPlan"];
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
             rules: components["schemas"]["RuleView"][];
@@ -1388,6 +1440,10 @@ export interface components {
             than: string;
             words: string;
         };
+        OddNode: {
+            seams: string[];
+            words: string;
+        };
         OfConstruction: {
             name: string;
             out: boolean;
@@ -1427,6 +1483,32 @@ export interface components {
              */
             kind: "ORDER_LEFT";
         };
+        OrderPlan: {
+            alternatives: components["schemas"]["AlternativeView"][];
+            /** Format: int32 */
+            bound: number;
+            /** Format: int32 */
+            ends: number;
+            /** Format: double */
+            flatMinutes: number;
+            /** Format: double */
+            minutes: number;
+            odd: components["schemas"]["OddNode"][];
+            /** Format: int32 */
+            passes: number;
+            steps: components["schemas"]["WorkStep"][];
+            tails: components["schemas"]["Tail"][];
+            /** Format: double */
+            yarnMm: number;
+        };
+        OrderTaken: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ORDER_TAKEN";
+            seams: string[];
+        };
         Owed: {
             before?: string;
             id: string;
@@ -1452,6 +1534,10 @@ export interface components {
             owed: string;
             piece: string;
             what: string;
+        };
+        Pan: {
+            /** Format: double */
+            grams: number;
         };
         Part: {
             /** @enum {string} */
@@ -1739,9 +1825,13 @@ export interface components {
             /** Format: double */
             sum: number;
         };
+        Reading: {
+            /** Format: double */
+            grams: number;
+        };
         ReasonView: {
             /** @enum {string} */
-            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "INTO_RING" | "FLAT_FIRST" | "STITCH_ON_STITCH" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
+            code: "MAKES_POINT" | "SHOULDERS_FIRST" | "INTO_RING" | "FLAT_FIRST" | "STITCH_ON_STITCH" | "ONE_SIDE" | "CLOSES_LAST" | "LIKE_ITS_TWIN" | "YOURS" | "SLEEVE_BEFORE_SHOULDERS" | "CLOSES_EARLY";
             seams: string[];
             sentence: string;
             /** @enum {string} */
@@ -1819,7 +1909,7 @@ export interface components {
              */
             kind: "RULE_CHANGED";
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "ANGLE_DEGREES";
             /** Format: double */
             value?: number;
         };
@@ -1829,9 +1919,9 @@ export interface components {
             /** Format: double */
             most: number;
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "ANGLE_DEGREES";
             /** @enum {string} */
-            unit: "SHARE" | "MM" | "COUNT" | "MINUTES" | "DEGREES" | "POINTS" | "GRAMS_PER_CM";
+            unit: "SHARE" | "MM" | "COUNT" | "SECONDS" | "MINUTES" | "DEGREES" | "POINTS" | "GRAMS_PER_CM";
             used: string;
             /** Format: double */
             usual: number;
@@ -1840,7 +1930,7 @@ export interface components {
         };
         RuleView: {
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "ANGLE_DEGREES";
             /** Format: double */
             value: number;
         };
@@ -2279,6 +2369,14 @@ export interface components {
             /** Format: double */
             surplusMm: number;
         };
+        Tail: {
+            before?: string;
+            seam: string;
+            /** Format: int32 */
+            step: number;
+            where: string;
+            words: string;
+        };
         Take: {
             seam: string;
         };
@@ -2422,6 +2520,25 @@ export interface components {
             seam?: string;
             /** @enum {string} */
             wish?: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
+        };
+        WorkStep: {
+            cut: boolean;
+            /** Format: int32 */
+            endsSoFar: number;
+            fastenOn: boolean;
+            flat: boolean;
+            /** @enum {string} */
+            kind: "INSPECT" | "BLOCK" | "MARK" | "SEAM" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            minutesSoFar: number;
+            /** Format: int32 */
+            number: number;
+            seam?: string;
+            title: string;
+            todo: string[];
+            words: string;
         };
         WorkingView: {
             a: components["schemas"]["SideWorkingView"];
@@ -3360,6 +3477,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Preview"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pan"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    reading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
                 };
             };
         };

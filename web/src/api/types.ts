@@ -27,6 +27,7 @@ export type Way = Schemas['WayEntry']['way'];
 export type YarnPlan = Schemas['YarnPlan'];
 export type YarnSum = Schemas['YarnSum'];
 export type Yarn = Schemas['Yarn'];
+export type WorkStep = Schemas['WorkStep'];
 export type RuleEntry = Schemas['RuleEntry'];
 export type Changed = Schemas['Changed'];
 export type OpeningPlan = Schemas['OpeningPlan'];

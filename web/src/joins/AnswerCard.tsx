@@ -1,6 +1,6 @@
 import { Button } from 'react-bootstrap';
 import type { Answer, MethodEntry, SeamPlan } from '../api/types';
-import { difference, length, plural, type Unit } from '../format';
+import { difference, plural, type Unit, yarnLength } from '../format';
 import { JoinedCloth } from './JoinedCloth';
 import { SumTable } from './SumTable';
 
@@ -35,7 +35,7 @@ export function AnswerCard({ answer, heading, entry, seam, colours, unit, taken,
         />
         <p>
           {entry.tool === 'HOOK' ? 'Hook' : 'Needle'}, {entry.held}. Right side: {entry.looks}. Yarn{' '}
-          {length(facts.yarnMm, unit)}, {facts.ends} {plural(facts.ends, 'end', 'ends')}
+          {yarnLength(facts.yarnMm, unit)}, {facts.ends} {plural(facts.ends, 'end', 'ends')}
           {facts.takeUpMm > 0 && `; takes ${difference(facts.takeUpMm, unit)} of both pieces together`}.
         </p>
       </div>

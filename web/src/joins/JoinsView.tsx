@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Button } from 'react-bootstrap';
 import { methodsQuery } from '../api/garments';
 import type { Change, SeamPlan } from '../api/types';
-import { counted, length, plural } from '../format';
+import { counted, plural, yarnLength } from '../format';
 import { useEditor } from '../shell/GarmentPage';
 import { Loading } from '../shell/Messages';
 import './joins.css';
@@ -23,9 +23,6 @@ export function JoinsView() {
     return method && method !== seam.method ? [{ kind: 'METHOD_CHOSEN', seam: seam.id, method }] : [];
   };
   const better = plan.seams.flatMap(best);
-  const seams = plan.yarn.seams;
-  const ends = seams.reduce((sum, seam) => sum + seam.tails, 0);
-  const yarn = seams.reduce((sum, seam) => sum + seam.neededMm, 0);
   return (
     <div className="joins">
       <div className="joins-head">
@@ -34,8 +31,8 @@ export function JoinsView() {
             {counted(plan.seams.length)} {plural(plan.seams.length, 'seam', 'seams')}, joined how?
           </h1>
           <p className="joins-sum">
-            As chosen: <strong>{length(yarn, plan.unit)}</strong> of yarn, <strong>{ends}</strong> ends to
-            weave in
+            As chosen: <strong>{yarnLength(plan.order.yarnMm, plan.unit)}</strong> of yarn,{' '}
+            <strong>{plan.order.ends}</strong> ends to weave in
             {plan.yarn.withoutMethod.length > 0 &&
               `; ${plan.yarn.withoutMethod.length} ${plural(plan.yarn.withoutMethod.length, 'seam has', 'seams have')} no method yet`}
             .

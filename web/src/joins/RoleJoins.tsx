@@ -1,7 +1,7 @@
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { Answer, Change, MethodEntry, SeamPlan, Wish } from '../api/types';
-import { difference, length, plural } from '../format';
+import { difference, plural, yarnLength } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 import { answerHeadings, seamColours } from './answers';
 import { JoinedCloth } from './JoinedCloth';
@@ -108,7 +108,7 @@ function Costs({ seams, unit }: { seams: SeamPlan[]; unit: 'CM' | 'INCH' }) {
   const takeUp = facts.reduce((sum, fact) => sum + fact.takeUpMm, 0);
   return (
     <p>
-      Yarn {length(yarn, unit)}, {ends} {plural(ends, 'end', 'ends')}
+      Yarn {yarnLength(yarn, unit)}, {ends} {plural(ends, 'end', 'ends')}
       {takeUp > 0 ? `, ${difference(takeUp, unit)} of the pieces disappear` : ', nothing disappears'}.
     </p>
   );

@@ -13,8 +13,8 @@ export function SumTable({ answer, title }: { answer: Answer; title: string }) {
         {weighed.map((term) => (
           <tr key={term.name}>
             <th scope="row">{TERM_WORDS[term.name]}</th>
-            <td className="figure">
-              {term.weight} × {term.score}
+            <td className="num">
+              {term.weight} × {term.score} = {term.weight * term.score}
             </td>
             <td>
               {term.words && (
@@ -28,13 +28,13 @@ export function SumTable({ answer, title }: { answer: Answer; title: string }) {
         ))}
         <tr className="sum-total">
           <th scope="row">all ÷ {weights}</th>
-          <td className="figure">{(answer.sum - (school?.share ?? 0)).toFixed(2)}</td>
+          <td className="num">{(answer.sum - (school?.share ?? 0)).toFixed(2)}</td>
           <td />
         </tr>
         {school && (
           <tr>
             <th scope="row">{TERM_WORDS.SCHOOL}</th>
-            <td className="figure">+ {school.share}</td>
+            <td className="num">+ {school.share}</td>
             <td>
               makes <strong>{answer.sum.toFixed(2)}</strong>
             </td>

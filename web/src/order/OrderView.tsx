@@ -1,17 +1,22 @@
 import { useCallback, useMemo } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import type { Opened, Reason, StepPlan } from '../api/types';
+import type { Opened, Reason, StepPlan, WorkStep } from '../api/types';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
 import { counted, length, plural } from '../format';
 import { useEditor } from '../shell/GarmentPage';
+import { Alternatives } from './Alternatives';
+import { minutes } from './minutes';
+import { Tails } from './Tails';
 import { useStepDrag } from './useStepDrag';
+import { SoFar, WorkOnPath } from './WorkOnPath';
 
 /** The work as one path, each step with why it stands there; steps are moved by their grips. */
 export function OrderView() {
   const { garment, change } = useEditor();
-  const { steps } = garment.plan;
+  const { plan } = garment;
+  const { steps } = plan;
   const seams = useMemo(() => steps.map((step) => step.seam), [steps]);
   const move = useCallback(
     async (seam: string, before: string | undefined) => {
@@ -33,8 +38,16 @@ export function OrderView() {
       <div className="order-head">
         <div>
           <h1>
-            {counted(steps.length)} {plural(steps.length, 'step', 'steps')}, one after the other
+            {counted(steps.length)} {plural(steps.length, 'seam', 'seams')}, one after the other
           </h1>
+          <p>
+            <strong>{plan.order.passes}</strong> {plural(plan.order.passes, 'pass', 'passes')},{' '}
+            <strong>{plan.order.ends}</strong> ends, about <strong>{minutes(plan.order.minutes)}</strong>.
+            Fewer than {plan.order.bound} {plural(plan.order.bound, 'pass', 'passes')} cannot be
+            {plan.order.odd.length > 0 &&
+              `: at ${plan.order.odd.length} places an odd number of lines meets, and each is the end of a pass`}
+            .
+          </p>
           <p className="soft">
             A seam comes only after those that bring its ends together. The rest is what is easiest on the
             hands, and yours to change.
@@ -46,20 +59,27 @@ export function OrderView() {
           </Button>
         )}
       </div>
+      <Alternatives garment={garment} change={change} />
       <ol className="path">
-        {steps.map((step) => (
-          <li
-            key={step.seam}
-            id={`step-${step.seam}`}
-            className={`${stepClass(step, garment)} ${lineClass(step.seam)} ${drag?.seam === step.seam ? 'dragged' : ''}`}
-            aria-current={garment.next?.seam === step.seam ? 'step' : undefined}
-          >
-            <span className="step-number display">{step.number}</span>
-            <Grip step={step} garment={garment} handlers={grip(step.seam)} />
-            <StepOnPath step={step} garment={garment} />
-          </li>
-        ))}
+        {plan.order.steps.map((work) => {
+          const step = steps.find((candidate) => candidate.seam === work.seam);
+          return step ? (
+            <li
+              key={step.seam}
+              id={`step-${step.seam}`}
+              className={`${stepClass(step, garment)} ${lineClass(step.seam)} ${drag?.seam === step.seam ? 'dragged' : ''}`}
+              aria-current={garment.next?.seam === step.seam ? 'step' : undefined}
+            >
+              <span className="step-number display">{step.number}</span>
+              <Grip step={step} garment={garment} handlers={grip(step.seam)} />
+              <StepOnPath step={step} work={work} garment={garment} />
+            </li>
+          ) : (
+            <WorkOnPath key={`${work.kind}-${work.number}`} work={work} />
+          );
+        })}
       </ol>
+      <Tails garment={garment} />
     </div>
   );
 }
@@ -107,7 +127,7 @@ const WEIGHT_WORDS: Record<Reason['weight'], string> = {
   WARNING: 'Mind.',
 };
 
-function StepOnPath({ step, garment }: { step: StepPlan; garment: Opened }) {
+function StepOnPath({ step, work, garment }: { step: StepPlan; work: WorkStep; garment: Opened }) {
   const { plan } = garment;
   const seam = plan.seams.find((candidate) => candidate.id === step.seam)!;
   const state = seamState(
@@ -123,6 +143,8 @@ function StepOnPath({ step, garment }: { step: StepPlan; garment: Opened }) {
         <p>
           <Sign state={state} /> {stateWords(state, seam.ease?.share)} · {seam.counts} · {step.direction}
         </p>
+        {work.words && <p>{work.words}</p>}
+        <SoFar work={work} />
         {step.closing.map((words) => (
           <p key={words}>{words}</p>
         ))}

@@ -11,6 +11,8 @@ export function reading(unit: RuleEntry['unit'], maker: Unit): { factor: number;
       return { factor: PERCENT, word: '%' };
     case 'MM':
       return maker === 'CM' ? { factor: 1, word: 'mm' } : { factor: 1 / MM_PER_INCH, word: 'in' };
+    case 'SECONDS':
+      return { factor: 1, word: 'seconds' };
     case 'MINUTES':
       return { factor: 1, word: 'minutes' };
     case 'DEGREES':

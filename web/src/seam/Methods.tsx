@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Form } from 'react-bootstrap';
 import { methodsQuery } from '../api/garments';
 import type { MethodEntry, Opened, SeamPlan } from '../api/types';
-import { difference, length, plural } from '../format';
+import { difference, plural, yarnLength } from '../format';
 import { AnswerCard } from '../joins/AnswerCard';
 import { answerHeadings, seamColours } from '../joins/answers';
 import { WhyNot } from '../joins/WhyNot';
@@ -113,8 +113,8 @@ function OtherMethod({ entry, sum, seam, unit, onChoose }: OtherProps) {
         onChange={() => onChoose(entry.id)}
       />
       <p>
-        {entry.tool === 'HOOK' ? 'Hook' : 'Needle'}, {entry.held}. Yarn about {length(facts.yarnMm, unit)}.
-        {facts.takeUpMm > 0 && ` Takes ${difference(facts.takeUpMm, unit)} of both pieces together.`}
+        {entry.tool === 'HOOK' ? 'Hook' : 'Needle'}, {entry.held}. Yarn about {yarnLength(facts.yarnMm, unit)}
+        .{facts.takeUpMm > 0 && ` Takes ${difference(facts.takeUpMm, unit)} of both pieces together.`}
       </p>
     </div>
   );

@@ -5,6 +5,7 @@ import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Findings';
 import { EasePanel } from './EasePanel';
+import '../joins/joins.css';
 import { Methods } from './Methods';
 import { PhasePanel } from './PhasePanel';
 import { Pins } from './Pins';
@@ -109,17 +110,17 @@ function OpenSeam({ seamId }: { seamId: string }) {
             rulesAt={`/garments/${garment.id}/rules`}
           />
           <PhasePanel seam={seam} unit={garment.plan.unit} />
+          <Methods
+            garment={garment}
+            seam={saved}
+            onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
+          />
         </div>
         <div>
           <Rhythm seam={seam} unit={garment.plan.unit} />
         </div>
         <div>
           <Repairs seam={saved} editor={editor} />
-          <Methods
-            garment={garment}
-            seam={saved}
-            onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
-          />
           <WorkingPanel
             seam={saved}
             twinName={garment.plan.seams.find((other) => other.id === saved.twin)?.name}

@@ -46,6 +46,7 @@ function OpenedPage({ garment }: { garment: Opened }) {
     { to: `${base}/by-hand`, word: 'By hand' },
     { to: `${base}/seam`, word: 'Seam' },
     { to: `${base}/joins`, word: 'Joins' },
+    { to: `${base}/yarn`, word: 'Yarn' },
     { to: `${base}/order`, word: 'Order' },
     { to: `${base}/sheet`, word: 'Sheet' },
     ...(seam ? [{ to: `${base}/bench/${seam}`, word: 'Bench' }] : []),

@@ -64,6 +64,13 @@ const HELP: Record<string, Help> = {
       'The little pieces of cloth show the right side as joined.',
     ],
   },
+  yarn: {
+    title: 'Yarn',
+    lines: [
+      'Tell the yarns you work with; weigh what is left, and see whether it is enough and what to buy.',
+      'Each seam takes its length times a factor, and a tail at each end. Measure your own factor: twenty joints will do.',
+    ],
+  },
   order: {
     title: 'The order',
     lines: [

@@ -1,4 +1,4 @@
-import type { Ladder, Opened, PiecePlan, StepPlan } from '../api/types';
+import type { Ladder, Opened, PiecePlan, StepPlan, WorkStep } from '../api/types';
 import { EASE, seam } from './sampleSeam';
 
 export { EASE, seam };
@@ -91,6 +91,23 @@ export function step(seamId: string, number: number, over: Partial<StepPlan> = {
   };
 }
 
+function workStep(seam: string, number: number): WorkStep {
+  return {
+    number,
+    kind: 'SEAM',
+    seam,
+    title: `Join ${seam}`,
+    words: '',
+    todo: [],
+    fastenOn: true,
+    cut: true,
+    flat: true,
+    minutes: 5,
+    endsSoFar: 2 * number,
+    minutesSoFar: 5 * number,
+  };
+}
+
 /** A garment with three seams; none begun unless said. */
 export function garment(over: Partial<Opened> = {}): Opened {
   const ids = ['armhole.left', 'side.left', 'side.right'];
@@ -127,6 +144,18 @@ export function garment(over: Partial<Opened> = {}): Opened {
       handles: [],
       owed: [],
       yarn: { yarns: [], seams: [], pieces: [], withoutMethod: [] },
+      order: {
+        steps: ids.map((id, i) => workStep(id, i + 1)),
+        passes: 3,
+        ends: 6,
+        minutes: 30,
+        flatMinutes: 10,
+        yarnMm: 3000,
+        bound: 2,
+        odd: [],
+        alternatives: [],
+        tails: [],
+      },
       wishes: [],
       schools: [],
       findings: [],

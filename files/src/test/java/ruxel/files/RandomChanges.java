@@ -85,6 +85,7 @@ final class RandomChanges {
             () -> new SeamChange.MethodChosen(seam(), random.nextInt(5) == 0 ? word() : one(Method.values()).id()),
             this::moved,
             () -> new OrderChange.StepMoved(seam(), maybe(this::seam)),
+            () -> new OrderChange.OrderTaken(List.of(seam(), seam(), seam())),
             OrderChange.OrderLeft::new,
             Change.GoneSettingsDropped::new,
             this::told, this::told, this::told, this::told,

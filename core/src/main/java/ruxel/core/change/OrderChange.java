@@ -1,5 +1,6 @@
 package ruxel.core.change;
 
+import java.util.List;
 import java.util.Optional;
 import ruxel.core.decision.WantedOrder;
 import ruxel.core.finding.Outcome;
@@ -20,6 +21,21 @@ public sealed interface OrderChange extends Change {
     @Override
     public String label(Names names) {
       return "Put %s %s in the order".formatted(names.seam(seam), before.map(other -> "before " + names.seam(other)).orElse("last"));
+    }
+  }
+
+  /** A whole order taken; those it does not name keep their usual neighbours. Refused where a must stands against it. */
+  record OrderTaken(List<String> seams) implements OrderChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment)
+          .then(layout -> StepMove.taken(garment, layout.construct(), seams))
+          .then(order -> Outcome.of(garment.withSettings(garment.settings().with(WantedOrder.class, Optional.of(new WantedOrder(order)).filter(wanted -> !order.isEmpty())))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took another order of work";
     }
   }
 

@@ -41,6 +41,30 @@ final class StepMove {
     }
     seams.remove(moved);
     seams.add(before.map(seams::indexOf).orElse(seams.size()), moved);
+    return lawful(order, seams, construct);
+  }
+
+  /** All seams with those that are named in their order; an unknown one is refused. */
+  static Outcome<List<String>> taken(Garment garment, Construct construct, List<String> wanted) {
+    for (String named : wanted) {
+      Outcome<Seam> known = Seams.named(construct.seams(), named);
+      if (!known.findings().isEmpty()) {
+        return Outcome.refused(known.findings());
+      }
+    }
+    Order order = order(garment, construct);
+    List<String> usual = order.steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList();
+    List<String> seams = new ArrayList<>(wanted.stream().filter(usual::contains).distinct().toList());
+    for (int i = 0; i < usual.size(); i++) {
+      if (!seams.contains(usual.get(i))) {
+        seams.add(i == 0 ? 0 : seams.indexOf(usual.get(i - 1)) + 1, usual.get(i));
+      }
+    }
+    return lawful(order, seams, construct);
+  }
+
+  /** The order, or which musts stand against it. */
+  private static Outcome<List<String>> lawful(Order order, List<String> seams, Construct construct) {
     List<Finding> findings = new ArrayList<>();
     for (Step step : order.steps()) {
       for (Join first : step.after()) {
@@ -58,7 +82,7 @@ final class StepMove {
     List<ResolvedSeam> seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
     List<SeamMatch> matches = SeamMatch.all(seams, garment.rules());
     Gluing gluing = Glued.of(construct.pieces(), matches).gluing();
-    return Order.of(seams, Contiguity.of(gluing, seams), garment.settings().order());
+    return Order.of(seams, Contiguity.of(gluing, seams), garment.settings(), construct.pieces());
   }
 
   private static Finding forbidden(Step step, Join join, Join first, Construct construct) {

@@ -17,6 +17,7 @@ public record HouseRules(Map<Rule, Double> changed) {
     SHARE,
     MM,
     COUNT,
+    SECONDS,
     MINUTES,
     DEGREES,
     POINTS,
@@ -56,6 +57,8 @@ public record HouseRules(Map<Rule, Double> changed) {
     TAIL_MM(150, 50, 500, Unit.MM, "Tail at each end of a strand", "Enough to weave in, with turns.", "Yarn of every seam"),
     NEEDLE_MM(1000, 200, 5000, Unit.MM, "Strand that handles well in a needle", "Longer ones knot and wear thin.", "Strands of needle seams"),
     NEEDLE_FUZZY_MM(600, 200, 5000, Unit.MM, "The same of fuzzy yarn", "It felts as it is pulled through.", "Strands of needle seams"),
+    JOINT_SECONDS(50, 5, 600, Unit.SECONDS, "Seconds of a joint, divided by how quick its method is", "A joint of the quickest takes a fifth.", "Minutes of the order"),
+    END_MINUTES(2, 0, 30, Unit.MINUTES, "Minutes to weave in an end", "Two or three passes in turn directions.", "Minutes of the order"),
     ANGLE_DEGREES(20, 1, 45, Unit.DEGREES, "Tolerance for corners of openings", "Fabric is no paper.", "");
 
     private final double usual;

@@ -40,6 +40,18 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
     return (whole == 0 && !part.isEmpty() ? "" : Long.toString(whole)) + part + " in";
   }
 
+  /** A length of yarn: as it is cut while short, in metres or yards once it is long. */
+  public String yarn(double mm) {
+    if (mm < LONG_YARN_MM) {
+      return length(mm);
+    }
+    return unit == Unit.CM ? trimmed(mm / MM_PER_M) + " m" : trimmed(mm / MM_PER_YARD) + " yd";
+  }
+
+  private static final double LONG_YARN_MM = 3000;
+  private static final double MM_PER_M = 1000;
+  private static final double MM_PER_YARD = 914.4;
+
   /** A small difference: millimetres, or inches to the hundredth. */
   public String difference(double mm) {
     return unit == Unit.CM

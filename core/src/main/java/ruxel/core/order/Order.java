@@ -11,12 +11,16 @@ import org.jgrapht.alg.cycle.CycleDetector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleDirectedGraph;
 import org.jgrapht.traverse.TopologicalOrderIterator;
+import ruxel.core.decision.OwnSchool;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Contiguity;
+import ruxel.core.measure.School;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
@@ -34,6 +38,16 @@ public record Order(List<Step> steps, List<Finding> findings) {
    *     are not there are passed over
    */
   public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted) {
+    return of(resolved, contiguity, wanted, Map.of());
+  }
+
+  /** The usual order of a maker who completes one side before the other, where {@code pieces} are given that tell the sides apart. */
+  public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, Settings settings, List<Piece> pieces) {
+    boolean oneSide = settings.on(OwnSchool.class, School.SIDES).filter(own -> own.way() == School.Way.ONE_SIDE_COMPLETE).isPresent();
+    return of(resolved, contiguity, settings.order(), oneSide ? Sides.of(resolved, pieces) : Map.of());
+  }
+
+  private static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted, Map<Join, Integer> sides) {
     Map<Join, Seam> seams = new HashMap<>();
     resolved.forEach(seam -> seams.put(seam.join(), seam.seam()));
     List<Finding> findings = new ArrayList<>();
@@ -51,15 +65,16 @@ public record Order(List<Step> steps, List<Finding> findings) {
     List<Join> asWanted = wanted.stream().map(Join::seam).toList();
     Map<Join, SeamRole.Stage> stages = new HashMap<>();
     resolved.forEach(seam -> stages.put(seam.join(), stage(seam)));
-    Comparator<Join> byStage = Comparator.comparing(stages::get);
+    Comparator<Join> bySide = Comparator.comparing(join -> sides.getOrDefault(join, 0));
+    Comparator<Join> byStage = bySide.thenComparing(stages::get);
     List<Join> usual = sorted(graph, byStage.thenComparingInt(all::indexOf));
     List<Join> sequence = sorted(graph, Comparator.comparingInt(merged(usual, asWanted)::indexOf));
     findings.addAll(unlawful(asWanted, musts, seams));
-    return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams, stages), musts), List.copyOf(findings));
+    return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams, stages, sides), musts), List.copyOf(findings));
   }
 
   /** As its role comes; but pieces joined stitch on stitch at their sides are panels still, which lie flat. */
-  private static SeamRole.Stage stage(ResolvedSeam seam) {
+  public static SeamRole.Stage stage(ResolvedSeam seam) {
     SeamRole.Stage usual = seam.seam().role().stage();
     return usual == SeamRole.Stage.CLOSING && seam.isStitchOnStitch() ? SeamRole.Stage.PANELS : usual;
   }

@@ -21,6 +21,7 @@ public record Reason(Code code, List<Join> joins, String first, String second) {
     INTO_RING(Weight.WARNING, "After the {seams}: it is worked round a closed tube, so check that only the top layer is caught."),
     FLAT_FIRST(Weight.EASIER, "Set in flat, before side and sleeve close: both layers lie on the table and none is caught."),
     STITCH_ON_STITCH(Weight.EASIER, "First: it joins stitch on stitch, so that the counts prove each other while all still lies flat."),
+    ONE_SIDE(Weight.EASIER, "One side is completed before the other is begun, as you like to work."),
     CLOSES_LAST(Weight.EASIER, "It closes the tube, so it comes when nothing flat is left."),
     LIKE_ITS_TWIN(Weight.EASIER, "Right after the {seams}, so that both sides are worked alike."),
     YOURS(Weight.YOURS, "It stands here by your order."),

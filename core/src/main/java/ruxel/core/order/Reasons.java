@@ -19,14 +19,17 @@ final class Reasons {
   private final Map<Join, Seam> seams;
   /** When each comes, which may be earlier than its role says. */
   private final Map<Join, Stage> stages;
+  /** The side of the wearer each belongs to, where one side is completed before the other. */
+  private final Map<Join, Integer> sides;
 
-  Reasons(List<Join> sequence, List<Join> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<Join, Seam> seams, Map<Join, Stage> stages) {
+  Reasons(List<Join> sequence, List<Join> usual, List<Must> musts, List<Contiguity.Ring> rings, Map<Join, Seam> seams, Map<Join, Stage> stages, Map<Join, Integer> sides) {
     this.sequence = sequence;
     this.usual = usual;
     this.musts = musts;
     this.rings = rings;
     this.seams = seams;
     this.stages = stages;
+    this.sides = sides;
   }
 
   List<Reason> of(int index) {
@@ -38,7 +41,7 @@ final class Reasons {
         }
       }
       case HANGING -> {
-        if (earlier(index, Stage.SET_IN_FLAT).isEmpty()) {
+        if (earlier(index, Stage.SET_IN_FLAT).isEmpty() && sides.isEmpty()) {
           reasons.add(Reason.of(Code.SHOULDERS_FIRST));
         }
       }
@@ -56,6 +59,9 @@ final class Reasons {
         }
       }
       default -> {}
+    }
+    if (side(index) < 2 && sequence.stream().anyMatch(other -> side(other) != side(index))) {
+      reasons.add(Reason.of(Code.ONE_SIDE));
     }
     if (index > 0 && role(index - 1) == role(index)) {
       reasons.add(Reason.of(Code.LIKE_ITS_TWIN, sequence.get(index - 1)));
@@ -101,6 +107,14 @@ final class Reasons {
     if (!later.isEmpty()) {
       reasons.add(new Reason(code, later, "", ""));
     }
+  }
+
+  private int side(int index) {
+    return side(sequence.get(index));
+  }
+
+  private int side(Join join) {
+    return sides.getOrDefault(join, 0);
   }
 
   private SeamRole role(int index) {

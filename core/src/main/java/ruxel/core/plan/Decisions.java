@@ -10,6 +10,7 @@ import ruxel.core.piece.Run;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.TwinSeam;
 
 /** What must be mended or left so before a seam is begun (model 6): at the seam and at the edges it joins; what tells twins apart also at the other twin. */
 final class Decisions {
@@ -43,7 +44,7 @@ final class Decisions {
   }
 
   private boolean isAtTwin(FindingView finding, ResolvedSeam seam) {
-    Optional<String> twin = SeamTwins.of(seam.seam(), construct.seams(), construct.pieces()).map(Seam::id);
+    Optional<String> twin = TwinSeam.of(seam.seam(), construct.seams(), construct.pieces()).map(Seam::id);
     return twin.isPresent() && finding.seam().equals(twin) || spans(seam).anyMatch(span -> isAtTwin(finding, span));
   }
 

@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -47,6 +48,7 @@ import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Seams;
+import ruxel.core.seam.TwinSeam;
 
 /**
  * A garment in, everything computed out: one pure function, called by the server, the command line and
@@ -92,13 +94,14 @@ public final class Planner {
     findings.addAll(glued.findings());
     Assembly assembly = new Assembly(glued, construct.openings(), names(resolved.seams()));
     findings.addAll(assembly.findings());
-    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings().order());
+    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces());
     findings.addAll(order.findings());
     Materials materials = new Materials(garment.settings(), rules, construct.pieces(), matches);
     Map<SeamMatch, Advice> advices = advices(matches, materials);
     YarnPlans yarnPlans = new YarnPlans(materials, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
+    Map<Join, StepFirst> firsts = firsts(order, resolved.seams());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
@@ -112,7 +115,7 @@ public final class Planner {
         AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        steps(order, assembly, resolved.seams(), decisions),
+        steps(order, assembly, resolved.seams(), firsts, decisions),
         rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
         construct.told().consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
@@ -124,6 +127,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing()).plan(firsts),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);
@@ -153,7 +157,7 @@ public final class Planner {
     String id = match.seam().seam().id();
     Set<String> own =
         garment.settings().of(OwnAnchor.class).stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
-    return SeamPlans.of(match, decisions.level(match.seam()), SeamTwins.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), materials, advice, wording);
+    return SeamPlans.of(match, decisions.level(match.seam()), TwinSeam.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), materials, advice, wording);
   }
 
   private Map<SeamMatch, Advice> advices(List<SeamMatch> matches, Materials materials) {
@@ -236,16 +240,14 @@ public final class Planner {
   }
 
   private List<GarmentPlan.StepPlan> steps(
-      Order order, Assembly assembly, List<ResolvedSeam> seams, Decisions decisions) {
+      Order order, Assembly assembly, List<ResolvedSeam> seams, Map<Join, StepFirst> firsts, Decisions decisions) {
     Map<Join, String> names = names(seams);
     List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
     List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps());
     List<GarmentPlan.StepPlan> steps = new ArrayList<>();
-    List<ResolvedSeam> sequence =
-        order.steps().stream().map(step -> seams.stream().filter(s -> step.works(s.join())).findFirst().orElseThrow()).toList();
     for (Step step : order.steps()) {
-      ResolvedSeam seam = sequence.get(step.number() - 1);
-      StepFirst first = new StepFirst(seam, sequence.subList(step.number(), sequence.size()), garment.settings());
+      ResolvedSeam seam = seams.stream().filter(s -> step.works(s.join())).findFirst().orElseThrow();
+      StepFirst first = firsts.get(seam.join());
       steps.add(
           new GarmentPlan.StepPlan(
               seam.seam().id(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after().stream().map(Join::id).toList(),
@@ -256,6 +258,17 @@ public final class Planner {
               decisions.of(seam)));
     }
     return List.copyOf(steps);
+  }
+
+  /** What comes before each seam of the order. */
+  private Map<Join, StepFirst> firsts(Order order, List<ResolvedSeam> seams) {
+    Map<Join, StepFirst> firsts = new HashMap<>();
+    List<ResolvedSeam> sequence =
+        order.steps().stream().map(step -> seams.stream().filter(s -> step.works(s.join())).findFirst().orElseThrow()).toList();
+    for (int i = 0; i < sequence.size(); i++) {
+      firsts.put(sequence.get(i).join(), new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), garment.settings()));
+    }
+    return firsts;
   }
 
   private static GarmentPlan.ReasonView reason(Reason reason, Map<Join, String> names) {

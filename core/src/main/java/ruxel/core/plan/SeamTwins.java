@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -11,56 +10,15 @@ import ruxel.core.finding.Where;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
-import ruxel.core.piece.Pieces;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.TwinSeam;
 import ruxel.core.seam.Side;
-import ruxel.core.seam.Span;
 
 /** Seams on the two sides of the wearer: one joins the mirror images of the edges the other joins. */
-public final class SeamTwins {
+final class SeamTwins {
   private SeamTwins() {}
-
-  /** The seam whose spans are the mirror images of this one's; empty for a seam that is its own, and where pieces have no twin. */
-  public static Optional<Seam> of(Seam seam, List<Seam> seams, List<Piece> pieces) {
-    boolean hasTwins = Stream.of(seam.a(), seam.b()).flatMap(side -> side.spans().stream()).anyMatch(span -> twin(span, pieces).isPresent());
-    List<String> a = mirrored(seam.a(), pieces);
-    List<String> b = mirrored(seam.b(), pieces);
-    return seams.stream()
-        .filter(other -> hasTwins && !other.id().equals(seam.id()) && other.role() == seam.role())
-        .filter(other -> a.equals(given(other.a())) && b.equals(given(other.b())) || a.equals(given(other.b())) && b.equals(given(other.a())))
-        .findFirst();
-  }
-
-  private static List<String> mirrored(Seam.SideOf side, List<Piece> pieces) {
-    return side.spans().stream().map(span -> mirrored(span, pieces)).sorted().toList();
-  }
-
-  private static String mirrored(Span span, List<Piece> pieces) {
-    return twin(span, pieces)
-        .map(twin -> told(twin.id(), piece(span, pieces).orElseThrow().edgeOnTwin(twin, span.edge()), span.toExclusive().run(), span.fromInclusive().run()))
-        .orElseGet(() -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()));
-  }
-
-  private static Optional<Piece> twin(Span span, List<Piece> pieces) {
-    return piece(span, pieces).flatMap(piece -> piece.twinAmong(pieces));
-  }
-
-  private static Optional<Piece> piece(Span span, List<Piece> pieces) {
-    return Pieces.find(pieces, span.piece());
-  }
-
-  private static List<String> given(Seam.SideOf side) {
-    return side.spans().stream()
-        .map(span -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()))
-        .sorted()
-        .toList();
-  }
-
-  private static String told(String piece, String edge, String firstRun, String lastRun) {
-    return String.join("\u0001", piece, edge, firstRun, lastRun);
-  }
 
   /** Twin seams that join other numbers, where no piece was told of for it. */
   static List<Finding> unlike(List<SeamMatch> matches, List<Piece> pieces, List<Finding> ofPieces) {
@@ -70,7 +28,7 @@ public final class SeamTwins {
     for (SeamMatch match : matches) {
       Seam seam = match.seam().seam();
       done.add(seam.id());
-      of(seam, seams, pieces)
+      TwinSeam.of(seam, seams, pieces)
           .filter(twin -> !done.contains(twin.id()))
           .ifPresent(
               twin -> {
@@ -95,7 +53,7 @@ public final class SeamTwins {
   }
 
   private static List<Finding> unlike(ResolvedSeam seam, ResolvedSeam twin, List<Piece> pieces) {
-    boolean crossed = !mirrored(seam.seam().a(), pieces).equals(given(twin.seam().a()));
+    boolean crossed = !TwinSeam.sameSides(seam.seam(), twin.seam(), pieces);
     List<Finding> findings = new ArrayList<>();
     for (Side side : Side.values()) {
       int here = units(seam.side(side));

@@ -108,11 +108,11 @@ final class YarnPlans {
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {
-    String seams = "Its seams take %s.".formatted(wording.length(needed));
+    String seams = "Its seams take %s.".formatted(wording.yarn(needed));
     if (left.isEmpty()) {
       return seams + " Weigh what is left, and tell metres and grams of a ball, to see whether it is enough.";
     }
-    String has = " %s are left".formatted(wording.length(left.getAsDouble()));
+    String has = " %s are left".formatted(wording.yarn(left.getAsDouble()));
     return seams + buy.map(balls -> "%s: %s to buy.".formatted(has, Wording.counted(balls, "balls"))).orElse(has + ": enough.");
   }
 
@@ -127,12 +127,12 @@ final class YarnPlans {
 
   /** Each strand, and what to mind of it. */
   private String words(Method method, SeamStrands needed) {
-    List<String> lengths = needed.strands().stream().map(strand -> wording.length(strand.lengthMm())).toList();
+    List<String> lengths = needed.strands().stream().map(strand -> wording.yarn(strand.lengthMm())).toList();
     boolean hook = method.tool() == Method.Tool.HOOK;
     String cut = hook ? "From the ball; about %s".formatted(lengths.get(0)) : lengths.size() == 1 ? "One strand of " + lengths.get(0) : "Strands of " + Wording.all(lengths);
     String tails = ", with %s of tail at each end.".formatted(wording.length(rules.get(Rule.TAIL_MM)));
     String split = lengths.size() > 1 ? " Change strands where both sides pass to the next piece." : "";
     boolean isLong = needed.strands().stream().anyMatch(SeamStrands.Strand::isLong);
-    return cut + tails + split + (isLong ? " Longer than handles well: pull it through by halves, and do not part it inside this seam." : "");
+    return cut + tails + split + (isLong ? " %s longer than handles well: pull it through by halves rather than part it inside the seam.".formatted(lengths.size() == 1 ? "That is" : "One is") : "");
   }
 }

@@ -14,7 +14,6 @@ import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
-import ruxel.core.plan.SeamTwins;
 import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
@@ -22,6 +21,7 @@ import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
+import ruxel.core.seam.TwinSeam;
 
 /**
  * Rows worked onto an edge before it is joined (handbook 7.7): along the edge itself they change its count, not its
@@ -77,7 +77,7 @@ final class EdgingRepairs {
   /** The same side of the seam on the other side of the wearer, where it has the same counts. */
   private List<ResolvedSpan> onTwin(SideLayout side) {
     Side which = side == situation.match().a() ? Side.A : Side.B;
-    return SeamTwins.of(situation.seam(), situation.construct().seams(), situation.construct().pieces())
+    return TwinSeam.of(situation.seam(), situation.construct().seams(), situation.construct().pieces())
         .flatMap(twin -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), twin.id()))
         .filter(twin -> twin.units(which) == side.spans().stream().mapToInt(ResolvedSpan::units).sum())
         .map(twin -> twin.side(which))

@@ -17,7 +17,6 @@ import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
-import ruxel.core.plan.SeamTwins;
 import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
@@ -26,6 +25,7 @@ import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Surplus;
+import ruxel.core.seam.TwinSeam;
 
 /** Where the lengths differ: ease, steer, pass over, move a boundary, block, work anew, gather (handbook 7.2–7.6). */
 final class LengthRepairs {
@@ -115,7 +115,7 @@ final class LengthRepairs {
   /** On this seam, and on the one on the other side where it has the same counts: left and right are worked alike. */
   private List<Change> worked(Surplus surplus, double fullness) {
     List<Change> changes = new ArrayList<>(List.of(worked(situation.seam(), surplus, fullness)));
-    SeamTwins.of(situation.seam(), situation.construct().seams(), situation.construct().pieces())
+    TwinSeam.of(situation.seam(), situation.construct().seams(), situation.construct().pieces())
         .filter(twin -> counts(twin).equals(Optional.of(situation.seamPlan().counts())))
         .ifPresent(twin -> changes.add(worked(twin, surplus, fullness)));
     return changes;

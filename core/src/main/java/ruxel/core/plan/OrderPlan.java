@@ -1,0 +1,53 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.order.Alternatives;
+
+/**
+ * The work as one path (handbook 13): every step, where yarn is fastened on and off, ends and minutes so far; the fewest passes there
+ * could be, with the nodes that forbid fewer; and whole orders to choose from.
+ */
+public record OrderPlan(
+    List<WorkStep> steps, int passes, int ends, double minutes, double flatMinutes, double yarnMm, int bound, List<OddNode> odd, List<AlternativeView> alternatives, List<Tail> tails) {
+
+  /** What is done in a step. */
+  public enum Kind {
+    INSPECT,
+    BLOCK,
+    MARK,
+    SEAM,
+    TRY_ON,
+    WEAVE,
+    STEAM,
+    FINISH
+  }
+
+  /**
+   * A step: a seam, or work without one. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
+   * the work still lies flat on the table while it is done; ends and minutes are those up to its end.
+   */
+  public record WorkStep(
+      int number,
+      Kind kind,
+      Optional<String> seam,
+      String title,
+      String words,
+      List<String> todo,
+      boolean fastenOn,
+      boolean cut,
+      boolean flat,
+      double minutes,
+      int endsSoFar,
+      double minutesSoFar) {}
+
+  /** A node of the seams at which an odd number of lines meets: a pass begins or ends there. */
+  public record OddNode(String words, List<String> seams) {}
+
+  /** A whole order with what it costs; {@code now} is the one that is worked by, {@code turned} are seams worked from their other end. */
+  public record AlternativeView(
+      Alternatives.Name name, String title, String words, List<String> seams, List<String> turned, int passes, int ends, double yarnMm, double minutes, double flatMinutes, boolean now) {}
+
+  /** An end left to be woven in: made by the step of a seam, where, and the step before which it is still easy to reach. */
+  public record Tail(String seam, int step, String where, Optional<String> before, String words) {}
+}

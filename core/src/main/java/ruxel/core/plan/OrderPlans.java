@@ -1,0 +1,172 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import ruxel.core.construction.Construct;
+import ruxel.core.glue.FlatWork;
+import ruxel.core.glue.Gluing;
+import ruxel.core.glue.SeamGraph;
+import ruxel.core.match.SeamMatch;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.order.Alternatives;
+import ruxel.core.order.Order;
+import ruxel.core.order.Passes;
+import ruxel.core.seam.Join;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.strand.SeamStrands;
+import ruxel.core.yarn.Yarn;
+
+/** Reckons what an order costs in passes, ends, yarn and minutes, and compares it with others. */
+final class OrderPlans {
+  private static final int TAILS_OF_A_STRAND = 2;
+
+  private final Construct construct;
+  private final Materials materials;
+  private final HouseRules rules;
+  private final Wording wording;
+  private final Order order;
+  private final List<ResolvedSeam> seams;
+  private final Map<Join, SeamMatch> matches = new LinkedHashMap<>();
+  private final Map<Join, Method> methods = new HashMap<>();
+  private final Map<Join, SeamStrands> strands = new HashMap<>();
+  private final SeamGraph graph;
+  private final Gluing gluing;
+
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing) {
+    this.construct = construct;
+    this.materials = materials;
+    this.rules = rules;
+    this.wording = wording;
+    this.order = order;
+    seams = matched.stream().map(SeamMatch::seam).toList();
+    for (SeamMatch match : matched) {
+      Join join = match.seam().join();
+      matches.put(join, match);
+      match.seam().seam().method().flatMap(Method::of).ifPresent(
+          method -> {
+            methods.put(join, method);
+            strands.put(join, materials.strands(match, method));
+          });
+    }
+    graph = SeamGraph.of(gluing, seams);
+    this.gluing = gluing;
+  }
+
+  OrderPlan plan(Map<Join, StepFirst> first) {
+    List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
+    Passes passes = Passes.of(sequence, graph, thread());
+    SeamGraph.Bound bound = graph.bound();
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends);
+    List<OrderPlan.WorkStep> steps = path.steps(first);
+    return new OrderPlan(
+        steps, passes.count(), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), bound.passes(), bound.odd().stream().map(this::odd).toList(),
+        Alternatives.of(order, seams, construct.pieces(), graph, thread()).all().stream().map(alternative -> view(alternative, sequence)).toList(),
+        tails(passes));
+  }
+
+  /** With what a seam is worked: the tool and the yarn; seams whose method is not chosen go on from none. */
+  private Function<Join, Optional<?>> thread() {
+    return join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id)));
+  }
+
+  private OrderPlan.AlternativeView view(Alternatives.Alternative alternative, List<Join> now) {
+    Passes passes = alternative.passes();
+    return new OrderPlan.AlternativeView(
+        alternative.name(), alternative.name().title(), alternative.name().words(), passes.sequence().stream().map(Join::id).toList(),
+        passes.sequence().stream().filter(passes.turned()::contains).map(Join::id).toList(), passes.count(), ends(passes), yarnMm(passes), minutes(passes), flatMinutes(passes),
+        passes.sequence().equals(now) && passes.turned().isEmpty());
+  }
+
+  private int ends(Join join) {
+    return Optional.ofNullable(strands.get(join)).map(SeamStrands::tails).orElse(TAILS_OF_A_STRAND);
+  }
+
+  private int ends(Passes passes) {
+    return passes.sequence().stream().mapToInt(this::ends).sum() - TAILS_OF_A_STRAND * passes.goOn();
+  }
+
+  private double yarnMm(Passes passes) {
+    double needed = passes.sequence().stream().map(strands::get).filter(known -> known != null).mapToDouble(SeamStrands::neededMm).sum();
+    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM);
+  }
+
+  /** Joining alone; ends are woven in besides. */
+  private double minutes(Join join) {
+    int quick = Optional.ofNullable(methods.get(join)).map(method -> method.scores().quick()).orElse(MIDDLING);
+    return matches.get(join).joints().size() * rules.get(Rule.JOINT_SECONDS) / quick / SECONDS;
+  }
+
+  private static final int MIDDLING = 3;
+  private static final double SECONDS = 60;
+
+  private double minutes(Passes passes) {
+    return passes.sequence().stream().mapToDouble(this::minutes).sum() + ends(passes) * rules.get(Rule.END_MINUTES);
+  }
+
+  private double flatMinutes(Passes passes) {
+    List<Boolean> lies = FlatWork.steps(gluing, passes.sequence());
+    double minutes = 0;
+    for (int i = 0; i < lies.size(); i++) {
+      minutes += lies.get(i) ? minutes(passes.sequence().get(i)) : 0;
+    }
+    return minutes;
+  }
+
+  private OrderPlan.OddNode odd(int node) {
+    List<String> ends = new ArrayList<>();
+    List<String> meeting = new ArrayList<>();
+    for (ResolvedSeam seam : seams) {
+      if (graph.ways().getOrDefault(seam.join(), List.of()).contains(node)) {
+        meeting.add(seam.seam().id());
+        String name = Wording.low(seam.seam().name());
+        boolean isEnd = graph.start(seam.join()) == node || graph.end(seam.join()) == node;
+        ends.add(isEnd ? "the %s ends".formatted(name) : "the %s passes".formatted(name));
+      }
+    }
+    return new OrderPlan.OddNode("Where " + Wording.all(ends) + ".", meeting);
+  }
+
+  /** The ends of each seam that no other takes up, and strands that end inside one. */
+  private List<OrderPlan.Tail> tails(Passes passes) {
+    List<OrderPlan.Tail> tails = new ArrayList<>();
+    List<Join> sequence = passes.sequence();
+    for (int i = 0; i < sequence.size(); i++) {
+      ResolvedSeam seam = matches.get(sequence.get(i)).seam();
+      Join join = seam.join();
+      if (!passes.goesOnFrom().containsKey(join)) {
+        tails.add(tail(seam, i, seam.ends().start(), node(join, true), sequence));
+      }
+      for (int strand = 1; strand < Optional.ofNullable(strands.get(join)).map(known -> known.strands().size()).orElse(1); strand++) {
+        tails.add(tail(seam, i, "where one strand ends", Optional.empty(), sequence));
+        tails.add(tail(seam, i, "where the next strand begins", Optional.empty(), sequence));
+      }
+      if (passes.takenUpBy(join).isEmpty()) {
+        tails.add(tail(seam, i, seam.ends().end(), node(join, false), sequence));
+      }
+    }
+    return List.copyOf(tails);
+  }
+
+  private Optional<Integer> node(Join join, boolean start) {
+    return graph.ways().containsKey(join) ? Optional.of(start ? graph.start(join) : graph.end(join)) : Optional.empty();
+  }
+
+  /** An end is hard to reach once a later seam runs over the point where it hangs. */
+  private OrderPlan.Tail tail(ResolvedSeam seam, int index, String where, Optional<Integer> node, List<Join> sequence) {
+    Optional<ResolvedSeam> over =
+        sequence.subList(index + 1, sequence.size()).stream()
+            .filter(later -> node.filter(point -> graph.ways().getOrDefault(later, List.of()).contains(point)).isPresent())
+            .findFirst()
+            .map(later -> matches.get(later).seam());
+    String words = over.map(later -> "before the %s runs over it".formatted(Wording.low(later.seam().name()))).orElse("at any time");
+    return new OrderPlan.Tail(seam.seam().id(), index + 1, where, over.map(later -> later.seam().id()), "%s, %s: %s.".formatted(seam.seam().name(), where, words));
+  }
+}

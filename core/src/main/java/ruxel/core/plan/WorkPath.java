@@ -1,0 +1,141 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
+import ruxel.core.construction.Construct;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.order.Order;
+import ruxel.core.order.Passes;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Piece;
+import ruxel.core.plan.OrderPlan.Kind;
+import ruxel.core.plan.OrderPlan.WorkStep;
+import ruxel.core.seam.Join;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.SeamRole.Stage;
+import ruxel.core.yarn.Yarn;
+
+/** The seams of an order with the work that belongs around them: looking over, blocking, trying on, weaving in, steam (handbook 13). */
+final class WorkPath {
+  private final Construct construct;
+  private final Materials materials;
+  private final HouseRules rules;
+  private final Wording wording;
+  private final List<ResolvedSeam> seams;
+  private final Passes passes;
+  private final List<Boolean> flat;
+  private final ToDoubleFunction<Join> minutes;
+  private final ToIntFunction<Join> ends;
+  private final List<WorkStep> path = new ArrayList<>();
+  private int endsSoFar;
+  private double minutesSoFar;
+
+  WorkPath(
+      Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
+      ToIntFunction<Join> ends) {
+    this.construct = construct;
+    this.materials = materials;
+    this.rules = rules;
+    this.wording = wording;
+    this.seams = seams;
+    this.passes = passes;
+    this.flat = flat;
+    this.minutes = minutes;
+    this.ends = ends;
+  }
+
+  /**
+   * @param first what comes before each seam
+   */
+  List<WorkStep> steps(Map<Join, StepFirst> first) {
+    if (passes.sequence().isEmpty()) {
+      return List.of();
+    }
+    add(Kind.INSPECT, "Look every piece over", "Count the edges that are joined, compare left and right, lay twins on each other.", List.of());
+    List<String> block = toBlock();
+    if (!block.isEmpty()) {
+      add(Kind.BLOCK, "Block what leans or is lace", "Before anything is joined: a seam holds what was not blocked out.", block);
+    }
+    add(Kind.MARK, "Mark the right sides", "One marker on the right side of each piece, and one at each anchor.", markers());
+    boolean triedOn = false;
+    for (int i = 0; i < passes.sequence().size(); i++) {
+      Join join = passes.sequence().get(i);
+      ResolvedSeam seam = seams.stream().filter(each -> each.join().equals(join)).findFirst().orElseThrow();
+      boolean closes = Order.stage(seam) == Stage.CLOSING || Order.stage(seam) == Stage.FINISHING;
+      if (closes && !triedOn && i > 0) {
+        add(Kind.TRY_ON, "Try it on", "Pin or clip what is still open. After this it is hard to change: look at length, armholes and neck.", List.of());
+        triedOn = true;
+      }
+      seam(seam, flat.get(i), first.get(join).todo());
+    }
+    add(Kind.WEAVE, "Weave in what is left", "On the wrong side along the seams, two or three passes in turn directions, never back through the same hole.", List.of());
+    finish();
+    return List.copyOf(path);
+  }
+
+  private void seam(ResolvedSeam seam, boolean isFlat, List<String> todo) {
+    Join join = seam.join();
+    Optional<Join> from = Optional.ofNullable(passes.goesOnFrom().get(join));
+    Optional<Join> to = passes.takenUpBy(join);
+    endsSoFar += ends.applyAsInt(join) - (from.isPresent() ? 2 : 0);
+    double own = minutes.applyAsDouble(join);
+    minutesSoFar += own;
+    List<String> words = new ArrayList<>();
+    from.ifPresent(before -> words.add("Go on with the yarn of the %s.".formatted(name(before))));
+    to.ifPresent(later -> words.add("Do not cut yet: the %s goes on from here.".formatted(name(later))));
+    path.add(
+        new WorkStep(
+            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
+            minutesSoFar));
+  }
+
+  private void add(Kind kind, String title, String words, List<String> todo) {
+    double own = kind == Kind.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
+    minutesSoFar += own;
+    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
+  }
+
+  private String name(Join join) {
+    return Wording.low(seams.stream().filter(seam -> seam.join().equals(join)).findFirst().orElseThrow().seam().name());
+  }
+
+  /** Pieces that lean without being meant to, and pieces with lace. */
+  private List<String> toBlock() {
+    List<String> block = new ArrayList<>();
+    for (Piece piece : construct.pieces()) {
+      piece.lean().filter(lean -> lean.mm() != 0).ifPresent(lean -> block.add("%s: leans by %s.".formatted(piece.name(), wording.length(Math.abs(lean.mm())))));
+      if (piece.edges().stream().flatMap(edge -> edge.runs().stream()).anyMatch(run -> run.fabric() == Fabric.LACE)) {
+        block.add(piece.name() + ": lace; its length and pattern are true only when blocked.");
+      }
+    }
+    return block;
+  }
+
+  private List<String> markers() {
+    List<String> markers = new ArrayList<>();
+    for (Piece piece : construct.pieces()) {
+      long count = piece.edges().stream().flatMap(edge -> edge.landmarks().stream()).filter(mark -> mark.marker().isPresent()).map(Landmark::id).distinct().count();
+      if (count > 0) {
+        markers.add("%s: %s of your own.".formatted(piece.name(), Wording.counted(count, "markers")));
+      }
+    }
+    return markers;
+  }
+
+  /** Steam only what every yarn bears. */
+  private void finish() {
+    boolean bears = !materials.yarns().isEmpty() && materials.yarns().stream().allMatch(yarn -> yarn.is(Yarn.Trait.STEAMABLE));
+    if (bears) {
+      add(Kind.STEAM, "Steam once", "Where seams bunch, the iron off the cloth, on the table and never on a person; try a swatch first. Steam scalds.", List.of());
+    }
+    String dry = bears ? "Let it dry flat." : "Wet or damp it and let it dry flat; steam only a yarn that bears it, after a swatch.";
+    add(Kind.FINISH, "Finish", dry + " Count needles, pins and clips: as many out as in.", List.of());
+  }
+}

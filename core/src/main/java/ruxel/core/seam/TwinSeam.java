@@ -1,0 +1,57 @@
+package ruxel.core.seam;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+
+/** The seam on the other side of the wearer: it joins the mirror images of the edges that a seam joins. */
+public final class TwinSeam {
+  private TwinSeam() {}
+
+  /** The seam whose spans are the mirror images of this one's; empty for a seam that is its own, and where pieces have no twin. */
+  public static Optional<Seam> of(Seam seam, List<Seam> seams, List<Piece> pieces) {
+    boolean hasTwins = Stream.of(seam.a(), seam.b()).flatMap(side -> side.spans().stream()).anyMatch(span -> twin(span, pieces).isPresent());
+    List<String> a = mirrored(seam.a(), pieces);
+    List<String> b = mirrored(seam.b(), pieces);
+    return seams.stream()
+        .filter(other -> hasTwins && !other.id().equals(seam.id()) && other.role() == seam.role())
+        .filter(other -> a.equals(given(other.a())) && b.equals(given(other.b())) || a.equals(given(other.b())) && b.equals(given(other.a())))
+        .findFirst();
+  }
+
+  /** Whether side A of one is the mirror image of side A of the other, and not of its side B. */
+  public static boolean sameSides(Seam seam, Seam twin, List<Piece> pieces) {
+    return mirrored(seam.a(), pieces).equals(given(twin.a()));
+  }
+
+  private static List<String> mirrored(Seam.SideOf side, List<Piece> pieces) {
+    return side.spans().stream().map(span -> mirrored(span, pieces)).sorted().toList();
+  }
+
+  private static String mirrored(Span span, List<Piece> pieces) {
+    return twin(span, pieces)
+        .map(twin -> told(twin.id(), piece(span, pieces).orElseThrow().edgeOnTwin(twin, span.edge()), span.toExclusive().run(), span.fromInclusive().run()))
+        .orElseGet(() -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()));
+  }
+
+  private static Optional<Piece> twin(Span span, List<Piece> pieces) {
+    return piece(span, pieces).flatMap(piece -> piece.twinAmong(pieces));
+  }
+
+  private static Optional<Piece> piece(Span span, List<Piece> pieces) {
+    return Pieces.find(pieces, span.piece());
+  }
+
+  private static List<String> given(Seam.SideOf side) {
+    return side.spans().stream()
+        .map(span -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()))
+        .sorted()
+        .toList();
+  }
+
+  private static String told(String piece, String edge, String firstRun, String lastRun) {
+    return String.join("\u0001", piece, edge, firstRun, lastRun);
+  }
+}
