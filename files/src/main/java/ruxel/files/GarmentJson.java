@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.construction.Answers;
+import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.decision.LeaningPiece;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.RunPart;
@@ -53,7 +54,8 @@ final class GarmentJson extends SimpleModule {
   GarmentJson() {
     super("garment file");
     Stream.of(
-            Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Fabric.PLAIN, SeamRole.OTHER, Surplus.EVEN, Seam.Spaces.ROUND, Counts.Source.AS_MADE)
+            Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Fabric.PLAIN, SeamRole.OTHER, Surplus.EVEN, Seam.Spaces.ROUND, Counts.Source.AS_MADE,
+            ExpectedOpening.Kind.OTHER)
         .forEach(this::usual);
     addDeserializer(Settings.class, new DecisionLists.Read());
     addSerializer(Settings.class, new DecisionLists.Write());

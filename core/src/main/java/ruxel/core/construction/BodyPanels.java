@@ -98,10 +98,10 @@ final class BodyPanels {
   static void openings(Halves halves, Form form) {
     if (Body.isCardigan(form)) {
       List<String> edges = List.of("hem", "neck", "front");
-      halves.opening("front", "Fronts, neck and hem", Map.of("back", List.of("hem", "neck"), "front.left", edges, "front.right", edges), Slit.spans(form));
+      halves.opening("front", "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, Map.of("back", List.of("hem", "neck"), "front.left", edges, "front.right", edges), Slit.spans(form));
     } else {
-      halves.opening("neck", "Neck", Map.of("back", List.of("neck"), "front", List.of("neck")), List.of());
-      halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", Map.of("back", List.of("hem"), "front", List.of("hem")), Slit.spans(form));
+      halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of("back", List.of("neck"), "front", List.of("neck")), List.of());
+      halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of("back", List.of("hem"), "front", List.of("hem")), Slit.spans(form));
     }
   }
 }

@@ -72,7 +72,7 @@ final class GrownOnSleeves extends Template {
     BodyPanels.openings(halves, form);
     BodyPanels.Front front = BodyPanels.leftFront(form);
     halves.openings(
-        "cuff", "cuff",
+        "cuff", "cuff", ExpectedOpening.Kind.CUFF,
         List.of(Span.ofRun(front.piece(), Body.isCardigan(form) ? "cuff" : "cuff.left", "cuff", FORWARD), Span.ofRun("back", "cuff.left", "cuff", FORWARD)));
   }
 

@@ -76,22 +76,22 @@ final class Halves {
   }
 
   /** An opening over both halves: along edges of pieces, of those that are there, and spans of the left half with their mirror images. */
-  Halves opening(String id, String name, Map<String, List<String>> edges, List<Span> left) {
+  Halves opening(String id, String name, ExpectedOpening.Kind kind, Map<String, List<String>> edges, List<Span> left) {
     List<Span> all = new ArrayList<>(spans(edges));
     all.addAll(left);
     left.stream().map(span -> unturned(mirror().of(span))).forEach(all::add);
-    openings.add(new ExpectedOpening(id, name, all));
+    openings.add(new ExpectedOpening(id, name, kind, all));
     return this;
   }
 
   /** An opening of the left half, and its mirror image. */
-  Halves openings(String id, String name, String piece, String edge) {
-    return openings(id, name, spans(Map.of(piece, List.of(edge))));
+  Halves openings(String id, String name, ExpectedOpening.Kind kind, String piece, String edge) {
+    return openings(id, name, kind, spans(Map.of(piece, List.of(edge))));
   }
 
-  Halves openings(String id, String name, List<Span> left) {
-    openings.add(new ExpectedOpening(id + LEFT, "Left " + name, left));
-    openings.add(new ExpectedOpening(id + RIGHT, "Right " + name, left.stream().map(span -> unturned(mirror().of(span))).toList()));
+  Halves openings(String id, String name, ExpectedOpening.Kind kind, List<Span> left) {
+    openings.add(new ExpectedOpening(id + LEFT, "Left " + name, kind, left));
+    openings.add(new ExpectedOpening(id + RIGHT, "Right " + name, kind, left.stream().map(span -> unturned(mirror().of(span))).toList()));
     return this;
   }
 

@@ -150,7 +150,7 @@ final class Sleeve {
     setIn(halves, form, head, moving);
     sides(halves, form);
     BodyPanels.openings(halves, form);
-    halves.openings("cuff", "cuff", LEFT, "cuff");
+    halves.openings("cuff", "cuff", ExpectedOpening.Kind.CUFF, LEFT, "cuff");
   }
 
   /** Straight sleeves, joined with a body whose armhole moves by so many mm all round for one more of {@code depth}. */

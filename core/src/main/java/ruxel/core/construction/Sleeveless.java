@@ -22,7 +22,7 @@ final class Sleeveless extends Template {
     BodyPanels.shoulders(halves, form);
     BodyPanels.sides(halves, form);
     BodyPanels.openings(halves, form);
-    halves.openings("armhole", "armhole", Armhole.spans(form));
+    halves.openings("armhole", "armhole", ExpectedOpening.Kind.ARMHOLE, Armhole.spans(form));
   }
 
   @Override

@@ -77,6 +77,10 @@ public enum FindingCode {
   WISH_UNMET(Level.NOTE, "{seam} is to be {wish}, and no method that can be used here is.", "Take what comes nearest, or work another kind of edge."),
   LESS_YARN(Level.DECIDE_FIRST, "{yarn} runs out at the {seam}: {lacks} are missing for all seams that are to be joined with it.", "Buy more, choose a method that takes less, or join some seams with another yarn."),
   YARN_WITHOUT_LABEL(Level.LOOK_FIRST, "What is left of {yarn} was weighed, but metres and grams of a ball are not told.", "Tell both, so that grams become a length."),
+  WEARER_TIGHT(Level.LOOK_FIRST, "{what}: {found}, the wearer needs {needed}.", "{remedy}"),
+  NECK_TOO_SMALL(Level.DECIDE_FIRST, "{what} stretches to {found}, the head needs {needed}: it does not pass.", "{remedy}"),
+  REACH_OFF(Level.LOOK_FIRST, "From the centre of the back to the wrist {found}, the wearer measures {needed}.", "{remedy}"),
+  MEASURES_CLASH(Level.LOOK_FIRST, "The wearer’s measures contradict each other: {first} and {second}.", "Take both again with the tape."),
   UNKNOWN_METHOD(Level.DECIDE_FIRST, "There is no joining method ({value}).", "Name one of {choices}."),
   METHOD_NEVER(Level.DECIDE_FIRST, "{method} is not for this seam: {reason}", "{instead}"),
   ANCHOR_OFF_SEAM(Level.DECIDE_FIRST, "The anchor {anchor} does not lie on {seam}.", "Put it on a place of the seam."),
@@ -190,7 +194,7 @@ public enum FindingCode {
   public boolean mayBeLeft() {
     return switch (this) {
       case METHOD_NEVER, SHOULDER_UNEQUAL, ROWS_DIFFER, TOPS_DIFFER, EASE_TOO_MUCH, BAND_LONGER, TWINS_DIFFER, TWIN_RUN_MISSING, SIDES_DIFFER,
-          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN, LESS_YARN -> true;
+          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN, LESS_YARN, NECK_TOO_SMALL -> true;
       default -> false;
     };
   }

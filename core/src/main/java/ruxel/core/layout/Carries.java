@@ -23,7 +23,7 @@ interface Carries {
   }
 
   default ExpectedOpening carried(ExpectedOpening opening) {
-    return new ExpectedOpening(opening.id(), opening.name(), spans(opening.spans()));
+    return new ExpectedOpening(opening.id(), opening.name(), opening.kind(), spans(opening.spans()));
   }
 
   private List<Span> spans(List<Span> spans) {

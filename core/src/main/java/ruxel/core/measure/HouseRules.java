@@ -59,6 +59,15 @@ public record HouseRules(Map<Rule, Double> changed) {
     NEEDLE_FUZZY_MM(600, 200, 5000, Unit.MM, "The same of fuzzy yarn", "It felts as it is pulled through.", "Strands of needle seams"),
     JOINT_SECONDS(50, 5, 600, Unit.SECONDS, "Seconds of a joint, divided by how quick its method is", "A joint of the quickest takes a fifth.", "Minutes of the order"),
     END_MINUTES(2, 0, 30, Unit.MINUTES, "Minutes to weave in an end", "Two or three passes in turn directions.", "Minutes of the order"),
+    EASE_CLOSE_MM(50, 0, 500, Unit.MM, "Wearing ease of what sits close", "Room to move in.", "Checks against the wearer"),
+    EASE_EASY_MM(100, 0, 500, Unit.MM, "Wearing ease of what sits easily", "Room for a layer below.", "Checks against the wearer"),
+    EASE_LOOSE_MM(200, 0, 800, Unit.MM, "Wearing ease of what sits loosely", "Hangs free of the body.", "Checks against the wearer"),
+    STRETCH_PLAIN(1.15, 1, 3, Unit.POINTS, "How far an opening of plain stitches stretches", "A measured swatch edge is better.", "Checks against the wearer"),
+    STRETCH_LACE(1.3, 1, 3, Unit.POINTS, "How far an opening of lace stretches", "A measured swatch edge is better.", "Checks against the wearer"),
+    STRETCH_RIB(1.4, 1, 3, Unit.POINTS, "How far an opening of ribbing stretches", "A measured swatch edge is better.", "Checks against the wearer"),
+    HEAD_MM(10, 0, 100, Unit.MM, "Room for the head at the neck", "It passes without force.", "Checks against the wearer"),
+    REACH_MM(20, 0, 200, Unit.MM, "Difference of sleeve length that counts as right", "As much as posture changes.", "Checks against the wearer"),
+    CHILD_NECK_MM(80, 20, 400, Unit.MM, "Narrowest back neck of a child", "Less pulls at the neck.", "The shoulders of a garment"),
     ANGLE_DEGREES(20, 1, 45, Unit.DEGREES, "Tolerance for corners of openings", "Fabric is no paper.", "");
 
     private final double usual;

@@ -140,6 +140,17 @@ final class Assembly {
     findings.add(Finding.of(code, where, facts));
   }
 
+  String nameOf(Opening opening) {
+    return openings.of(opening.segments());
+  }
+
+  /** What an opening is for; empty where it is none of the expected ones, or several of other kinds. */
+  Optional<ExpectedOpening.Kind> kindOf(Opening opening) {
+    List<ExpectedOpening.Kind> kinds =
+        expected.stream().filter(wanted -> opening.segments().stream().anyMatch(segment -> openings.isOf(segment, wanted))).map(ExpectedOpening::kind).distinct().toList();
+    return kinds.size() == 1 ? Optional.of(kinds.get(0)) : Optional.empty();
+  }
+
   GarmentPlan.GluingPlan plan() {
     int glued = (int) gluing.segments().stream().filter(segment -> !segment.isFree()).count();
     boolean twisted = surface.parts().stream().anyMatch(part -> !part.twist().isEmpty());

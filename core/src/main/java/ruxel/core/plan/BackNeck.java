@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.WornBy;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -20,12 +22,25 @@ import ruxel.core.seam.ResolvedSpan;
 final class BackNeck {
   private BackNeck() {}
 
-  /** One for each back whose neck is too narrow. Linear in the spans. */
-  static List<Finding> narrow(List<Piece> pieces, List<ResolvedSeam> seams, HouseRules rules) {
-    return pieces.stream().filter(Piece::isBack).flatMap(back -> narrow(back, seams, rules).stream()).toList();
+  /** What two shoulders leave of a back, what it should have, both mm, and the first of them. */
+  record Left(double neckMm, double leastMm, String seam) {
+    boolean isNarrow() {
+      return neckMm < leastMm;
+    }
+
+    Finding finding() {
+      return Finding.of(FindingCode.BACK_NECK_NARROW, Where.seam(seam), Fact.length("neck", neckMm), Fact.length("least", leastMm));
+    }
   }
 
-  private static Optional<Finding> narrow(Piece back, List<ResolvedSeam> seams, HouseRules rules) {
+  /** For each back with two shoulders. Linear in the spans. */
+  static List<Left> of(List<Piece> pieces, List<ResolvedSeam> seams, Settings settings, HouseRules rules) {
+    boolean child = settings.on(WornBy.class).filter(worn -> worn.wearer().isChild()).isPresent();
+    double least = rules.get(child ? Rule.CHILD_NECK_MM : Rule.BACK_NECK_MM);
+    return pieces.stream().filter(Piece::isBack).flatMap(back -> left(back, seams, least, rules).stream()).toList();
+  }
+
+  private static Optional<Left> left(Piece back, List<ResolvedSeam> seams, double least, HouseRules rules) {
     List<ResolvedSeam> shoulders = new ArrayList<>();
     List<ResolvedSpan> spans = new ArrayList<>();
     for (ResolvedSeam seam : seams) {
@@ -38,13 +53,9 @@ final class BackNeck {
     if (spans.size() != 2) {
       return Optional.empty();
     }
-    double neck = apart(spans.get(0), spans.get(1));
     // The ring begins with the lower edge.
-    double least = Math.max(rules.get(Rule.BACK_NECK_MM), rules.get(Rule.BACK_NECK_SHARE) * back.edges().get(0).gaugeLengthMm());
-    return neck >= least
-        ? Optional.empty()
-        : Optional.of(
-            Finding.of(FindingCode.BACK_NECK_NARROW, Where.seam(shoulders.get(0).seam().id()), Fact.length("neck", neck), Fact.length("least", least)));
+    double share = rules.get(Rule.BACK_NECK_SHARE) * back.edges().get(0).gaugeLengthMm();
+    return Optional.of(new Left(apart(spans.get(0), spans.get(1)), Math.max(least, share), shoulders.get(0).seam().id()));
   }
 
   /** Between the ends that lie nearest to each other. */

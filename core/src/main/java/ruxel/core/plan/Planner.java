@@ -83,7 +83,8 @@ public final class Planner {
     findings.addAll(unlike);
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     findings.addAll(resolved.findings());
-    findings.addAll(BackNeck.narrow(construct.pieces(), resolved.seams(), rules));
+    List<BackNeck.Left> backNecks = BackNeck.of(construct.pieces(), resolved.seams(), garment.settings(), rules);
+    backNecks.stream().filter(BackNeck.Left::isNarrow).map(BackNeck.Left::finding).forEach(findings::add);
     List<SeamMatch> matches = SeamMatch.all(resolved.seams(), rules);
     matches.forEach(match -> findings.addAll(match.findings()));
     findings.addAll(SeamTwins.unlike(matches, construct.pieces(), unlike));
@@ -101,6 +102,8 @@ public final class Planner {
     YarnPlans yarnPlans = new YarnPlans(materials, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
+    Wearing wearing = new Wearing(construct, backNecks, matches, assembly, order.steps(), garment.settings(), rules, wording);
+    findings.addAll(wearing.findings());
     Map<Join, StepFirst> firsts = firsts(order, resolved.seams());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
@@ -128,6 +131,7 @@ public final class Planner {
         owed(),
         yarn,
         new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing()).plan(firsts),
+        wearing.plan(Care.of(garment.settings(), materials.yarns())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);

@@ -108,7 +108,7 @@ final class YarnPlans {
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {
-    String seams = "Its seams take %s.".formatted(wording.yarn(needed));
+    String seams = needed == 0 ? "No seam that is still to be joined takes it." : "Its seams take %s.".formatted(wording.yarn(needed));
     if (left.isEmpty()) {
       return seams + " Weigh what is left, and tell metres and grams of a ball, to see whether it is enough.";
     }

@@ -68,10 +68,7 @@ public record AssemblySheet(
         plan.steps().stream().map(step -> step(plan, step, wording)).toList(),
         plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),
         plan.findings().stream().map(FindingView::printed).toList(),
-        List.of(
-            "Count needles, clips and markers in and out; for children's things use locking markers, no loose needles or pins.",
-            "Steam scalds and can flatten yarn for good: test it on a swatch, and never steam on a person.",
-            "Children's wear: no cords, and no small parts a small child could pull off; local rules decide."));
+        plan.wearer().care());
   }
 
   private static String about(GarmentPlan plan) {

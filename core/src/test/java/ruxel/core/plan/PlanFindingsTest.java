@@ -91,7 +91,7 @@ class PlanFindingsTest {
   @Test
   void anOpeningNamedIsNotOneTooMany() {
     Piece panel = Panels.rectangle("p", 20, 30);
-    List<ExpectedOpening> named = List.of(new ExpectedOpening("a", "Edge", List.of(whole("p", "bottom"), whole("p", "top"), whole("p", "left"), whole("p", "right"))));
+    List<ExpectedOpening> named = List.of(new ExpectedOpening("a", "Edge", ExpectedOpening.Kind.OTHER, List.of(whole("p", "bottom"), whole("p", "top"), whole("p", "left"), whole("p", "right"))));
     assertThat(planned(List.of(panel), List.of(), named, Settings.NONE).findings()).isEmpty();
     List<FindingView> two = planned(List.of(panel, Panels.rectangle("q", 5, 5)), List.of(), named, Settings.NONE).findings();
     assertThat(two).extracting(FindingView::code).containsExactly(FindingCode.OPENING_UNPLANNED);

@@ -104,7 +104,7 @@ class RandomPlansTest {
     }
     List<ExpectedOpening> openings =
         IntStream.range(0, joined.isEmpty() ? 0 : random.nextInt(3))
-            .mapToObj(i -> new ExpectedOpening("o" + i, "Opening " + i, List.of(joined.get(random.nextInt(joined.size())))))
+            .mapToObj(i -> new ExpectedOpening("o" + i, "Opening " + i, ExpectedOpening.Kind.values()[i % ExpectedOpening.Kind.values().length], List.of(joined.get(random.nextInt(joined.size())))))
             .toList();
     return new Garment(
         "Odd", Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.empty(), pieces, seams, openings, Settings.NONE, new HouseRules(Map.of()));

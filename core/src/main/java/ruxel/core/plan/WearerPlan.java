@@ -1,0 +1,38 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.wearer.Fit;
+import ruxel.core.wearer.Measure;
+import ruxel.core.wearer.Wearer;
+
+/** Finished sizes held against the wearer (handbook 10), mm, and the cautions that hold for who wears it (handbook 16). */
+public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken> measures, List<CheckView> checks, List<String> care) {
+  /** A measure that was taken. */
+  public record Taken(Measure measure, double mm) {}
+
+  /** What is held against the wearer. */
+  public enum Check {
+    BODY,
+    REACH,
+    NECK,
+    CUFF,
+    ARMHOLE,
+    HEM,
+    BACK_NECK
+  }
+
+  /** How it comes out; {@code ASK} where the wearer was not measured. */
+  public enum Verdict {
+    FITS,
+    TIGHT,
+    LONG,
+    ASK
+  }
+
+  /**
+   * A check: what the wearer needs, what is found on finished sizes (an opening as far as it stretches), the verdict, the measure it asks
+   * for, and the seam before which it is still easily changed.
+   */
+  public record CheckView(Check check, String what, Optional<Double> needed, double found, Verdict verdict, Optional<Measure> asks, Optional<String> before, String words) {}
+}
