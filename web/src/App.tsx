@@ -1,6 +1,7 @@
 import { Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
 import { ByHandView } from './byhand/ByHandView';
+import { FitView } from './fit/FitView';
 import { JoinsView } from './joins/JoinsView';
 import { NewGarment } from './make/NewGarment';
 import { ChangeNumbers } from './make/ChangeNumbers';
@@ -29,6 +30,7 @@ export function App() {
         <Route path="numbers" element={<ChangeNumbers />} />
         <Route path="joins" element={<JoinsView />} />
         <Route path="yarn" element={<YarnView />} />
+        <Route path="fit" element={<FitView />} />
         <Route path="order" element={<OrderView />} />
         <Route path="sheet" element={<SheetView />} />
         <Route path="rules" element={<RulesView />} />

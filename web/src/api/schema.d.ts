@@ -833,6 +833,21 @@ export interface components {
             verdict: "FINE" | "REMIND" | "STOP";
             words: string;
         };
+        CheckView: {
+            /** @enum {string} */
+            asks?: "CHEST" | "HIP" | "HEAD" | "UPPER_ARM" | "HAND" | "BACK_TO_WRIST";
+            before?: string;
+            /** @enum {string} */
+            check: "BODY" | "REACH" | "NECK" | "CUFF" | "ARMHOLE" | "HEM" | "BACK_NECK";
+            /** Format: double */
+            found: number;
+            /** Format: double */
+            needed?: number;
+            /** @enum {string} */
+            verdict: "FITS" | "TIGHT" | "LONG" | "ASK";
+            what: string;
+            words: string;
+        };
         CheckpointPlan: {
             /** Format: int32 */
             joint: number;
@@ -1068,7 +1083,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1120,6 +1135,7 @@ export interface components {
             terms: "US" | "UK";
             /** @enum {string} */
             unit: "CM" | "INCH";
+            wearer: components["schemas"]["WearerPlan"];
             wishes: components["schemas"]["WishView"][];
             worn: components["schemas"]["WornView"][];
             yarn: components["schemas"]["YarnPlan"];
@@ -1909,7 +1925,7 @@ export interface components {
              */
             kind: "RULE_CHANGED";
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value?: number;
         };
@@ -1919,7 +1935,7 @@ export interface components {
             /** Format: double */
             most: number;
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** @enum {string} */
             unit: "SHARE" | "MM" | "COUNT" | "SECONDS" | "MINUTES" | "DEGREES" | "POINTS" | "GRAMS_PER_CM";
             used: string;
@@ -1930,7 +1946,7 @@ export interface components {
         };
         RuleView: {
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value: number;
         };
@@ -2387,6 +2403,12 @@ export interface components {
             bMm: number;
             words: string;
         };
+        Taken: {
+            /** @enum {string} */
+            measure: "CHEST" | "HIP" | "HEAD" | "UPPER_ARM" | "HAND" | "BACK_TO_WRIST";
+            /** Format: double */
+            mm: number;
+        };
         TermView: {
             code: string;
             /** @enum {string} */
@@ -2480,6 +2502,15 @@ export interface components {
             measure: "CHEST" | "HIP" | "HEAD" | "UPPER_ARM" | "HAND" | "BACK_TO_WRIST";
             /** Format: double */
             mm?: number;
+        };
+        WearerPlan: {
+            care: string[];
+            checks: components["schemas"]["CheckView"][];
+            /** @enum {string} */
+            fit?: "CLOSE" | "EASY" | "LOOSE";
+            measures: components["schemas"]["Taken"][];
+            /** @enum {string} */
+            wearer?: "ADULT" | "CHILD" | "SMALL_CHILD";
         };
         WearerTold: {
             /** @enum {string} */

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import { keepWays, schoolsQuery, waysQuery } from '../api/garments';
 import type { Way } from '../api/types';
 import { figure, trimmed } from '../format';
@@ -7,8 +8,7 @@ import { SavedField } from '../shell/SavedField';
 import type { GarmentEditor } from '../shell/useGarment';
 import { WishChoice } from './WishChoice';
 
-const LEAST_GRAMS = 10;
-const MOST_GRAMS = 10_000;
+const { lightestGrams: LEAST_GRAMS, heaviestGrams: MOST_GRAMS } = bounds;
 
 /** What the advice goes by for the whole garment: the wish, the weight, and the maker’s own way. */
 export function Wants({ editor }: { editor: GarmentEditor }) {

@@ -44,6 +44,7 @@ function OpenedPage({ garment }: { garment: Opened }) {
     { to: base, word: 'Table', end: true },
     { to: `${base}/pieces`, word: 'Pieces' },
     { to: `${base}/by-hand`, word: 'By hand' },
+    { to: `${base}/fit`, word: 'Fit' },
     { to: `${base}/seam`, word: 'Seam' },
     { to: `${base}/joins`, word: 'Joins' },
     { to: `${base}/yarn`, word: 'Yarn' },

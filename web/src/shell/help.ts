@@ -56,6 +56,13 @@ const HELP: Record<string, Help> = {
       'Near shows one stretch between markers; the wave is what stands up if the surplus is not eased.',
     ],
   },
+  fit: {
+    title: 'Fit',
+    lines: [
+      'Measure the wearer, not the garment: what you type is held against the finished sizes, before it is too late to change.',
+      'Openings count as far as their edge stretches; the least stretchy edge decides.',
+    ],
+  },
   joins: {
     title: 'Joins',
     lines: [

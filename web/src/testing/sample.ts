@@ -156,6 +156,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
         alternatives: [],
         tails: [],
       },
+      wearer: { measures: [], checks: [], care: [] },
       wishes: [],
       schools: [],
       findings: [],

@@ -1,11 +1,14 @@
 package ruxel.core.change;
 
+import java.util.Arrays;
+import java.util.List;
 import ruxel.core.decision.RunPart;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Bounds;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Seam;
+import ruxel.core.wearer.Measure;
 
 /** How much may be typed where, so that a field can say so before anything is sent: characters, numbers, mm, shares. */
 public record InputBounds(
@@ -21,10 +24,18 @@ public record InputBounds(
     int placesPerRow,
     double fullness,
     int owed,
-    int reason) {
+    int reason,
+    double lightestGrams,
+    double heaviestGrams,
+    List<MeasureBounds> measures) {
+  /** A measure of the wearer, what it is called, and its bounds. */
+  public record MeasureBounds(Measure measure, String label, double least, double most) {}
+
   public static final InputBounds HOUSE =
       new InputBounds(
           Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, RunPart.MOST_HELD_BACK, RunPart.NARROWEST_MM,
           RunPart.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stops.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
-          Seam.Working.MOST_FULLNESS, OwedChange.OwedNoted.MOST_WHAT, FindingChange.FindingLeft.MOST_WHAT);
+          Seam.Working.MOST_FULLNESS, OwedChange.OwedNoted.MOST_WHAT, FindingChange.FindingLeft.MOST_WHAT,
+          WearChange.GarmentWeighed.LEAST_GRAMS, WearChange.GarmentWeighed.MOST_GRAMS,
+          Arrays.stream(Measure.values()).map(m -> new MeasureBounds(m, m.words(), m.least(), m.most())).toList());
 }
