@@ -760,6 +760,7 @@ export interface components {
         AssemblySheet: {
             about: string;
             care: string[];
+            ends: string[];
             look: string[];
             openings: string[];
             pieces: components["schemas"]["PieceRow"][];
@@ -1128,7 +1129,7 @@ export interface components {
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
             rules: components["schemas"]["RuleView"][];
-            schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE")[];
+            schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
             seams: components["schemas"]["SeamPlan"][];
             steps: components["schemas"]["StepPlan"][];
             /** @enum {string} */
@@ -1214,6 +1215,17 @@ export interface components {
             takenBack: boolean;
             /** Format: int32 */
             version: number;
+        };
+        HowToView: {
+            /** @enum {string} */
+            far: "BOTH_LOOPS" | "WRONG_SIDE_LOOP" | "ROW_END" | "BARS";
+            /** @enum {string} */
+            lay: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "SIDE_BY_SIDE";
+            lines: components["schemas"]["Line"][];
+            /** @enum {string} */
+            near: "BOTH_LOOPS" | "WRONG_SIDE_LOOP" | "ROW_END" | "BARS";
+            /** @enum {string} */
+            path: "SLIP" | "SURFACE" | "SINGLE" | "WHIP" | "MATTRESS" | "WOVEN" | "BACKSTITCH" | "CHAINS";
         };
         Inspection: {
             checks: components["schemas"]["Check"][];
@@ -1339,6 +1351,11 @@ export interface components {
             after: string[];
             /** Format: double */
             grams: number;
+        };
+        Line: {
+            /** @enum {string} */
+            part: "HOLD" | "TOOL" | "START" | "JOINT" | "CHECK" | "END" | "LOOK";
+            words: string;
         };
         LoadView: {
             /** Format: double */
@@ -2006,7 +2023,7 @@ export interface components {
         };
         SchoolEntry: {
             /** @enum {string} */
-            school: "JOIN" | "SIDES";
+            school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE";
             used: string;
             ways: components["schemas"]["WayEntry"][];
             words: string;
@@ -2018,9 +2035,9 @@ export interface components {
              */
             kind: "SCHOOL_TAKEN";
             /** @enum {string} */
-            school: "JOIN" | "SIDES";
+            school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE";
             /** @enum {string} */
-            way?: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE";
+            way?: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP";
         };
         Scores: {
             /** Format: int32 */
@@ -2092,6 +2109,7 @@ export interface components {
             direction: string;
             ease?: components["schemas"]["EaseView"];
             fold: boolean;
+            howTo?: components["schemas"]["HowToView"];
             id: string;
             intervals: components["schemas"]["IntervalView"][];
             /** Format: int32 */
@@ -2293,6 +2311,7 @@ export interface components {
             direction: string;
             ease: string;
             first: string[];
+            how: string[];
             markers: components["schemas"]["MarkerLine"][];
             method: string;
             /** Format: int32 */
@@ -2486,11 +2505,11 @@ export interface components {
         };
         WayEntry: {
             /** @enum {string} */
-            way: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE";
+            way: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP";
             words: string;
         };
         Ways: {
-            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE")[];
+            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
         };
         WearerMeasured: {
             /**

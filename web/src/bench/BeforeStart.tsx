@@ -5,6 +5,7 @@ import { heldQuery, methodsQuery } from '../api/garments';
 import type { Change, Opened } from '../api/types';
 import { Findings } from '../shell/Findings';
 import { count } from '../format';
+import { HowTo } from '../howto/HowTo';
 import { HeldEdges } from './HeldEdges';
 
 interface Props {
@@ -40,6 +41,7 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
           </p>
         )}
       </div>
+      <HowTo plan={plan} seam={seam} />
       <dl>
         <dt>What meets what</dt>
         <dd>

@@ -96,7 +96,7 @@ export function FitView() {
         <p className="soft">
           Finished sizes: what the seams take is off, openings count as far as their edge stretches.
         </p>
-        <ul className="checks">
+        <ul className="fit-checks">
           {checks.map((check, index) => (
             <CheckLine key={index} check={check} garment={garment.id} name={seamName(check.before)} />
           ))}

@@ -3,6 +3,7 @@ import { Form } from 'react-bootstrap';
 import { methodsQuery } from '../api/garments';
 import type { MethodEntry, Opened, SeamPlan } from '../api/types';
 import { difference, plural, yarnLength } from '../format';
+import { HowTo } from '../howto/HowTo';
 import { AnswerCard } from '../joins/AnswerCard';
 import { answerHeadings, seamColours } from '../joins/answers';
 import { WhyNot } from '../joins/WhyNot';
@@ -37,6 +38,12 @@ export function Methods({ garment, seam, onChoose }: Props) {
         <p>
           Chosen: <strong>{other.title}</strong>
         </p>
+      )}
+      {seam.howTo && (
+        <details className="how-to-fold">
+          <summary>How {entries.get(seam.method ?? '')?.title.toLowerCase()} is worked here</summary>
+          <HowTo plan={plan} seam={seam} />
+        </details>
       )}
       <div className="answers">
         {advice.answers.map((answer, index) => (

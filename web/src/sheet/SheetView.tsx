@@ -52,6 +52,13 @@ export function SheetView() {
         {sheet.steps.map((step) => (
           <Step key={step.number} step={step} />
         ))}
+        <h2>Ends to weave in</h2>
+        {sheet.ends.map((end, index) => (
+          <p key={index} className="tick">
+            <Box />
+            <span>{end}</span>
+          </p>
+        ))}
         <Lines title="What stays open" lines={sheet.openings} />
         <Lines title="Care" lines={sheet.care} />
       </article>
@@ -97,6 +104,9 @@ function Step({ step }: { step: AssemblySheet['steps'][number] }) {
       <p>
         {step.method}. Yarn: <span className="blank" /> {step.yarn}
       </p>
+      {step.how.map((words) => (
+        <p key={words}>{words}</p>
+      ))}
       <p>{step.ease}</p>
       {step.rhythms.map((rhythm) => (
         <p key={rhythm.heading}>

@@ -6,7 +6,9 @@ import java.util.List;
 /** A question makers answer differently, none of them wrongly (handbook 15); without an answer the house takes no side. */
 public enum School {
   JOIN("Seams are joined", "Counts 0.4 more for the methods of your school."),
-  SIDES("Left and right are worked", "The order of the seams.");
+  SIDES("Left and right are worked", "The order of the seams."),
+  START("A seam begins", "How each seam is told."),
+  HOOK_SIZE("Seams are hooked", "How each seam is told.");
 
   /** The answers. */
   public enum Way {
@@ -14,7 +16,12 @@ public enum School {
     NEEDLE(JOIN, "with the needle: flatter, hidden"),
     JOIN_AS_YOU_GO(JOIN, "as you go: least work"),
     LEFT_THEN_RIGHT(SIDES, "the same seam left, then right"),
-    ONE_SIDE_COMPLETE(SIDES, "one side complete, then the other");
+    ONE_SIDE_COMPLETE(SIDES, "one side complete, then the other"),
+    DOUBLE_FIRST(START, "with the first joint worked twice"),
+    FIGURE_OF_EIGHT(START, "with a figure of eight"),
+    KNOT(START, "with a knot"),
+    HOOK_SAME(HOOK_SIZE, "with the hook of the pieces"),
+    HOOK_HALF_UP(HOOK_SIZE, "with a hook half a size up");
 
     private final School school;
     private final String words;

@@ -23,6 +23,8 @@ import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.School;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
 import ruxel.core.method.Wish;
 import ruxel.core.piece.Fabric;
@@ -135,6 +137,10 @@ final class Materials {
   SeamStrands strands(SeamMatch match, Method method) {
     Optional<Yarn> yarn = ofSeam(match);
     return SeamStrands.of(match, method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
+  }
+
+  HowTo howTo(SeamMatch match, Method method, Wording wording) {
+    return HowTo.of(method, match.a(), match.b(), school(School.START), school(School.HOOK_SIZE), rules, wording);
   }
 
   /** Grams, and whether they were weighed; empty while the yarn of a piece is not told. */

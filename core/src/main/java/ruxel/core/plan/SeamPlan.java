@@ -8,6 +8,8 @@ import ruxel.core.match.Cost;
 import ruxel.core.match.Ease;
 import ruxel.core.match.From;
 import ruxel.core.match.Rhythm;
+import ruxel.core.method.HowTo;
+import ruxel.core.method.Method;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
@@ -42,6 +44,7 @@ public record SeamPlan(
     Optional<String> method,
     List<MethodFacts> methods,
     AdviceView advice,
+    Optional<HowToView> howTo,
     WorkingView working,
     List<PhaseView> phases,
     TakeUpView takeUp,
@@ -158,6 +161,9 @@ public record SeamPlan(
   /** A marker with the maker's names for its places. */
   public record CheckpointPlan(
       int number, Checkpoint.Kind kind, String name, int joint, int placeA, int placeB, String nameA, String nameB) {}
+
+  /** How the chosen method is worked here: which loops are taken of the near (A) and the far piece (B), how the yarn goes, and each part in words. */
+  public record HowToView(Method.Lay lay, HowTo.Taken near, HowTo.Taken far, HowTo.Path path, List<HowTo.Line> lines) {}
 
   /** What a joining method of the catalogue takes on this seam, mm, how many ends it leaves, and whether it may be used. */
   public record MethodFacts(String id, double yarnMm, double takeUpMm, int ends, boolean allowed) {}

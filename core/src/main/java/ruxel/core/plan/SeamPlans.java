@@ -26,6 +26,7 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
 import ruxel.core.match.Stretch;
 import ruxel.core.measure.Wording;
+import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
 import ruxel.core.method.TakeUp;
 import ruxel.core.plan.SeamPlan.AnchorPlan;
@@ -93,6 +94,7 @@ final class SeamPlans {
         seam.method(),
         methods(),
         AdviceView.of(advice, wording),
+        seam.method().flatMap(Method::of).map(this::howTo),
         SeamWorkings.of(match, wording),
         Phases.of(match, wording),
         SeamWorkings.takeUp(match, wording),
@@ -221,6 +223,11 @@ final class SeamPlans {
 
   private List<MethodFacts> methods() {
     return Stream.of(Method.values()).map(this::facts).toList();
+  }
+
+  private SeamPlan.HowToView howTo(Method method) {
+    HowTo told = materials.howTo(match, method, wording);
+    return new SeamPlan.HowToView(told.lay(), told.near(), told.far(), told.path(), told.lines());
   }
 
   private MethodFacts facts(Method method) {

@@ -7,9 +7,11 @@ import java.util.stream.Collectors;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
+import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.SeamPlan;
 
@@ -18,10 +20,11 @@ import ruxel.core.plan.SeamPlan;
  * prints it, on screen or as PDF, only lays these words out.
  */
 public record AssemblySheet(
-    String title, String about, List<PieceRow> pieces, List<StepBlock> steps, List<String> openings, List<String> look, List<String> care) {
+    String title, String about, List<PieceRow> pieces, List<StepBlock> steps, List<String> ends, List<String> openings, List<String> look, List<String> care) {
   public AssemblySheet {
     pieces = List.copyOf(pieces);
     steps = List.copyOf(steps);
+    ends = List.copyOf(ends);
     openings = List.copyOf(openings);
     look = List.copyOf(look);
     care = List.copyOf(care);
@@ -42,6 +45,7 @@ public record AssemblySheet(
       List<Rhythm> rhythms,
       List<MarkerLine> markers,
       List<String> first,
+      List<String> how,
       List<String> closing) {
     public boolean hasMarkers() {
       return !markers.isEmpty();
@@ -66,6 +70,7 @@ public record AssemblySheet(
         about(plan),
         plan.pieces().stream().map(piece -> piece(piece, wording)).toList(),
         plan.steps().stream().map(step -> step(plan, step, wording)).toList(),
+        plan.order().tails().stream().map(OrderPlan.Tail::words).toList(),
         plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),
         plan.findings().stream().map(FindingView::printed).toList(),
         plan.wearer().care());
@@ -109,11 +114,7 @@ public record AssemblySheet(
         step.number(), step.title(), "%s on %s: %s, %s".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), Wording.counted(seam.joints(), "joints")),
         step.direction(),
         method.map(m -> "%s, %s".formatted(m.title(wording), m.held())).orElse("Joining method still to be chosen"),
-        seam.methods().stream()
-            .filter(m -> seam.method().filter(m.id()::equals).isPresent())
-            .findFirst()
-            .map(m -> "about %s".formatted(wording.length(m.yarnMm())))
-            .orElse(""),
+        plan.yarn().seams().stream().filter(s -> s.seam().equals(seam.id())).findFirst().map(s -> Wording.uncapital(s.words())).orElse(""),
         seam.ease().map(SeamPlan.EaseView::words).orElse("This seam cannot be planned yet."),
         seam.intervals().stream().map(i -> new Rhythm(i.heading(), i.words())).toList(),
         seam.checkpoints().stream()
@@ -121,6 +122,7 @@ public record AssemblySheet(
             .map(c -> new MarkerLine(c.number(), c.name(), c.nameA(), c.nameB()))
             .toList(),
         step.first(),
+        seam.howTo().map(how -> how.lines().stream().map(HowTo.Line::words).toList()).orElse(List.of()),
         step.closing());
   }
 }
