@@ -1219,6 +1219,7 @@ export interface components {
         HowToView: {
             /** @enum {string} */
             far: "BOTH_LOOPS" | "WRONG_SIDE_LOOP" | "ROW_END" | "BARS";
+            fromRight: boolean;
             /** @enum {string} */
             lay: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "SIDE_BY_SIDE";
             lines: components["schemas"]["Line"][];

@@ -41,7 +41,7 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
           </p>
         )}
       </div>
-      <HowTo plan={plan} seam={seam} />
+      <HowTo seam={seam} />
       <dl>
         <dt>What meets what</dt>
         <dd>

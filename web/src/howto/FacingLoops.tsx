@@ -1,25 +1,22 @@
 import type { HowToPlan } from './HowToPicture';
-import { ClothPart, Loops, RowEnds, Yarn } from './Loops';
+import { ChainLoop, ClothPart, Hook, Loops, RowEnds, Yarn } from './Loops';
 import { STITCH, middle } from './measures';
 
-interface Props {
-  howTo: HowToPlan;
-  near: { base: string; stitch: string; text: string };
-  far: { base: string; stitch: string; text: string };
-}
-
-const FAR_EDGE = 84;
+const FAR_EDGE = 86;
 const NEAR_EDGE = 146;
+const MIDDLE = (FAR_EDGE + NEAR_EDGE) / 2;
 const BETWEEN_LOOPS = 18;
+/** Bars lie inside the edge stitch. */
+const INSIDE = 14;
 
 /** Side by side on the table, right sides up, the edges towards each other: back loops lie nearest the other piece. */
-export function FacingLoops({ howTo, near, far }: Props) {
+export function FacingLoops({ howTo }: { howTo: HowToPlan }) {
   return (
     <g>
-      <ClothPart top={26} bottom={FAR_EDGE} base={far.base} stitch={far.stitch} />
-      <ClothPart top={NEAR_EDGE} bottom={204} base={near.base} stitch={near.stitch} />
-      <Edge y={FAR_EDGE} taken={howTo.far} outward={-1} cloth={far} />
-      <Edge y={NEAR_EDGE} taken={howTo.near} outward={1} cloth={near} />
+      <ClothPart top={28} bottom={FAR_EDGE} />
+      <ClothPart top={NEAR_EDGE} bottom={204} />
+      <Edge y={FAR_EDGE} taken={howTo.far} outward={-1} />
+      <Edge y={NEAR_EDGE} taken={howTo.near} outward={1} />
       <Way howTo={howTo} />
     </g>
   );
@@ -30,46 +27,50 @@ interface EdgeProps {
   taken: HowToPlan['near'];
   /** Where its cloth lies: −1 above the edge, 1 below it. */
   outward: number;
-  cloth: { base: string; text: string };
 }
 
-function Edge({ y, taken, outward, cloth }: EdgeProps) {
+function Edge({ y, taken, outward }: EdgeProps) {
   if (taken === 'ROW_END' || taken === 'BARS') {
-    const inside = taken === 'BARS' ? y + outward * 14 : y;
-    return <RowEnds y={inside} fill={cloth.base} line={cloth.text} taken />;
+    return <RowEnds y={taken === 'BARS' ? y + outward * INSIDE : y} taken />;
   }
-  const both = taken === 'BOTH_LOOPS';
   return (
     <g>
-      <Loops y={y - (outward * BETWEEN_LOOPS) / 2} fill={cloth.base} line={cloth.text} taken />
-      <Loops y={y + (outward * BETWEEN_LOOPS) / 2} fill={cloth.base} line={cloth.text} taken={both} />
+      <Loops y={y - (outward * BETWEEN_LOOPS) / 2} taken />
+      <Loops y={y + (outward * BETWEEN_LOOPS) / 2} taken={taken === 'BOTH_LOOPS'} />
     </g>
   );
 }
 
-const HIGH = FAR_EDGE - 16;
-const LOW = NEAR_EDGE + 16;
-
 function Way({ howTo }: { howTo: HowToPlan }) {
   const half = STITCH / 2;
+  const high = FAR_EDGE - (howTo.far === 'BARS' ? INSIDE : 0);
+  const low = NEAR_EDGE + (howTo.near === 'BARS' ? INSIDE : 0);
   switch (howTo.path) {
     case 'MATTRESS':
     case 'WOVEN':
       return (
-        <Yarn
-          d={`M${middle(5) + half} ${LOW}${[5, 4, 3]
-            .map(
-              (s) =>
-                `L${middle(s) - half + 8} ${LOW}L${middle(s) + half - 8} ${HIGH}L${middle(s) - half + 8} ${HIGH}L${middle(s - 1) + half - 8} ${LOW}`,
-            )
-            .join('')}`}
-        />
+        <g>
+          {[5, 4, 3].map((s) => (
+            <g key={s}>
+              <Yarn hidden d={`M${middle(s) + half} ${low}H${middle(s) - half}`} />
+              <Yarn hidden d={`M${middle(s) + half} ${high}H${middle(s) - half}`} />
+              <Yarn d={`M${middle(s) + half} ${low}V${high}`} />
+            </g>
+          ))}
+          <Yarn d={`M${middle(3) - half} ${high}V${low}`} />
+          <path
+            d={`M${middle(3) - half} ${low}H${middle(1) - half}`}
+            stroke="var(--ink)"
+            strokeWidth={3.5}
+            strokeLinecap="round"
+          />
+        </g>
       );
     case 'CHAINS':
       return (
         <Yarn
           d={[5, 4, 3, 2]
-            .map((s) => `${s === 5 ? 'M' : 'L'}${middle(s)} ${LOW}L${middle(s) - half} ${HIGH}`)
+            .map((s) => `${s === 5 ? 'M' : 'L'}${middle(s)} ${NEAR_EDGE}L${middle(s) - half} ${FAR_EDGE}`)
             .join('')}
         />
       );
@@ -77,22 +78,10 @@ function Way({ howTo }: { howTo: HowToPlan }) {
       return (
         <g>
           {[5, 4, 3].map((s) => (
-            <path
-              key={s}
-              d={`M${middle(s) + 24} ${(FAR_EDGE + NEAR_EDGE) / 2}q-24 -17 -48 0q24 17 48 0z`}
-              fill="var(--paper)"
-              stroke="var(--madder)"
-              strokeWidth={3}
-            />
+            <ChainLoop key={s} x={middle(s)} y={MIDDLE} />
           ))}
-          <path
-            d={`M${middle(2) + 40} ${LOW + 46}L${middle(2) + 6} ${(FAR_EDGE + NEAR_EDGE) / 2}L${middle(2) - 6} ${HIGH}q-2 -9 6 -9`}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth={5}
-            strokeLinecap="round"
-          />
-          <Yarn thin d={`M${middle(2)} ${(FAR_EDGE + NEAR_EDGE) / 2}q-40 16 -110 4`} />
+          <Hook x={middle(2)} from={NEAR_EDGE + 14} to={FAR_EDGE - 10} />
+          <Yarn hidden d={`M${middle(2) - 4} ${FAR_EDGE - 14}q-40 10 -120 6`} />
         </g>
       );
   }

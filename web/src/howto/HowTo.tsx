@@ -1,5 +1,4 @@
-import type { GarmentPlan, SeamPlan } from '../api/types';
-import { seamColours } from '../joins/answers';
+import type { SeamPlan } from '../api/types';
 import './howto.css';
 import { HowToPicture } from './HowToPicture';
 
@@ -14,13 +13,13 @@ const PART_WORDS: Record<NonNullable<SeamPlan['howTo']>['lines'][number]['part']
 };
 
 /** How the chosen method is worked, as a picture of the loops that are taken and in words. */
-export function HowTo({ plan, seam }: { plan: GarmentPlan; seam: SeamPlan }) {
+export function HowTo({ seam }: { seam: SeamPlan }) {
   if (!seam.howTo) {
     return null;
   }
   return (
     <div className="how-to">
-      <HowToPicture howTo={seam.howTo} colours={seamColours(plan, seam)} leftHanded={plan.hand === 'LEFT'} />
+      <HowToPicture howTo={seam.howTo} />
       <dl>
         {seam.howTo.lines.map(({ part, words }) => (
           <div key={part}>

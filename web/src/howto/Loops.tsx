@@ -1,20 +1,24 @@
 import { LEFT, STITCH, STITCHES, middle } from './measures';
 
+const TAKEN = 'var(--weld)';
+
 interface LoopsProps {
   y: number;
-  fill: string;
-  line: string;
   taken: boolean;
 }
 
-/** A row of loops along an edge, one of each stitch, lying one into the next. */
-export function Loops({ y, fill, line, taken }: LoopsProps) {
+/** A row of loops along an edge, one of each stitch, each lying over the next. */
+export function Loops({ y, taken }: LoopsProps) {
   return (
-    <g fill={fill} stroke={taken ? 'var(--madder)' : line} strokeWidth={taken ? 3.5 : 1.5}>
+    <g fill={taken ? TAKEN : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.5}>
       {Array.from({ length: STITCHES }, (_, stitch) => (
-        <path
+        <ellipse
           key={stitch}
-          d={`M${middle(stitch) - STITCH * 0.56} ${y}q${STITCH * 0.3} -11 ${STITCH * 1.06} -4q${STITCH * 0.06} 7 -${STITCH * 0.1} 8q-${STITCH * 0.5} 5 -${STITCH * 0.96} -4z`}
+          cx={middle(stitch)}
+          cy={y}
+          rx={STITCH * 0.56}
+          ry={7}
+          transform={`rotate(-7 ${middle(stitch)} ${y})`}
         />
       ))}
     </g>
@@ -22,9 +26,9 @@ export function Loops({ y, fill, line, taken }: LoopsProps) {
 }
 
 /** Row ends along an edge: the sides of the edge stitches, two strands of each. */
-export function RowEnds({ y, fill, line, taken }: LoopsProps) {
+export function RowEnds({ y, taken }: LoopsProps) {
   return (
-    <g fill={fill} stroke={taken ? 'var(--madder)' : line} strokeWidth={taken ? 3 : 1.5}>
+    <g fill={taken ? TAKEN : 'var(--paper)'} stroke="var(--ink)" strokeWidth={1.5}>
       {Array.from({ length: STITCHES }, (_, row) => (
         <g key={row}>
           <rect x={middle(row) - STITCH * 0.44} y={y - 8} width={STITCH * 0.88} height={7} rx={3} />
@@ -35,18 +39,19 @@ export function RowEnds({ y, fill, line, taken }: LoopsProps) {
   );
 }
 
-interface ClothProps {
-  top: number;
-  bottom: number;
-  base: string;
-  stitch: string;
-}
-
-/** The cloth below an edge, its stitches upright. */
-export function ClothPart({ top, bottom, base, stitch }: ClothProps) {
+/** The cloth beside an edge, its stitches upright. */
+export function ClothPart({ top, bottom }: { top: number; bottom: number }) {
   return (
     <g>
-      <rect x={LEFT - 12} y={top} width={STITCHES * STITCH + 24} height={bottom - top} fill={base} />
+      <rect
+        x={LEFT - 12}
+        y={top}
+        width={STITCHES * STITCH + 24}
+        height={bottom - top}
+        fill="var(--cloth)"
+        stroke="var(--ink)"
+        strokeWidth={1.5}
+      />
       {Array.from({ length: STITCHES }, (_, index) => (
         <rect
           key={index}
@@ -55,19 +60,50 @@ export function ClothPart({ top, bottom, base, stitch }: ClothProps) {
           width={STITCH * 0.4}
           height={bottom - top - 10}
           rx={8}
-          fill={stitch}
+          fill="var(--mat)"
         />
       ))}
     </g>
   );
 }
 
-/** The red way of the yarn, with its head. */
-export function Yarn({ d, thin = false }: { d: string; thin?: boolean }) {
+/** The way of the yarn where it is seen, or, behind the cloth, where it is not. */
+export function Yarn({ d, hidden = false, thin = false }: { d: string; hidden?: boolean; thin?: boolean }) {
   return (
-    <g fill="none" strokeLinecap="round" strokeLinejoin="round">
-      <path d={d} stroke="var(--paper)" strokeWidth={thin ? 5 : 8} />
-      <path d={d} stroke="var(--madder)" strokeWidth={thin ? 2.4 : 4.5} />
-    </g>
+    <path
+      d={d}
+      fill="none"
+      stroke="var(--madder)"
+      strokeWidth={hidden ? 2 : thin ? 3 : 4.5}
+      strokeDasharray={hidden ? '3 4' : undefined}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
+  );
+}
+
+/** A loop of the chain that a hooked seam leaves on top, from one joint to the next. */
+export function ChainLoop({ x, y }: { x: number; y: number }) {
+  return (
+    <path
+      d={`M${x + 26} ${y}q-26 -16 -52 0q26 16 52 0z`}
+      fill="var(--paper)"
+      stroke="var(--madder)"
+      strokeWidth={3}
+    />
+  );
+}
+
+/** A hook, its handle towards the maker. */
+export function Hook({ x, from, to }: { x: number; from: number; to: number }) {
+  return (
+    <path
+      d={`M${x + 18} ${from + 50}L${x + 4} ${from}L${x - 4} ${to}q-2 -10 6 -10q6 1 5 8`}
+      fill="none"
+      stroke="var(--ink)"
+      strokeWidth={5}
+      strokeLinecap="round"
+      strokeLinejoin="round"
+    />
   );
 }

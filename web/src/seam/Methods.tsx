@@ -42,7 +42,7 @@ export function Methods({ garment, seam, onChoose }: Props) {
       {seam.howTo && (
         <details className="how-to-fold">
           <summary>How {entries.get(seam.method ?? '')?.title.toLowerCase()} is worked here</summary>
-          <HowTo plan={plan} seam={seam} />
+          <HowTo seam={seam} />
         </details>
       )}
       <div className="answers">

@@ -63,8 +63,7 @@ public final class Directions {
     List<String> cautions = new ArrayList<>(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
     boolean wrongSide = method.map(Method::showsWrongSide).orElse(false);
-    // The wrong side is the right side's mirror image, and so is a left-hander's work.
-    boolean fromRight = wrongSide != (wording.hand() == Wording.Hand.LEFT);
+    boolean fromRight = method.map(chosen -> chosen.startsAtRight(wording.hand())).orElse(wording.hand() == Wording.Hand.LEFT);
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");
     return new BenchPlan(

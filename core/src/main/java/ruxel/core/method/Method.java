@@ -146,6 +146,11 @@ public enum Method {
     return lay() == Lay.RIGHT_SIDES_TOGETHER;
   }
 
+  /** Whether the start lies at the maker's right as they hold it: a wrong side is the right side's mirror image, and so is a left-hander's work. */
+  public boolean startsAtRight(Wording.Hand hand) {
+    return showsWrongSide() != (hand == Wording.Hand.LEFT);
+  }
+
   public Lay lay() {
     return RIGHT_SIDES_TOGETHER.contains(this) ? Lay.RIGHT_SIDES_TOGETHER : WRONG_SIDES_TOGETHER.contains(this) ? Lay.WRONG_SIDES_TOGETHER : Lay.SIDE_BY_SIDE;
   }
