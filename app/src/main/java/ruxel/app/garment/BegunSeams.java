@@ -6,11 +6,14 @@ import java.util.Map;
 import java.util.Optional;
 import ruxel.app.web.Problems;
 import ruxel.app.work.Progress;
+import ruxel.core.decision.OwnSchool;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.layout.Given;
+import ruxel.core.measure.School;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 
@@ -27,7 +30,7 @@ final class BegunSeams {
   static void requireKept(Map<String, Progress.OfSeam> bySeam, Optional<OpenGarments.Computed> was, OpenGarments.Computed after) {
     List<Finding> findings = new ArrayList<>();
     Optional<GarmentPlan> before = was.map(OpenGarments.Computed::plan);
-    boolean reordered = was.filter(old -> !old.garment().settings().order().equals(after.garment().settings().order())).isPresent();
+    boolean reordered = was.filter(old -> !ordered(old.garment().settings()).equals(ordered(after.garment().settings()))).isPresent();
     bySeam.forEach(
         (seam, begun) -> {
           if (!keeps(after.plan(), seam, begun.pieces())) {
@@ -42,6 +45,11 @@ final class BegunSeams {
     if (!findings.isEmpty()) {
       throw new Problems.Refused(findings, after.garment().wording());
     }
+  }
+
+  /** What the maker decided of the order: the steps, and whether one side is completed before the other. */
+  private static List<?> ordered(Settings settings) {
+    return List.of(settings.order(), settings.on(OwnSchool.class, School.SIDES));
   }
 
   private static boolean keeps(GarmentPlan plan, String seam, List<String> pieces) {

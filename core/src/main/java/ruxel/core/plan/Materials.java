@@ -1,5 +1,6 @@
 package ruxel.core.plan;
 
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -47,7 +48,8 @@ final class Materials {
   Materials(Settings settings, HouseRules rules, List<Piece> pieces, List<SeamMatch> matches) {
     this.settings = settings;
     this.rules = rules;
-    yarns = settings.of(OwnYarn.class).stream().map(OwnYarn::yarn).toList();
+    // A yarn told anew keeps its place.
+    yarns = settings.of(OwnYarn.class).stream().map(OwnYarn::yarn).sorted(Comparator.comparing(Yarn::id)).toList();
     for (Piece piece : pieces) {
       settings.on(PieceYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).or(this::onlyOne).ifPresent(yarn -> ofPieces.put(piece.id(), yarn));
     }

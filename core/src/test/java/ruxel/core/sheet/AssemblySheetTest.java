@@ -30,7 +30,7 @@ class AssemblySheetTest {
     assertThat(armhole.rhythms().get(0).words())
         .isEqualTo("Two stitches into one 3 times, then one to one; all that 3 times; then two into one twice");
     assertThat(armhole.markers()).hasSize(7);
-    assertThat(armhole.yarn()).isEqualTo("about 117.5 cm");
+    assertThat(armhole.yarn()).isEqualTo("one strand of 117.5 cm, with 15 cm of tail at each end.");
   }
 
   @Test

@@ -1,0 +1,66 @@
+package ruxel.core.method;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import ruxel.core.change.SeamChange;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.HowTo.Taken;
+import ruxel.core.method.Method.Lay;
+import ruxel.core.plan.SeamPlan;
+
+/** One physical loop, named from how the pieces are held (handbook 3). */
+class HowToTest {
+  /** Right sides together the loops of the wrong sides are the outer ones; wrong sides together they are the inner ones. */
+  @ParameterizedTest
+  @CsvSource({
+    "RIGHT_SIDES_TOGETHER, true, the loop nearest you",
+    "RIGHT_SIDES_TOGETHER, false, the loop farthest from you",
+    "WRONG_SIDES_TOGETHER, true, 'the inner loop, away from you'",
+    "WRONG_SIDES_TOGETHER, false, 'the inner loop, towards you'",
+    "SIDE_BY_SIDE, true, 'the back loop, which lies below'",
+    "SIDE_BY_SIDE, false, 'the back loop, which lies below'"
+  })
+  void aLoopIsNamedFromHowThePiecesAreHeld(Lay lay, boolean near, String name) {
+    assertThat(HowTo.name(Taken.WRONG_SIDE_LOOP, lay, near)).isEqualTo(name);
+  }
+
+  /** No two loops of one way of holding share a name, and none has two. */
+  @Test
+  void oneLoopHasOneName() {
+    for (Lay lay : Lay.values()) {
+      Map<String, Set<Taken>> named = new HashMap<>();
+      for (Taken taken : Taken.values()) {
+        named.computeIfAbsent(HowTo.name(taken, lay, true), key -> new HashSet<>()).add(taken);
+      }
+      assertThat(named.values()).allMatch(loops -> loops.size() == 1);
+    }
+  }
+
+  /** Every method that may be chosen at a shoulder is told in seven parts, and takes what its table says. */
+  @ParameterizedTest
+  @EnumSource(Method.class)
+  void everyMethodIsToldInItsParts(Method method) {
+    Garment cardigan = Wardrobe.cardigan();
+    if (!(new SeamChange.MethodChosen("shoulder.left", method.id()).apply(cardigan) instanceof Outcome.Good<Garment> chosen)) {
+      return;
+    }
+    SeamPlan.HowToView how =
+        Wardrobe.plan(chosen.value()).seams().stream().filter(seam -> seam.id().equals("shoulder.left")).findFirst().orElseThrow().howTo().orElseThrow();
+    assertThat(how.lines()).extracting(HowTo.Line::part).containsExactly(HowTo.Part.values());
+    assertThat(how.lines()).extracting(HowTo.Line::words).noneMatch(String::isBlank);
+    assertThat(how.near()).isEqualTo(method.isLoopOnly() ? Taken.WRONG_SIDE_LOOP : Taken.BOTH_LOOPS);
+    assertThat(how.fromRight()).isEqualTo(method.lay() == Lay.RIGHT_SIDES_TOGETHER);
+    assertThat(method.startsAtRight(Wording.Hand.LEFT)).as("a left hand's work is the mirror image").isNotEqualTo(method.startsAtRight(Wording.Hand.RIGHT));
+  }
+}
