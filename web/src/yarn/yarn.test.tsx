@@ -1,0 +1,67 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, expect, test } from 'vitest';
+import type { Yarn } from '../api/types';
+import { editorOf } from '../testing/editor';
+import { inEditor } from '../testing/inEditor';
+import { garment } from '../testing/sample';
+import { YarnForm } from './YarnForm';
+
+afterEach(cleanup);
+
+const type = (label: string, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+
+test('a yarn is told as its label has it, and what is left of it once some seams are joined', () => {
+  const sent: unknown[] = [];
+  const opened = garment();
+  opened.progress[0] = { seam: 'armhole.left', state: 'JOINED', position: 7, joints: 7 };
+  inEditor(
+    <YarnForm editor={editorOf(opened, sent)} id="yarn.1" onClose={() => undefined} />,
+    editorOf(opened, sent),
+  );
+  expect(screen.getByRole('button', { name: 'Keep it' })).toHaveProperty('disabled', true);
+  type('Name', 'Quay wool');
+  type('Metres in a ball', '92,5');
+  type('Grams left now', '31');
+  fireEvent.click(screen.getByLabelText('Fuzzy'));
+  fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  expect(sent).toEqual([
+    {
+      kind: 'YARN_TOLD',
+      yarn: {
+        id: 'yarn.1',
+        name: 'Quay wool',
+        colour: '',
+        fibre: '',
+        weight: 'WORSTED',
+        traits: ['FUZZY'],
+        metresPerBall: 92.5,
+        left: { grams: 31, after: ['armhole.left'] },
+      },
+    },
+  ]);
+});
+
+test('a yarn changed keeps when it was weighed, and letters are no grams', () => {
+  const sent: unknown[] = [];
+  const opened = garment();
+  const yarn: Yarn = {
+    id: 'yarn.1',
+    name: 'Quay wool',
+    colour: 'grey',
+    fibre: 'wool',
+    weight: 'BULKY',
+    traits: [],
+    left: { grams: 20, after: ['side.left'] },
+  };
+  inEditor(
+    <YarnForm editor={editorOf(opened, sent)} id="yarn.1" yarn={yarn} onClose={() => undefined} />,
+    editorOf(opened, sent),
+  );
+  type('Grams in a ball', 'fifty');
+  expect(screen.getByRole('button', { name: 'Keep it' })).toHaveProperty('disabled', true);
+  type('Grams in a ball', '50');
+  fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
+  expect(sent).toEqual([{ kind: 'YARN_TOLD', yarn: { ...yarn, gramsPerBall: 50 } }]);
+});
