@@ -53,7 +53,6 @@ export function Alternatives({ garment, change }: Props) {
                 <Button
                   variant="outline-dark"
                   size="sm"
-                  aria-label={`Take the order: ${alternative.title.toLowerCase()}`}
                   onClick={() =>
                     void change([
                       ...alternative.turned.map((seam): Change => ({ kind: 'SEAM_TURNED', seam })),
@@ -61,7 +60,7 @@ export function Alternatives({ garment, change }: Props) {
                     ])
                   }
                 >
-                  Take it
+                  Take it<span className="visually-hidden">: {alternative.title.toLowerCase()}</span>
                 </Button>
               )}
             </td>
