@@ -1136,7 +1136,8 @@ export interface components {
             terms: "US" | "UK";
             /** @enum {string} */
             unit: "CM" | "INCH";
-            wearer: components["schemas"]["WearerPlan"];
+            wearer: components["schemas"]["CheckView"][];
+            wearing: components["schemas"]["WearerPlan"];
             wishes: components["schemas"]["WishView"][];
             worn: components["schemas"]["WornView"][];
             yarn: components["schemas"]["YarnPlan"];
@@ -2525,7 +2526,6 @@ export interface components {
         };
         WearerPlan: {
             care: string[];
-            checks: components["schemas"]["CheckView"][];
             /** @enum {string} */
             fit?: "CLOSE" | "EASY" | "LOOSE";
             measures: components["schemas"]["Taken"][];

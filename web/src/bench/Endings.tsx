@@ -53,11 +53,43 @@ export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) 
       {closing.map((words) => (
         <p key={words}>{words}</p>
       ))}
+      <HangingEnds garment={garment} seam={work.seam} />
       <p>{work.plan.cautions.join(' ')}</p>
       <Button onClick={onLeave}>See it on the table</Button>{' '}
       <Button variant="outline-dark" onClick={onUndo}>
         I undid this seam
       </Button>
     </section>
+  );
+}
+
+/** What goes on from here, the ends this seam left, and how many are left on the whole garment. */
+function HangingEnds({ garment, seam }: { garment: Opened; seam: string }) {
+  const { order } = garment.plan;
+  const own = order.tails.filter((tail) => tail.seam === seam);
+  const joined = garment.progress.filter(({ state }) => state === 'JOINED').map((each) => each.seam);
+  const hanging = order.tails.filter((tail) => tail.seam === seam || joined.includes(tail.seam));
+  const words = order.steps.find((step) => step.seam === seam)?.words;
+  return (
+    <>
+      {words && (
+        <p>
+          <strong>{words}</strong>
+        </p>
+      )}
+      {own.length > 0 && (
+        <>
+          <p>
+            {count(own.length, 'end')} of this seam, {hanging.length} of {order.tails.length} on the whole
+            garment:
+          </p>
+          <ul>
+            {own.map((tail, index) => (
+              <li key={index}>{tail.words}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </>
   );
 }

@@ -14,7 +14,8 @@ const MM_PER_INCH = 25.4;
 export function FitView() {
   const { garment, change } = useEditor();
   const { plan } = garment;
-  const { wearer, fit, measures, checks, care } = plan.wearer;
+  const { wearer: checks } = plan;
+  const { wearer, fit, measures, care } = plan.wearing;
   const mmPerUnit = plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH;
   const tight = checks.filter(({ verdict }) => verdict === 'TIGHT' || verdict === 'LONG').length;
   const asked = checks.filter(({ verdict }) => verdict === 'ASK').length;

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Form } from 'react-bootstrap';
 import bounds from '../api/bounds.json';
 import { keepWays, schoolsQuery, waysQuery } from '../api/garments';
-import type { Way } from '../api/types';
+import type { SchoolEntry, Way } from '../api/types';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -16,7 +16,8 @@ export function Wants({ editor }: { editor: GarmentEditor }) {
   const { plan } = garment;
   const { data: schools } = useQuery(schoolsQuery);
   const join = schools?.find(({ school }) => school === 'JOIN');
-  const way = plan.schools.find((taken) => join?.ways.some((entry) => entry.way === taken));
+  const take = (school: SchoolEntry['school'], way: Way | undefined) =>
+    void change([{ kind: 'SCHOOL_TAKEN', school, ...(way ? { way } : {}) }]);
   const weight = plan.yarn.weight;
   const shown = weight?.weighed ? trimmed(weight.grams) : '';
   return (
@@ -28,25 +29,7 @@ export function Wants({ editor }: { editor: GarmentEditor }) {
         value={plan.wishes.find((wish) => !wish.role && !wish.seam)?.wish}
         onChoose={(wish) => void change([{ kind: 'WISHED', ...(wish ? { wish } : {}) }])}
       />
-      {join && (
-        <Form.Group controlId="way-join" className="inline-field">
-          <Form.Label>I join</Form.Label>
-          <Form.Select
-            value={way ?? ''}
-            onChange={(event) => {
-              const taken = (event.target.value || undefined) as Way | undefined;
-              void change([{ kind: 'SCHOOL_TAKEN', school: 'JOIN', ...(taken ? { way: taken } : {}) }]);
-            }}
-          >
-            <option value="">either way</option>
-            {join.ways.map((entry) => (
-              <option key={entry.way} value={entry.way}>
-                {entry.words}
-              </option>
-            ))}
-          </Form.Select>
-        </Form.Group>
-      )}
+      {join && <WayChoice entry={join} ways={plan.schools} onTake={take} label="I join" />}
       <SavedField
         key={shown}
         id="garment-weight"
@@ -65,8 +48,53 @@ export function Wants({ editor }: { editor: GarmentEditor }) {
           g{weight && !weight.weighed && <span className="soft">, reckoned {Math.round(weight.grams)}</span>}
         </span>
       </SavedField>
+      <details>
+        <summary>How else I work</summary>
+        <div className="wants-more">
+          {schools
+            ?.filter((entry) => entry !== join)
+            .map((entry) => (
+              <WayChoice
+                key={entry.school}
+                entry={entry}
+                ways={plan.schools}
+                onTake={take}
+                label={entry.words}
+              />
+            ))}
+        </div>
+      </details>
       <KeepWays ways={plan.schools} />
     </section>
+  );
+}
+
+interface WayProps {
+  entry: SchoolEntry;
+  ways: Way[];
+  label: string;
+  onTake: (school: SchoolEntry['school'], way: Way | undefined) => void;
+}
+
+/** A question makers answer differently; without an answer the house takes no side. */
+function WayChoice({ entry, ways, label, onTake }: WayProps) {
+  const way = ways.find((taken) => entry.ways.some((each) => each.way === taken));
+  return (
+    <Form.Group controlId={`way-${entry.school}`} className="inline-field">
+      <Form.Label>{label}</Form.Label>
+      <Form.Select
+        value={way ?? ''}
+        title={entry.used}
+        onChange={(event) => onTake(entry.school, (event.target.value || undefined) as Way | undefined)}
+      >
+        <option value="">either way</option>
+        {entry.ways.map((each) => (
+          <option key={each.way} value={each.way}>
+            {each.words}
+          </option>
+        ))}
+      </Form.Select>
+    </Form.Group>
   );
 }
 

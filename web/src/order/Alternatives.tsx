@@ -53,6 +53,7 @@ export function Alternatives({ garment, change }: Props) {
                 <Button
                   variant="outline-dark"
                   size="sm"
+                  aria-label={`Take it: ${alternative.title.toLowerCase()}`}
                   onClick={() =>
                     void change([
                       ...alternative.turned.map((seam): Change => ({ kind: 'SEAM_TURNED', seam })),
@@ -60,7 +61,7 @@ export function Alternatives({ garment, change }: Props) {
                     ])
                   }
                 >
-                  Take it<span className="visually-hidden">: {alternative.title.toLowerCase()}</span>
+                  Take it
                 </Button>
               )}
             </td>

@@ -34,6 +34,45 @@ class PlanCommandTest {
     assertThat(plan.path("gluing").path("openings").get(0).path("stretches").size()).isPositive();
   }
 
+  /** Advice, yarn and order can be reckoned again from what is printed. */
+  @Test
+  void sumsStrandsAndPassesAddUp() {
+    assertThat(run(Samples.text("cardigan.json"))).isZero();
+    JsonNode plan = JsonMapper.shared().readTree(out.toString(StandardCharsets.UTF_8));
+    for (JsonNode seam : plan.path("seams")) {
+      JsonNode advice = seam.path("advice");
+      assertThat(advice.path("answers")).hasSize(2);
+      for (JsonNode answer : advice.path("answers")) {
+        double sum = 0;
+        double weights = 0;
+        double school = 0;
+        for (JsonNode term : answer.path("terms")) {
+          sum += term.path("weight").asDouble() * term.path("score").asDouble();
+          weights += term.path("weight").asDouble();
+          school += term.path("name").asString().equals("SCHOOL") ? term.path("score").asDouble() : 0;
+        }
+        assertThat(answer.path("sum").asDouble()).isCloseTo(sum / weights + school, within(1e-9));
+        assertThat(advice.path("never").findValuesAsString("method")).doesNotContain(answer.path("method").asString());
+      }
+      assertThat(advice.path("ranking").size() + advice.path("never").size()).isEqualTo(16);
+    }
+    double all = 0;
+    for (JsonNode seam : plan.path("yarn").path("seams")) {
+      double strands = 0;
+      for (JsonNode strand : seam.path("strands")) {
+        strands += strand.path("lengthMm").asDouble();
+      }
+      assertThat(strands).isCloseTo(seam.path("lengthMm").asDouble() * seam.path("factor").asDouble() + 150 * seam.path("tails").asInt(), within(1e-6));
+      all += strands;
+    }
+    JsonNode order = plan.path("order");
+    assertThat(order.path("yarnMm").asDouble()).as("no seam takes up another's yarn").isCloseTo(all, within(1e-6));
+    assertThat(order.path("passes").asInt()).isGreaterThanOrEqualTo(order.path("bound").asInt());
+    assertThat(order.path("odd").size() % 2).isZero();
+    assertThat(order.path("tails").size()).isEqualTo(order.path("ends").asInt());
+    assertThat(plan.path("wearer").get(0).path("verdict").asString()).isEqualTo("ASK");
+  }
+
   private static void check(JsonNode interval) {
     // Positions are middles of places, so the widths follow from them one after the other.
     PlanChecker checker = new PlanChecker(widths(interval.path("positionsA")), new boolean[interval.path("positionsA").size()], widths(interval.path("positionsB")), new boolean[interval.path("positionsB").size()]);

@@ -36,7 +36,8 @@ public record GarmentPlan(
     List<Owed> owed,
     YarnPlan yarn,
     OrderPlan order,
-    WearerPlan wearer,
+    List<WearerPlan.CheckView> wearer,
+    WearerPlan wearing,
     List<WishView> wishes,
     List<School.Way> schools,
     List<FindingView> findings) {
@@ -44,7 +45,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wishes, schools, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, wishes, schools, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */

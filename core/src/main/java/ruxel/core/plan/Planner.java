@@ -131,6 +131,7 @@ public final class Planner {
         owed(),
         yarn,
         new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing()).plan(firsts),
+        wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),

@@ -6,8 +6,8 @@ import ruxel.core.wearer.Fit;
 import ruxel.core.wearer.Measure;
 import ruxel.core.wearer.Wearer;
 
-/** Finished sizes held against the wearer (handbook 10), mm, and the cautions that hold for who wears it (handbook 16). */
-public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken> measures, List<CheckView> checks, List<String> care) {
+/** Who wears the garment, how closely it is to sit, the measures taken (mm), and the cautions that hold for it (handbook 10, 16). */
+public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken> measures, List<String> care) {
   /** A measure that was taken. */
   public record Taken(Measure measure, double mm) {}
 

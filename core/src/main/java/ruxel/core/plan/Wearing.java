@@ -62,7 +62,11 @@ final class Wearing {
 
   WearerPlan plan(List<String> care) {
     return new WearerPlan(
-        wornBy.map(WornBy::wearer), wornBy.map(WornBy::fit), measures.entrySet().stream().map(e -> new WearerPlan.Taken(e.getKey(), e.getValue())).toList(), List.copyOf(checks), care);
+        wornBy.map(WornBy::wearer), wornBy.map(WornBy::fit), measures.entrySet().stream().map(e -> new WearerPlan.Taken(e.getKey(), e.getValue())).toList(), care);
+  }
+
+  List<CheckView> checks() {
+    return List.copyOf(checks);
   }
 
   private void check() {

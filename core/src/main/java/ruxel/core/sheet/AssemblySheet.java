@@ -73,7 +73,7 @@ public record AssemblySheet(
         plan.order().tails().stream().map(OrderPlan.Tail::words).toList(),
         plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),
         plan.findings().stream().map(FindingView::printed).toList(),
-        plan.wearer().care());
+        plan.wearing().care());
   }
 
   private static String about(GarmentPlan plan) {

@@ -45,10 +45,10 @@ class WearingTest {
   /** Nothing is guessed: what was not measured is asked for. */
   @Test
   void whatIsNotMeasuredIsAskedFor() {
-    WearerPlan wearer = Wardrobe.plan(Wardrobe.pullover()).wearer();
-    assertThat(wearer.checks()).filteredOn(check -> check.check() != Check.BACK_NECK).allMatch(check -> check.verdict() == Verdict.ASK && check.needed().isEmpty());
-    assertThat(wearer.checks()).extracting(CheckView::check).contains(Check.BODY, Check.ARMHOLE, Check.NECK, Check.CUFF, Check.HEM, Check.REACH, Check.BACK_NECK);
-    assertThat(wearer.care()).anyMatch(words -> words.contains("child"));
+    GarmentPlan plan = Wardrobe.plan(Wardrobe.pullover());
+    assertThat(plan.wearer()).filteredOn(check -> check.check() != Check.BACK_NECK).allMatch(check -> check.verdict() == Verdict.ASK && check.needed().isEmpty());
+    assertThat(plan.wearer()).extracting(CheckView::check).contains(Check.BODY, Check.ARMHOLE, Check.NECK, Check.CUFF, Check.HEM, Check.REACH, Check.BACK_NECK);
+    assertThat(plan.wearing().care()).anyMatch(words -> words.contains("child"));
   }
 
   @Test
@@ -56,7 +56,7 @@ class WearingTest {
     Garment narrow = good(new Change.AnswersChanged(Map.of("shoulderStitches", Optional.of(new Answers.Numeric(29)), "neckRows", Optional.of(new Answers.Numeric(2)))).apply(Wardrobe.pullover()));
     Garment measured = good(new WearChange.WearerMeasured(Measure.HEAD, Optional.of(580.0)).apply(narrow));
     GarmentPlan plan = Wardrobe.plan(measured);
-    CheckView neck = plan.wearer().checks().stream().filter(check -> check.check() == Check.NECK).findFirst().orElseThrow();
+    CheckView neck = plan.wearer().stream().filter(check -> check.check() == Check.NECK).findFirst().orElseThrow();
     assertThat(neck.needed()).contains(590.0);
     assertThat(neck.verdict()).isEqualTo(Verdict.TIGHT);
     assertThat(neck.before()).as("the first shoulder").contains("shoulder.left");
@@ -70,7 +70,7 @@ class WearingTest {
     assertThat(check(measured, Check.BODY).needed()).contains(980.0);
     Garment loose = good(new WearChange.WearerTold(Optional.of(Wearer.ADULT), Optional.of(Fit.LOOSE)).apply(measured));
     assertThat(check(loose, Check.BODY).needed()).contains(1080.0);
-    assertThat(Wardrobe.plan(loose).wearer().care()).as("no child wears it").noneMatch(words -> words.startsWith("For a"));
+    assertThat(Wardrobe.plan(loose).wearing().care()).as("no child wears it").noneMatch(words -> words.startsWith("For a"));
   }
 
   /** Half the back of 65 stitches and a sleeve of 32 rows and 5 of ribbing: 23.2 + 40 + its ribbing. */
@@ -78,7 +78,7 @@ class WearingTest {
   void reachIsHalfTheBackAndTheSleeve() {
     GarmentPlan plan = Wardrobe.plan(Wardrobe.cardigan());
     double sleeve = plan.pieces().stream().filter(piece -> piece.id().equals("sleeve.left")).findFirst().orElseThrow().size().heightMm();
-    CheckView reach = plan.wearer().checks().stream().filter(check -> check.check() == Check.REACH).findFirst().orElseThrow();
+    CheckView reach = plan.wearer().stream().filter(check -> check.check() == Check.REACH).findFirst().orElseThrow();
     assertThat(reach.found()).isCloseTo(66 * 100 / 14.0 / 2 + sleeve, within(8.0)).isLessThan(66 * 100 / 14.0 / 2 + sleeve + 0.01);
     Garment longArms = good(new WearChange.WearerMeasured(Measure.BACK_TO_WRIST, Optional.of(900.0)).apply(Wardrobe.cardigan()));
     assertThat(check(longArms, Check.REACH).verdict()).isEqualTo(Verdict.TIGHT);
@@ -92,7 +92,7 @@ class WearingTest {
     CheckView adult = check(narrow, Check.BACK_NECK);
     Garment child = good(new WearChange.WearerTold(Optional.of(Wearer.SMALL_CHILD), Optional.empty()).apply(narrow));
     assertThat(check(child, Check.BACK_NECK).needed().orElseThrow()).isLessThanOrEqualTo(adult.needed().orElseThrow());
-    assertThat(Wardrobe.plan(child).wearer().care()).anyMatch(words -> words.startsWith("For a small child"));
+    assertThat(Wardrobe.plan(child).wearing().care()).anyMatch(words -> words.startsWith("For a small child"));
   }
 
   @Test
@@ -108,7 +108,7 @@ class WearingTest {
   }
 
   private static CheckView check(Garment garment, Check check) {
-    return Wardrobe.plan(garment).wearer().checks().stream().filter(each -> each.check() == check).findFirst().orElseThrow();
+    return Wardrobe.plan(garment).wearer().stream().filter(each -> each.check() == check).findFirst().orElseThrow();
   }
 
   private static Garment good(Outcome<Garment> outcome) {
