@@ -64,7 +64,7 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
 
   /** The segment end at which a span begins or ends in the seam's direction. */
   static int endOf(Gluing gluing, ResolvedSpan span, boolean atStart) {
-    int piece = gluing.faces().indexOf(span.piece());
+    int piece = gluing.faceNumber(span.piece().id());
     boolean low = atStart == span.forward();
     int half = low ? 2 * span.from() : 2 * span.to() - 1;
     int segment = gluing.at(piece, span.edgeIndex(), half).index();

@@ -50,6 +50,16 @@ public record Gluing(List<Face> faces, List<Segment> segments) {
     return new Gluing(faces, segments.stream().map(segment -> segment.join().filter(joined).isPresent() ? segment : segment.freed()).toList());
   }
 
+  /** The number of a face; faces are told apart by their ids. */
+  public int faceNumber(String id) {
+    for (int i = 0; i < faces.size(); i++) {
+      if (faces.get(i).id().equals(id)) {
+        return i;
+      }
+    }
+    throw new IllegalArgumentException("Expected a face of the gluing (%s)".formatted(id));
+  }
+
   public Segment segment(int index) {
     return segments.get(index);
   }

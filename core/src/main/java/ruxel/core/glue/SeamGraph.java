@@ -33,7 +33,7 @@ public record SeamGraph(Map<Join, List<Integer>> ways) {
     for (ResolvedSeam seam : seams) {
       List<Integer> way = new ArrayList<>();
       for (ResolvedSpan span : seam.a()) {
-        for (Segment segment : along(span, onEdges.getOrDefault(List.of(gluing.faces().indexOf(span.piece()), span.edgeIndex()), List.of()))) {
+        for (Segment segment : along(span, onEdges.getOrDefault(List.of(gluing.faceNumber(span.piece().id()), span.edgeIndex()), List.of()))) {
           if (segment.join().filter(seam.join()::equals).isPresent()) {
             int start = points.pointOf(span.forward() ? Points.start(segment.index()) : Points.end(segment.index()));
             int end = points.pointOf(span.forward() ? Points.end(segment.index()) : Points.start(segment.index()));

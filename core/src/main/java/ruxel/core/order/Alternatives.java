@@ -64,7 +64,9 @@ public record Alternatives(List<Alternative> all) {
     resolved.forEach(seam -> stages.put(seam.join(), Order.stage(seam)));
     Map<Join, Integer> sides = Sides.of(resolved, pieces);
     Comparator<Join> byStage = Comparator.comparing(stages::get);
-    Comparator<Join> listed = Comparator.comparingInt(all::indexOf);
+    Map<Join, Integer> places = new HashMap<>();
+    all.forEach(join -> places.put(join, places.size()));
+    Comparator<Join> listed = Comparator.comparing(places::get);
     Comparator<Join> sidesFirst = Comparator.comparingInt(join -> sidesFirst(stages.get(join)));
     Comparator<Join> bySide = Comparator.comparing(sides::get);
     List<Alternative> found = new ArrayList<>();

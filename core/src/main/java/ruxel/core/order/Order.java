@@ -67,8 +67,8 @@ public record Order(List<Step> steps, List<Finding> findings) {
     resolved.forEach(seam -> stages.put(seam.join(), stage(seam)));
     Comparator<Join> bySide = Comparator.comparing(join -> sides.getOrDefault(join, 0));
     Comparator<Join> byStage = bySide.thenComparing(stages::get);
-    List<Join> usual = sorted(graph, byStage.thenComparingInt(all::indexOf));
-    List<Join> sequence = sorted(graph, Comparator.comparingInt(merged(usual, asWanted)::indexOf));
+    List<Join> usual = sorted(graph, byStage.thenComparing(places(all)));
+    List<Join> sequence = sorted(graph, places(merged(usual, asWanted)));
     findings.addAll(unlawful(asWanted, musts, seams));
     return new Order(steps(sequence, new Reasons(sequence, usual, musts, contiguity.rings(), seams, stages, sides), musts), List.copyOf(findings));
   }
@@ -103,6 +103,12 @@ public record Order(List<Step> steps, List<Finding> findings) {
     List<Join> sequence = new ArrayList<>();
     new TopologicalOrderIterator<>(graph, first).forEachRemaining(sequence::add);
     return List.copyOf(sequence);
+  }
+
+  private static Comparator<Join> places(List<Join> list) {
+    Map<Join, Integer> places = new HashMap<>();
+    list.forEach(join -> places.put(join, places.size()));
+    return Comparator.comparing(places::get);
   }
 
   /** The wanted order with the seams it does not name put behind their usual predecessors. */

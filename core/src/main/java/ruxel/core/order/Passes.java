@@ -49,27 +49,6 @@ public record Passes(List<Join> sequence, Map<Join, Join> goesOnFrom, Set<Join> 
     return new Passes(sequence, goesOn, new HashSet<>(turned));
   }
 
-  /** The same order with seams turned as long as that saves a pass; quadratic in the seams. */
-  static Passes turnedToFewest(Passes begun, SeamGraph graph, Function<Join, Optional<?>> thread) {
-    Passes best = begun;
-    boolean better = true;
-    while (better) {
-      better = false;
-      for (Join join : begun.sequence()) {
-        Set<Join> turned = new HashSet<>(best.turned());
-        if (!turned.remove(join)) {
-          turned.add(join);
-        }
-        Passes tried = of(begun.sequence(), graph, thread, turned);
-        if (tried.count() < best.count()) {
-          best = tried;
-          better = true;
-        }
-      }
-    }
-    return best;
-  }
-
   public int count() {
     return sequence.size() - goesOnFrom.size();
   }

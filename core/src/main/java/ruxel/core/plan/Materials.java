@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,7 @@ import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
+import ruxel.core.strand.Course;
 import ruxel.core.strand.Factor;
 import ruxel.core.strand.RowYarn;
 import ruxel.core.strand.SeamStrands;
@@ -43,6 +45,8 @@ final class Materials {
   private final HouseRules rules;
   private final List<Yarn> yarns;
   private final Map<String, Yarn> ofPieces = new HashMap<>();
+  private final Map<SeamMatch, Course> courses = new IdentityHashMap<>();
+  private final Map<SeamMatch, Optional<Yarn>> ofSeams = new IdentityHashMap<>();
   private final Optional<Load> load;
 
   Materials(Settings settings, HouseRules rules, List<Piece> pieces, List<SeamMatch> matches) {
@@ -53,6 +57,7 @@ final class Materials {
     for (Piece piece : pieces) {
       settings.on(PieceYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).or(this::onlyOne).ifPresent(yarn -> ofPieces.put(piece.id(), yarn));
     }
+    matches.forEach(match -> courses.put(match, Course.of(match)));
     load = load(pieces, matches);
   }
 
@@ -74,10 +79,13 @@ final class Materials {
 
   /** As told; else the one of which most of its sides is, the first told of two that come to the same. */
   Optional<Yarn> ofSeam(SeamMatch match) {
-    return settings.on(SeamYarn.class, match.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> mostOf(match));
+    return ofSeams.computeIfAbsent(match, of -> settings.on(SeamYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> mostOf(of)));
   }
 
   private Optional<Yarn> mostOf(SeamMatch match) {
+    if (yarns.isEmpty()) {
+      return Optional.empty();
+    }
     Map<Yarn, Double> lengths = new LinkedHashMap<>();
     yarns.forEach(yarn -> lengths.put(yarn, 0.0));
     Stream.of(match.a(), match.b())
@@ -138,7 +146,7 @@ final class Materials {
 
   SeamStrands strands(SeamMatch match, Method method) {
     Optional<Yarn> yarn = ofSeam(match);
-    return SeamStrands.of(match, method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
+    return SeamStrands.of(courses.get(match), method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
   }
 
   HowTo howTo(SeamMatch match, Method method, Wording wording) {
@@ -154,7 +162,7 @@ final class Materials {
     double carries =
         matches.stream()
             .filter(match -> match.seam().seam().role().isShoulder())
-            .mapToDouble(match -> Math.min(SeamStrands.lengthMm(match), rules.get(Rule.CARRY_MM)))
+            .mapToDouble(match -> Math.min(courses.get(match).lengthMm(), rules.get(Rule.CARRY_MM)))
             .sum();
     if (carries == 0) {
       return Optional.empty();

@@ -26,7 +26,7 @@ import ruxel.core.plan.WearerPlan.CheckView;
 import ruxel.core.plan.WearerPlan.Verdict;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
-import ruxel.core.strand.SeamStrands;
+import ruxel.core.strand.Course;
 import ruxel.core.wearer.Fit;
 import ruxel.core.wearer.Measure;
 
@@ -77,7 +77,7 @@ final class Wearing {
     for (SeamMatch match : matches) {
       if (match.seam().seam().role() == SeamRole.ARMHOLE) {
         atLeast(
-            Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), SeamStrands.lengthMm(match), Optional.of(match.seam().seam().id()),
+            Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), Course.of(match).lengthMm(), Optional.of(match.seam().seam().id()),
             "Make the armhole deeper and the sleeve wider.");
       }
     }

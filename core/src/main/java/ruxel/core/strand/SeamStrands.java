@@ -2,9 +2,7 @@ package ruxel.core.strand;
 
 import java.util.ArrayList;
 import java.util.List;
-import ruxel.core.match.Joints;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
@@ -26,16 +24,20 @@ public record SeamStrands(double lengthMm, Factor factor, List<Strand> strands) 
 
   /** Linear in the joints of the seam. */
   public static SeamStrands of(SeamMatch match, Method method, Factor factor, boolean fuzzy, HouseRules rules) {
-    double length = lengthMm(match);
+    return of(Course.of(match), method, factor, fuzzy, rules);
+  }
+
+  /** The same along a course that is known; linear in the spots at which a strand may end. */
+  public static SeamStrands of(Course course, Method method, Factor factor, boolean fuzzy, HouseRules rules) {
+    double length = course.lengthMm();
     double tails = TAILS * rules.get(Rule.TAIL_MM);
-    int joints = match.joints().size();
     if (method.tool() == Method.Tool.HOOK) {
-      return new SeamStrands(length, factor, List.of(new Strand(0, joints, length * factor.mmPerMm() + tails, false)));
+      return new SeamStrands(length, factor, List.of(new Strand(0, course.joints(), length * factor.mmPerMm() + tails, false)));
     }
     double handles = rules.get(fuzzy ? Rule.NEEDLE_FUZZY_MM : Rule.NEEDLE_MM);
-    List<Spot> spots = spots(match);
+    List<Course.Spot> spots = course.spots();
     List<Strand> strands = new ArrayList<>();
-    Spot from = new Spot(0, 0);
+    Course.Spot from = new Course.Spot(0, 0);
     for (int i = 0; i < spots.size(); i++) {
       double next = i + 1 < spots.size() ? spots.get(i + 1).alongMm() : length;
       if ((next - from.alongMm()) * factor.mmPerMm() > handles) {
@@ -43,48 +45,13 @@ public record SeamStrands(double lengthMm, Factor factor, List<Strand> strands) 
         from = spots.get(i);
       }
     }
-    strands.add(strand(from, new Spot(joints, length), factor, tails, handles));
+    strands.add(strand(from, new Course.Spot(course.joints(), length), factor, tails, handles));
     return new SeamStrands(length, factor, strands);
   }
 
-  /** How long a seam is: as its shorter side, the other being eased to it. */
-  public static double lengthMm(SeamMatch match) {
-    return Math.min(whole(match.a()), whole(match.b()));
-  }
-
-  private static double whole(SideLayout side) {
-    return side.lengthMm(0, side.size());
-  }
-
-  private static Strand strand(Spot from, Spot to, Factor factor, double tails, double handles) {
+  private static Strand strand(Course.Spot from, Course.Spot to, Factor factor, double tails, double handles) {
     double sewn = (to.alongMm() - from.alongMm()) * factor.mmPerMm();
     return new Strand(from.joint(), to.joint(), sewn + tails, sewn > handles);
-  }
-
-  /** A border between two joints, and how far along the seam it lies. */
-  private record Spot(int joint, double alongMm) {}
-
-  /** Where a strand may end inside a seam: after a joint, where both sides pass to another piece. */
-  private static List<Spot> spots(SeamMatch match) {
-    List<Spot> spots = new ArrayList<>();
-    if (match.seam().seam().role().isShoulder() || match.a().breaks().isEmpty() || match.b().breaks().isEmpty()) {
-      return spots;
-    }
-    SideLayout shorter = whole(match.a()) <= whole(match.b()) ? match.a() : match.b();
-    List<Joints.Joint> joints = match.joints();
-    for (int i = 1; i < joints.size(); i++) {
-      boolean both = passes(match.a(), joints.get(i - 1).a(), joints.get(i).a()) && passes(match.b(), joints.get(i - 1).b(), joints.get(i).b());
-      if (both) {
-        Joints.Joint joint = joints.get(i);
-        int place = shorter == match.a() ? joint.a() - joint.onA() + 1 : joint.b() - joint.onB() + 1;
-        spots.add(new Spot(i, shorter.lengthMm(0, place)));
-      }
-    }
-    return spots;
-  }
-
-  private static boolean passes(SideLayout side, int before, int after) {
-    return before >= 0 && after >= 0 && side.places().get(before).spanIndex() != side.places().get(after).spanIndex();
   }
 
   /** All of its yarn, tails and all, mm. */
