@@ -1,0 +1,136 @@
+package ruxel.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import ruxel.core.change.Change;
+import ruxel.core.change.SeamChange;
+import ruxel.core.change.WearChange;
+import ruxel.core.change.YarnChange;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.method.Wish;
+import ruxel.core.plan.YarnPlan.SeamYarn;
+import ruxel.core.plan.YarnPlan.YarnSum;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.yarn.Yarn;
+
+/** Which yarn is taken for what, whether it is enough, and what the advice makes of it (handbook 8, 12). */
+class YarnPlanTest {
+  private static final String WOOL = "wool";
+  private static final String FUZZ = "zfuzz";
+
+  /** A single yarn is that of every piece; with a second one each is to be told. */
+  @Test
+  void onlyWhatCannotBeOtherwiseIsTaken() {
+    Garment one = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    assertThat(plan(one).pieces()).allMatch(piece -> piece.yarn().equals(Optional.of(WOOL)) && !piece.told());
+    Garment two = with(one, new YarnChange.YarnTold(yarn(FUZZ, Optional.empty())));
+    assertThat(plan(two).pieces()).allMatch(piece -> piece.yarn().isEmpty());
+    assertThat(plan(two).seams()).allMatch(seam -> seam.yarn().isEmpty());
+    Garment told = with(two, new YarnChange.PieceYarned("back", Optional.of(FUZZ)), new YarnChange.PieceYarned("sleeve.left", Optional.of(WOOL)));
+    assertThat(seam(told, "shoulder.left").yarn()).as("the back alone is told").contains(FUZZ);
+    assertThat(seam(told, "side.left").yarn()).as("both lie there, the longer decides").isPresent();
+    Garment own = with(told, new YarnChange.SeamYarned("shoulder.left", Optional.of(WOOL)));
+    assertThat(seam(own, "shoulder.left").yarn()).contains(WOOL);
+    assertThat(seam(own, "shoulder.left").told()).isTrue();
+  }
+
+  /** 2 m are left of a ball of 100 m in 50 g: it runs out at one of the first seams; what was joined when it was weighed needs nothing. */
+  @Test
+  void whatIsLeftIsHeldAgainstWhatIsStillToBeJoined() {
+    Garment little = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.of(new Yarn.Left(1, List.of())))));
+    YarnSum sum = plan(little).yarns().get(0);
+    double needed = plan(little).seams().stream().mapToDouble(SeamYarn::neededMm).sum();
+    assertThat(sum.neededMm()).isCloseTo(needed, within(1e-6));
+    assertThat(sum.leftMm()).contains(2000.0);
+    assertThat(sum.buy()).as("one ball covers " + needed).contains(1);
+    String runsOut = sum.runsOut().orElseThrow();
+    assertThat(Wardrobe.plan(little).toDecide(runsOut)).extracting(FindingView::code).contains(FindingCode.LESS_YARN);
+    List<String> all = Wardrobe.plan(little).seams().stream().map(SeamPlan::id).toList();
+    Garment joined = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.of(new Yarn.Left(1, all)))));
+    assertThat(plan(joined).yarns().get(0).neededMm()).isZero();
+    assertThat(plan(joined).yarns().get(0).runsOut()).isEmpty();
+  }
+
+  /** Grams without a label are no length. */
+  @Test
+  void aYarnWithoutMetresIsAskedFor() {
+    Yarn bare = new Yarn(WOOL, "Wool", "", Yarn.Weight.WORSTED, "", Optional.empty(), Optional.of(50.0), Set.of(), Optional.of(new Yarn.Left(20, List.of())));
+    Garment garment = with(Wardrobe.cardigan(), new YarnChange.YarnTold(bare));
+    assertThat(plan(garment).yarns().get(0).leftMm()).isEmpty();
+    assertThat(Wardrobe.plan(garment).findings()).extracting(FindingView::code).contains(FindingCode.YARN_WITHOUT_LABEL);
+  }
+
+  /** Twenty joints that took 30 cm on 10 cm of seam: 3.0, used from then on for that method and yarn alone. */
+  @Test
+  void theMakersOwnFactorTakesThePlaceOfTheTables() {
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    Garment measured = with(told, new YarnChange.FactorMeasured("mattress-rows", WOOL, 100, 300));
+    SeamYarn side = seam(measured, "side.left");
+    assertThat(side.factor()).isEqualTo(3.0);
+    assertThat(side.measured()).isEqualTo(1);
+    assertThat(seam(measured, "shoulder.left").factor()).as("another method").isEqualTo(3.5);
+    Garment forgotten = with(measured, new YarnChange.FactorForgotten("mattress-rows", WOOL));
+    assertThat(seam(forgotten, "side.left").factor()).isEqualTo(2.5);
+  }
+
+  /** Weighed, or reckoned from area and yarn: rows 1.75 times as high as wide take 9 cm for each cm. */
+  @Test
+  void theWeightIsSaidToBeWeighedOrReckoned() {
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    YarnPlan.WeightView reckoned = plan(told).weight().orElseThrow();
+    assertThat(reckoned.weighed()).isFalse();
+    double area = Wardrobe.plan(told).pieces().stream().mapToDouble(piece -> piece.size().widthMm() * piece.size().heightMm()).sum();
+    assertThat(reckoned.grams()).as("no more than their boxes would weigh").isBetween(0.6 * area / 12.5 * 9 / 2000, area / 12.5 * 9 / 2000);
+    Garment weighed = with(told, new WearChange.GarmentWeighed(Optional.of(480.0)));
+    assertThat(plan(weighed).weight()).contains(new YarnPlan.WeightView(480, true));
+  }
+
+  /** Each fact of yarns and wishes reaches the advice of the seams it belongs to. */
+  @Test
+  void factsReachTheAdvice() {
+    Garment told =
+        with(
+            Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())),
+            new YarnChange.YarnTold(new Yarn(FUZZ, "Fuzz", "pink", Yarn.Weight.BULKY, "", Optional.empty(), Optional.empty(), Set.of(Yarn.Trait.FUZZY), Optional.empty())),
+            new WearChange.Wished(Optional.of(SeamRole.ARMHOLE), Optional.empty(), Optional.of(Wish.ON_SHOW)), new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.FLAT)));
+    List<Change> pieces = new ArrayList<>();
+    Wardrobe.plan(told).pieces().forEach(piece -> pieces.add(new YarnChange.PieceYarned(piece.id(), Optional.of(WOOL))));
+    Garment worked = with(with(told, pieces.toArray(Change[]::new)), new YarnChange.SeamYarned("side.left", Optional.of(FUZZ)));
+    assertThat(codes(worked, "side.left")).contains("FUZZY_HIDES", "WISH_FLAT", "FUZZY_V");
+    assertThat(codes(worked, "side.right")).doesNotContain("FUZZY_HIDES").contains("WISH_FLAT");
+    assertThat(Wardrobe.plan(worked).seams().stream().filter(seam -> seam.id().equals("armhole.left")).findFirst().orElseThrow().advice().wish()).isEqualTo(Wish.ON_SHOW);
+  }
+
+  private static List<String> codes(Garment garment, String seam) {
+    List<AdviceView.AnswerView> all = ((Outcome.Good<List<AdviceView.AnswerView>>) WholeAdvice.of(garment, seam)).value();
+    return all.stream().flatMap(answer -> answer.terms().stream()).map(AdviceView.TermView::code).distinct().toList();
+  }
+
+  private static Yarn yarn(String id, Optional<Yarn.Left> left) {
+    return new Yarn(id, id, "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), left);
+  }
+
+  private static YarnPlan plan(Garment garment) {
+    return Wardrobe.plan(garment).yarn();
+  }
+
+  private static SeamYarn seam(Garment garment, String id) {
+    return plan(garment).seams().stream().filter(seam -> seam.seam().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static Garment with(Garment garment, Change... changes) {
+    List<Change> all = new ArrayList<>(List.of(changes));
+    // Every seam has a method, so that each takes yarn.
+    Wardrobe.plan(garment).seams().stream().filter(seam -> seam.method().isEmpty()).forEach(seam -> all.add(new SeamChange.MethodChosen(seam.id(), "slip-both")));
+    return ((Outcome.Good<Garment>) Change.applyAll(garment, all)).value();
+  }
+}
