@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { methodsQuery } from '../api/garments';
 import type { MethodEntry, Opened, SeamPlan } from '../api/types';
@@ -11,17 +12,21 @@ import { WhyNot } from '../joins/WhyNot';
 interface Props {
   garment: Opened;
   seam: SeamPlan;
-  onChoose: (method: string) => void;
+  /** A method, and whether it is for this seam and not for its twin. */
+  onChoose: (method: string, alone: boolean) => void;
 }
 
 /** The two answers for a seam with their sums, the other methods, why not another, and those that are never for it. */
-export function Methods({ garment, seam, onChoose }: Props) {
+export function Methods({ garment, seam, onChoose: onChosen }: Props) {
+  const [alone, setAlone] = useState(false);
+  const onChoose = (method: string) => onChosen(method, alone);
   const { plan } = garment;
   const { data: catalogue } = useQuery(methodsQuery(plan.terms));
   if (!catalogue) {
     return null;
   }
   const { advice } = seam;
+  const twin = plan.seams.find((other) => other.id === seam.twin);
   const entries = new Map(catalogue.map((entry) => [entry.id, entry]));
   const titles = new Map(advice.ranking.map(({ method }) => [method, entries.get(method)!]));
   const answers = advice.answers.map((answer) => answer.method);
@@ -33,6 +38,14 @@ export function Methods({ garment, seam, onChoose }: Props) {
     <section aria-label="How to join">
       <h2>How to join it</h2>
       <p>{seam.takeUp.words}</p>
+      {twin && twin.method === seam.method && (
+        <Form.Check
+          id={`alone-${seam.id}`}
+          label={`Choose for this one alone, not for the ${twin.name.toLowerCase()}`}
+          checked={alone}
+          onChange={() => setAlone(!alone)}
+        />
+      )}
       {advice.load && <p className={advice.load.heavy ? 'wrong' : ''}>{advice.load.words}</p>}
       {other && (
         <p>

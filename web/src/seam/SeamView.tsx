@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
-import type { FindingView, GarmentPlan } from '../api/types';
+import type { Change, FindingView, GarmentPlan, SeamPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Findings';
@@ -113,7 +113,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
           <Methods
             garment={garment}
             seam={saved}
-            onChoose={(method) => void editor.change([{ kind: 'METHOD_CHOSEN', seam: seamId, method }])}
+            onChoose={(method, alone) => void editor.change(joinedAlike(garment.plan, saved, method, alone))}
           />
         </div>
         <div>
@@ -132,6 +132,18 @@ function OpenSeam({ seamId }: { seamId: string }) {
       <Findings findings={said.filter((finding) => finding.level === 'NOTE')} title="Also noted" />
     </div>
   );
+}
+
+/** A method for a seam, and for its twin where both were joined alike so far: twins part only when the maker parts them. */
+function joinedAlike(plan: GarmentPlan, seam: SeamPlan, method: string, alone: boolean): Change[] {
+  const twin = plan.seams.find((other) => other.id === seam.twin);
+  const alike =
+    !alone && twin?.method === seam.method && twin?.advice.ranking.some((ranked) => ranked.method === method);
+  return [seam.id, ...(twin && alike ? [twin.id] : [])].map((id) => ({
+    kind: 'METHOD_CHOSEN',
+    seam: id,
+    method,
+  }));
 }
 
 /** What is said of the seam, and what is to be decided of the edges it joins. */
