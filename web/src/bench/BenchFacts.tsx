@@ -1,4 +1,5 @@
 import type { BenchPlan } from '../api/types';
+import { HowTo } from '../howto/HowTo';
 import { promptAt } from './moments';
 
 interface Props {
@@ -15,6 +16,12 @@ export function BenchFacts({ plan, position }: Props) {
       <div>
         <h2>Hold</h2>
         <p>{plan.hold}</p>
+        {plan.plan.howTo && (
+          <details>
+            <summary>How a joint is worked</summary>
+            <HowTo seam={plan.plan} />
+          </details>
+        )}
       </div>
       <div>
         <h2>{next ? 'To the next marker' : 'To the end'}</h2>

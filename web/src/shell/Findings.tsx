@@ -30,6 +30,15 @@ export function Findings({ findings, title, onDecide }: Props) {
             {finding.path && !finding.answer && <code>{finding.path}</code>}{' '}
             <strong>{finding.sentence}</strong>{' '}
             {finding.left ? <LeftSo finding={finding} onDecide={onDecide} /> : finding.remedy}
+            {onDecide && finding.code === 'TURNED' && finding.piece && !finding.left && (
+              <Button
+                variant="outline-dark"
+                size="sm"
+                onClick={() => onDecide({ kind: 'PIECE_TURNED_OVER', piece: finding.piece! })}
+              >
+                Turn it over
+              </Button>
+            )}{' '}
             {onDecide && finding.key && !finding.left && <LeaveSo finding={finding} onDecide={onDecide} />}
           </li>
         ))}

@@ -135,12 +135,13 @@ final class RandomChanges {
 
   private Change own() {
     String id = "own." + random.nextInt(3);
-    return switch (random.nextInt(14)) {
+    return switch (random.nextInt(15)) {
       case 0 -> new OwnChange.PieceAdded(id, word(), one(Piece.Part.values()), one(Cloth.Dye.values()), walk());
       case 1 -> new OwnChange.PieceCopied(piece().id(), id, word(), random.nextBoolean());
       case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? word() : id);
       case 3 -> new OwnSeam.SeamMade(id, word(), one(SeamRole.values()), parts(), parts());
       case 4 -> new OwnSeam.SeamUnmade(random.nextInt(3) == 0 ? id : seam());
+      case 14 -> new OwnSeam.PieceTurnedOver(piece().id());
       case 11 -> new OwnChange.PieceOwned(piece().id());
       case 12 -> new OwnChange.PieceNamed(piece().id(), word());
       case 13 -> new OwnChange.PieceOutlined(piece().id(), outline());

@@ -110,6 +110,7 @@ public enum FindingCode {
 
   // The garment as a whole
   TURNED(Level.DECIDE_FIRST, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
+  NOT_TURNED(Level.DECIDE_FIRST, "{value} shows its right side in every seam.", "Nothing to turn over."),
   NO_RIGHT_SIDE(Level.DECIDE_FIRST, "Not every right side can be outside: {seam} closes a half twist.", "Untwist one of the pieces before joining."),
   HANDLE(Level.DECIDE_FIRST, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
   SPANS_TOO_FINE(Level.DECIDE_FIRST, "{seam}: its sides have {a} and {b} stretches, more than the other side has stitches or rows to meet them.", "Put short stretches together, or count again."),

@@ -88,6 +88,24 @@ public record Seam(
       return with(back);
     }
 
+    SideOf turnedOver(String piece) {
+      List<Span> changed = new ArrayList<>();
+      int i = 0;
+      while (i < spans.size()) {
+        int from = i;
+        while (i < spans.size() && spans.get(i).piece().equals(piece)) {
+          i++;
+        }
+        List<Span> back = new ArrayList<>(spans.subList(from, i).stream().map(Span::turned).toList());
+        Collections.reverse(back);
+        changed.addAll(back);
+        if (i < spans.size()) {
+          changed.add(spans.get(i++));
+        }
+      }
+      return with(changed);
+    }
+
     public SideOf with(Optional<Integer> rowPlaces, Spaces chainSpaces) {
       return new SideOf(name, spans, rowPlaces, chainSpaces);
     }
@@ -125,6 +143,11 @@ public record Seam(
   public Seam turned() {
     List<String> ends = hidden.stream().map(end -> end.equals(START) ? END : end.equals(END) ? START : end).toList();
     return new Seam(id, name, role, a.turned(), b.turned(), anchors, ends, working, method);
+  }
+
+  /** With the spans on one piece running the other way: what follows each other on a side lies in the other order, too. */
+  public Seam turnedOver(String piece) {
+    return withSides(a.turnedOver(piece), b.turnedOver(piece));
   }
 
   /** With its sides called the other way. */

@@ -3,6 +3,7 @@ package ruxel.core.change;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,9 +26,11 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.layout.Layout;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 
@@ -47,6 +50,25 @@ class OwnSeamTest {
 
   private static List<Long> openings(Garment garment) {
     return Wardrobe.plan(garment).gluing().openings().stream().map(opening -> Math.round(opening.lengthMm())).sorted().toList();
+  }
+
+  /** A front that shows its wrong side at three seams is turned over at all of them at once; one that does not is left alone. */
+  @Test
+  void aTurnedPieceIsTurnedOverAtEverySeam() {
+    List<Seam> wrong = new ArrayList<>();
+    for (Seam seam : ((Outcome.Good<Layout>) Layout.of(CARDIGAN)).value().construct().seams()) {
+      if (seam.spans().anyMatch(span -> span.piece().equals("front.right"))) {
+        wrong.add(seam.turnedOver("front.right"));
+      }
+    }
+    Garment turned = CARDIGAN.withOwn(List.of(), wrong);
+    assertThat(wrong).hasSize(3);
+    assertThat(Wardrobe.plan(turned).gluing().turned()).containsExactly("front.right");
+    Garment mended = after(turned, new OwnSeam.PieceTurnedOver("front.right"));
+    assertThat(Wardrobe.plan(mended).gluing().turned()).isEmpty();
+    assertThat(openings(mended)).isEqualTo(openings(CARDIGAN));
+    assertThat(new OwnSeam.PieceTurnedOver("front.right").apply(mended).findings()).extracting(Finding::code).containsExactly(FindingCode.NOT_TURNED);
+    assertThat(new OwnSeam.PieceTurnedOver("hood").apply(mended).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_PIECE);
   }
 
   /** Side and sleeve in one pass, parted at the underarm: 48 places as before, the same openings, and one more step. */
