@@ -14,6 +14,7 @@ const TURNED: FindingView = {
   remedy: 'Turn the piece over.',
   piece: 'front.right',
   against: [],
+  facts: [],
   key: 'k1',
 };
 
