@@ -126,7 +126,7 @@ class ByHandTest {
     Locator one = page.getByLabel("This edge");
     one.selectOption(new SelectOption().setLabel(edge));
     page.getByLabel("Name of the seam").fill(name);
-    assertThat(page.getByText("30 on 30")).isVisible();
+    assertThat(page.getByText("30 on 30", new Page.GetByTextOptions().setExact(true))).isVisible();
     Product.button(page, "Keep this seam").click();
   }
 }
