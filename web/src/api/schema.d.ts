@@ -740,6 +740,7 @@ export interface components {
             seam: string;
         };
         AnswerView: {
+            heading: string;
             method: string;
             objection?: components["schemas"]["ObjectionView"];
             /** Format: double */
@@ -2031,6 +2032,12 @@ export interface components {
             /** @enum {string} */
             verdict: "MATCHED" | "EASE_EVENLY" | "EASE_WITH_MARKERS" | "STOP";
         };
+        SampleOf: {
+            /** Format: int32 */
+            joints: number;
+            /** Format: double */
+            seamMm: number;
+        };
         SchoolEntry: {
             /** @enum {string} */
             school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE";
@@ -2192,6 +2199,7 @@ export interface components {
             measured: number;
             /** Format: double */
             neededMm: number;
+            sample: components["schemas"]["SampleOf"];
             seam: string;
             /** Format: double */
             spread: number;
@@ -2450,6 +2458,7 @@ export interface components {
             table: number;
             /** Format: double */
             weight: number;
+            word: string;
             words: string;
         };
         Told: {
@@ -2658,6 +2667,8 @@ export interface components {
             id: string;
             /** Format: double */
             leftMm?: number;
+            /** Format: double */
+            mmPerGram?: number;
             /** Format: double */
             neededMm: number;
             runsOut?: string;

@@ -37,7 +37,7 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
         {held && <HeldEdges seam={seam} pieces={plan.pieces} held={held} />}
         {held && (
           <p className="held-how">
-            <strong>{held.start}</strong> {held.check}
+            <strong>{held.start}</strong>
           </p>
         )}
       </div>

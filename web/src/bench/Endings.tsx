@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Opened, WorkView } from '../api/types';
 import { count } from '../format';
+import { joinedSeams } from '../shell/joined';
 
 /** All joints are done: a note, and the seam is joined. */
 export function FinishForm({ onBack, onFinish }: { onBack: () => void; onFinish: (note: string) => void }) {
@@ -67,7 +68,7 @@ export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) 
 function HangingEnds({ garment, seam }: { garment: Opened; seam: string }) {
   const { order } = garment.plan;
   const own = order.tails.filter((tail) => tail.seam === seam);
-  const joined = garment.progress.filter(({ state }) => state === 'JOINED').map((each) => each.seam);
+  const joined = joinedSeams(garment);
   const hanging = order.tails.filter((tail) => tail.seam === seam || joined.includes(tail.seam));
   const words = order.steps.find((step) => step.seam === seam)?.words;
   return (

@@ -6,7 +6,6 @@ import { SumTable } from './SumTable';
 
 interface Props {
   answer: Answer;
-  heading: string;
   entry: MethodEntry;
   seam: SeamPlan;
   colours: [JoinedColour, JoinedColour];
@@ -18,11 +17,11 @@ interface Props {
 type JoinedColour = Parameters<typeof JoinedCloth>[0]['left'];
 
 /** One of the two answers: how it looks, its sum, what it costs, and the objection said once. */
-export function AnswerCard({ answer, heading, entry, seam, colours, unit, taken, onTake }: Props) {
+export function AnswerCard({ answer, entry, seam, colours, unit, taken, onTake }: Props) {
   const facts = seam.methods.find((method) => method.id === answer.method)!;
   return (
     <section className={taken ? 'answer answer-taken' : 'answer'} aria-label={entry.title}>
-      <p className="answer-kind soft">{heading}</p>
+      <p className="answer-kind soft">{answer.heading}</p>
       <h3>
         {entry.title} <span className="answer-sum">{answer.sum.toFixed(2)}</span>
       </h3>

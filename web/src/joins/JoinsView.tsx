@@ -17,7 +17,6 @@ export function JoinsView() {
   if (!catalogue) {
     return <Loading what="Fetching the methods…" />;
   }
-  const roles = [...new Set(plan.seams.map((seam) => seam.role))];
   const best = (seam: SeamPlan): Change[] => {
     const method = seam.advice.answers[0]?.method;
     return method && method !== seam.method ? [{ kind: 'METHOD_CHOSEN', seam: seam.id, method }] : [];
@@ -46,14 +45,20 @@ export function JoinsView() {
         )}
       </div>
       <Wants editor={editor} />
-      {roles.map((role) => (
-        <RoleJoins
-          key={role}
-          seams={plan.seams.filter((seam) => seam.role === role)}
-          editor={editor}
-          catalogue={catalogue}
-        />
+      {alikeAdvised(plan.seams).map((seams) => (
+        <RoleJoins key={seams[0]!.id} seams={seams} editor={editor} catalogue={catalogue} />
       ))}
     </div>
   );
+}
+
+/** Seams by role, and within it by what may be taken there and what is answered: what is said of one holds for all of them. */
+function alikeAdvised(seams: SeamPlan[]): SeamPlan[][] {
+  const groups = new Map<string, SeamPlan[]>();
+  for (const seam of seams) {
+    const { answers, ranking, load, wish } = seam.advice;
+    const key = JSON.stringify([seam.role, answers, ranking, load, wish]);
+    groups.set(key, [...(groups.get(key) ?? []), seam]);
+  }
+  return [...groups.values()];
 }

@@ -3,18 +3,18 @@ import { Link } from 'react-router';
 import type { Answer, Change, MethodEntry, SeamPlan, Wish } from '../api/types';
 import { difference, plural, yarnLength } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
-import { answerHeadings, seamColours } from './answers';
+import { seamColours } from './answers';
 import { JoinedCloth } from './JoinedCloth';
 import { WishChoice } from './WishChoice';
 
 interface Props {
-  /** All seams of one role. */
+  /** Seams of one role that have the same advice. */
   seams: SeamPlan[];
   editor: GarmentEditor;
   catalogue: MethodEntry[];
 }
 
-/** The seams of one role: how they are joined and look, what is wanted of them, and the two answers for all at once. */
+/** Seams of one role with one advice: how they are joined and look, what is wanted of them, and the two answers for all at once. */
 export function RoleJoins({ seams, editor, catalogue }: Props) {
   const { garment, change } = editor;
   const { plan } = garment;
@@ -23,17 +23,9 @@ export function RoleJoins({ seams, editor, catalogue }: Props) {
   const chosen = [...new Set(seams.map((seam) => seam.method))];
   const alike = chosen.length === 1 ? entry(chosen[0]) : undefined;
   const take = (method: string) =>
-    void change(
-      seams
-        .filter((seam) => seam.advice.ranking.some((ranked) => ranked.method === method))
-        .map((seam): Change => ({ kind: 'METHOD_CHOSEN', seam: seam.id, method })),
-    );
+    void change(seams.map((seam): Change => ({ kind: 'METHOD_CHOSEN', seam: seam.id, method })));
   const wish = plan.wishes.find((told) => told.role === first.role)?.wish;
   const colours = seamColours(plan, first);
-  const headings = answerHeadings(first.advice.answers, plan.schools);
-  const offered = first.advice.ranking.filter(({ method }) =>
-    seams.every((seam) => seam.advice.ranking.some((ranked) => ranked.method === method)),
-  );
   return (
     <section className="role-joins" aria-label={seams.map((seam) => seam.name).join(', ')}>
       <div className="role-now">
@@ -58,11 +50,11 @@ export function RoleJoins({ seams, editor, catalogue }: Props) {
             </span>
           ))}
         </h2>
-        <Form.Group controlId={`join-${first.role}`} className="inline-field">
+        <Form.Group controlId={`join-${first.id}`} className="inline-field">
           <Form.Label>Joined by</Form.Label>
           <Form.Select value={alike?.id ?? ''} onChange={(event) => take(event.target.value)}>
             {!alike && <option value="">{chosen.length > 1 ? 'more than one' : 'nothing yet'}</option>}
-            {offered.map(({ method, sum }) => (
+            {first.advice.ranking.map(({ method, sum }) => (
               <option key={method} value={method}>
                 {entry(method)!.title} · {sum.toFixed(2)}
               </option>
@@ -70,7 +62,7 @@ export function RoleJoins({ seams, editor, catalogue }: Props) {
           </Form.Select>
         </Form.Group>
         <WishChoice
-          id={`wish-${first.role}`}
+          id={`wish-${first.id}`}
           label="Wanted of it"
           none="as of the garment"
           value={wish}
@@ -84,11 +76,10 @@ export function RoleJoins({ seams, editor, catalogue }: Props) {
         )}
       </div>
       <div className="role-answers">
-        {first.advice.answers.map((answer, index) => (
+        {first.advice.answers.map((answer) => (
           <ShortAnswer
             key={answer.method}
             answer={answer}
-            heading={headings[index]!}
             title={entry(answer.method)!.title}
             taken={alike?.id === answer.method}
             onTake={() => take(answer.method)}
@@ -116,16 +107,15 @@ function Costs({ seams, unit }: { seams: SeamPlan[]; unit: 'CM' | 'INCH' }) {
 
 interface ShortProps {
   answer: Answer;
-  heading: string;
   title: string;
   taken: boolean;
   onTake: () => void;
 }
 
-function ShortAnswer({ answer, heading, title, taken, onTake }: ShortProps) {
+function ShortAnswer({ answer, title, taken, onTake }: ShortProps) {
   return (
     <div className="short-answer">
-      <p className="soft">{heading}</p>
+      <p className="soft">{answer.heading}</p>
       <p>
         <strong>{title}</strong> <span className="answer-sum">{answer.sum.toFixed(2)}</span>
       </p>

@@ -1,5 +1,4 @@
 import type { Answer } from '../api/types';
-import { TERM_WORDS } from './words';
 
 /** A sum shown as a sum: each word with its weight and score, what it adds, and why it is not the table’s. */
 export function SumTable({ answer, title }: { answer: Answer; title: string }) {
@@ -12,7 +11,7 @@ export function SumTable({ answer, title }: { answer: Answer; title: string }) {
       <tbody>
         {weighed.map((term) => (
           <tr key={term.name}>
-            <th scope="row">{TERM_WORDS[term.name]}</th>
+            <th scope="row">{term.word}</th>
             <td className="num">
               {term.weight} × {term.score} = {term.weight * term.score}
             </td>
@@ -33,7 +32,7 @@ export function SumTable({ answer, title }: { answer: Answer; title: string }) {
         </tr>
         {school && (
           <tr>
-            <th scope="row">{TERM_WORDS.SCHOOL}</th>
+            <th scope="row">{school.word}</th>
             <td className="num">+ {school.share}</td>
             <td>
               makes <strong>{answer.sum.toFixed(2)}</strong>

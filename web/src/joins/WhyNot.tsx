@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import { adviceQuery } from '../api/garments';
 import type { Answer, MethodEntry } from '../api/types';
-import { TERM_WORDS } from './words';
 
 interface Props {
   garmentId: string;
@@ -72,7 +71,7 @@ function Difference({
       <ul>
         {rows.map(({ name, one, two, by }) => (
           <li key={name}>
-            {TERM_WORDS[name]}: {name === 'SCHOOL' ? (one ? 'yes' : 'no') : one?.score} against{' '}
+            {(one ?? two)?.word}: {name === 'SCHOOL' ? (one ? 'yes' : 'no') : one?.score} against{' '}
             {name === 'SCHOOL' ? (two ? 'yes' : 'no') : two?.score},{' '}
             <strong>
               {by > 0 ? '+' : '−'}

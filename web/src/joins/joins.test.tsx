@@ -4,13 +4,13 @@ import { afterEach, expect, test } from 'vitest';
 import type { Answer, MethodEntry } from '../api/types';
 import { seam } from '../testing/sample';
 import { AnswerCard } from './AnswerCard';
-import { answerHeadings } from './answers';
 import { SumTable } from './SumTable';
 
 afterEach(cleanup);
 
 const term = (name: Answer['terms'][number]['name'], weight: number, score: number, more = {}) => ({
   name,
+  word: name.toLowerCase(),
   weight,
   score,
   table: score,
@@ -22,6 +22,7 @@ const term = (name: Answer['terms'][number]['name'], weight: number, score: numb
 
 const SLIP: Answer = {
   method: 'slip-both',
+  heading: 'Best overall',
   sum: 48 / 13 + 0.4,
   terms: [
     term('STRONG', 5, 5),
@@ -53,16 +54,6 @@ test('a sum is shown as a sum, with what is not the table’s and the points of 
   expect(screen.getByText('4.09')).toBeTruthy();
 });
 
-test('the two answers say what each is the best of', () => {
-  const other: Answer = { ...SLIP, method: 'backstitch', terms: SLIP.terms.slice(0, 5) };
-  expect(answerHeadings([SLIP, other], ['HOOK'])).toEqual([
-    'Best overall, and of your school',
-    'Best outside your school',
-  ]);
-  expect(answerHeadings([other, SLIP], ['HOOK'])).toEqual(['Best overall', 'Best of your school']);
-  expect(answerHeadings([other, other], [])).toEqual(['Best overall', 'Best of another family']);
-});
-
 test('an answer is taken, and its objection said', () => {
   let taken = 0;
   const objected: Answer = {
@@ -77,7 +68,6 @@ test('an answer is taken, and its objection said', () => {
   };
   const props = {
     answer: objected,
-    heading: 'Best overall',
     entry: ENTRY,
     seam: seam({ methods: [{ id: 'slip-both', yarnMm: 875, takeUpMm: 7, ends: 2, allowed: true }] }),
     colours: ['WOAD', 'WELD'] as ['WOAD', 'WELD'],

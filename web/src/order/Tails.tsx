@@ -1,9 +1,10 @@
 import type { Opened } from '../api/types';
+import { joinedSeams } from '../shell/joined';
 
 /** Every end that is left, with the last moment at which it is easily reached. */
 export function Tails({ garment }: { garment: Opened }) {
   const { tails } = garment.plan.order;
-  const joined = new Set(garment.progress.filter(({ state }) => state === 'JOINED').map(({ seam }) => seam));
+  const joined = new Set(joinedSeams(garment));
   return (
     <details className="tails">
       <summary>

@@ -33,7 +33,7 @@ function shown(chosen: unknown[]) {
     twin: 'side.left',
     methods: [{ id: 'slip-both', yarnMm: 875, takeUpMm: 0, ends: 2, allowed: true }],
     advice: {
-      answers: [{ method: 'slip-both', sum: 3.69, terms: [] }],
+      answers: [{ method: 'slip-both', heading: 'Best overall', sum: 3.69, terms: [] }],
       ranking: [{ method: 'slip-both', sum: 3.69 }],
       never: [
         {

@@ -6,7 +6,7 @@ import type { MethodEntry, Opened, SeamPlan } from '../api/types';
 import { difference, plural, yarnLength } from '../format';
 import { HowTo } from '../howto/HowTo';
 import { AnswerCard } from '../joins/AnswerCard';
-import { answerHeadings, seamColours } from '../joins/answers';
+import { seamColours } from '../joins/answers';
 import { WhyNot } from '../joins/WhyNot';
 
 interface Props {
@@ -31,7 +31,6 @@ export function Methods({ garment, seam, onChoose: onChosen }: Props) {
   const titles = new Map(advice.ranking.map(({ method }) => [method, entries.get(method)!]));
   const answers = advice.answers.map((answer) => answer.method);
   const others = advice.ranking.filter(({ method }) => !answers.includes(method));
-  const headings = answerHeadings(advice.answers, plan.schools);
   const colours = seamColours(plan, seam);
   const other = seam.method && !answers.includes(seam.method) ? entries.get(seam.method) : undefined;
   return (
@@ -59,11 +58,10 @@ export function Methods({ garment, seam, onChoose: onChosen }: Props) {
         </details>
       )}
       <div className="answers">
-        {advice.answers.map((answer, index) => (
+        {advice.answers.map((answer) => (
           <AnswerCard
             key={answer.method}
             answer={answer}
-            heading={headings[index]!}
             entry={entries.get(answer.method)!}
             seam={seam}
             colours={colours}

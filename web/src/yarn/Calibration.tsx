@@ -1,14 +1,12 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { MethodEntry, SeamPlan } from '../api/types';
-import { difference, figure, length } from '../format';
+import { figure, length } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 import { readScale } from './scale';
 
-const JOINTS = 20;
 const MM_PER_CM = 10;
 const MM_PER_INCH = 25.4;
-const MM_PER_M = 1000;
 
 /** The maker’s own factor: work twenty joints of a seam and say how much yarn they took, or weigh before and after. */
 export function Calibration({ editor, catalogue }: { editor: GarmentEditor; catalogue: MethodEntry[] }) {
@@ -23,14 +21,13 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
     return null;
   }
   const planned = seamOf(plan.seams, seam.seam);
-  const joints = Math.min(JOINTS, planned.joints);
-  const stretch = (seam.lengthMm / planned.joints) * joints;
-  const yarn = plan.yarn.yarns.find(({ id }) => id === seam.yarn)!.yarn;
+  const { joints, seamMm } = seam.sample;
+  const { yarn, mmPerGram } = plan.yarn.yarns.find(({ id }) => id === seam.yarn)!;
   const method = planned.method!;
   const title = catalogue.find(({ id }) => id === method)!.title.toLowerCase();
   const mmPerUnit = plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH;
   const measure = async (yarnMm: number) => {
-    if (await editor.change([{ kind: 'FACTOR_MEASURED', method, yarn: yarn.id, seamMm: stretch, yarnMm }])) {
+    if (await editor.change([{ kind: 'FACTOR_MEASURED', method, yarn: yarn.id, seamMm, yarnMm }])) {
       setTook('');
       setBefore(undefined);
     }
@@ -43,8 +40,8 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
     }
     if (before === undefined) {
       setBefore(grams);
-    } else if (yarn.metresPerBall && yarn.gramsPerBall) {
-      await measure(((before - grams) * yarn.metresPerBall * MM_PER_M) / yarn.gramsPerBall);
+    } else if (mmPerGram) {
+      await measure((before - grams) * mmPerGram);
     }
   };
   const typed = figure(took) * mmPerUnit;
@@ -62,7 +59,7 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
         </Form.Select>
       </Form.Group>
       <p>
-        Work {joints} joints ({length(stretch, plan.unit)}) by {title} in {yarn.name}. How much yarn did they
+        Work {joints} joints ({length(seamMm, plan.unit)}) by {title} in {yarn.name}. How much yarn did they
         take, without the tail?
       </p>
       <Form
@@ -84,7 +81,7 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
           Keep it
         </Button>
       </Form>
-      {yarn.metresPerBall && yarn.gramsPerBall ? (
+      {mmPerGram ? (
         <p className="yarn-keys">
           <Button variant="outline-dark" size="sm" onClick={() => void weigh()}>
             {before === undefined ? 'Weigh the ball before' : 'Weigh it again, after'}
@@ -112,7 +109,6 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
           </Button>
         </p>
       )}
-      <p className="soft">A joint is {difference(seam.lengthMm / planned.joints, plan.unit)} long here.</p>
     </section>
   );
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import type { YarnSum } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
-import { joinedSeams } from './joined';
+import { joinedSeams } from '../shell/joined';
 import { readScale } from './scale';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
 import { YarnForm } from './YarnForm';

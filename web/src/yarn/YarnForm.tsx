@@ -3,7 +3,7 @@ import { Button, Form } from 'react-bootstrap';
 import type { Yarn } from '../api/types';
 import { figure } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
-import { joinedSeams } from './joined';
+import { joinedSeams } from '../shell/joined';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
 
 interface Props {

@@ -21,8 +21,15 @@ import ruxel.core.method.Nevers;
  * with why and what instead.
  */
 public record Advice(SeamFacts facts, List<Answer> answers, List<Sum> ranking, Map<Method, Nevers.Never> never) {
-  /** A method to take, and the one objection to it, if there is one. */
-  public record Answer(Sum sum, Optional<Objection> objection) {}
+  /** A method to take, which of the maker's it is, and the one objection to it, if there is one. */
+  public record Answer(Sum sum, Of of, Optional<Objection> objection) {}
+
+  /** Whether an answer is of the maker's school, of the family at hand, or of neither. */
+  public enum Of {
+    SCHOOL,
+    FAMILY,
+    OTHERS
+  }
 
   /** What speaks against an answer: too weak for its load, or less of a word than another that is better on its own facts. */
   public record Objection(Code code, Method than, Name name, double by) {
@@ -55,24 +62,31 @@ public record Advice(SeamFacts facts, List<Answer> answers, List<Sum> ranking, M
     List<Answer> answers = new ArrayList<>();
     if (!ranking.isEmpty()) {
       Sum best = best(facts, ranking, rules, ends);
-      answers.add(answer(facts, best, ranking));
-      Predicate<Method> own = own(facts, ranking, best.method(), family);
-      List<Sum> others = ranking.stream().filter(sum -> sum != best && own.test(sum.method()) != own.test(best.method())).toList();
+      Own own = Own.of(facts, ranking, best.method(), family);
+      answers.add(new Answer(best, own.of(best), objection(facts, best, ranking)));
+      List<Sum> others = ranking.stream().filter(sum -> own.of(sum) != own.of(best)).toList();
       if (!others.isEmpty()) {
-        answers.add(answer(facts, best(facts, others, rules, ends), ranking));
+        Sum other = best(facts, others, rules, ends);
+        answers.add(new Answer(other, own.of(other), objection(facts, other, ranking)));
       }
     }
     return new Advice(facts, answers, ranking, never);
   }
 
   /** What the maker likes: their school, else the family of the method they have, else that of the best; only what can be had here. */
-  private static Predicate<Method> own(SeamFacts facts, List<Sum> ranking, Method best, Optional<Method> family) {
-    Predicate<Method> school = method -> Sum.isOf(facts.school(), method);
-    Predicate<Method> near = method -> method.family() == family.orElse(best).family();
-    return Stream.of(school, near)
-        .filter(own -> ranking.stream().map(Sum::method).anyMatch(own))
-        .findFirst()
-        .orElse(method -> method.family() == best.family());
+  private record Own(Of of, Predicate<Method> takes) {
+    static Own of(SeamFacts facts, List<Sum> ranking, Method best, Optional<Method> family) {
+      Own school = new Own(Of.SCHOOL, method -> Sum.isOf(facts.school(), method));
+      Own near = new Own(Of.FAMILY, method -> method.family() == family.orElse(best).family());
+      return Stream.of(school, near)
+          .filter(own -> ranking.stream().map(Sum::method).anyMatch(own.takes()))
+          .findFirst()
+          .orElseGet(() -> new Own(Of.FAMILY, method -> method.family() == best.family()));
+    }
+
+    Of of(Sum sum) {
+      return takes.test(sum.method()) ? of : Of.OTHERS;
+    }
   }
 
   /** The first, or one as good that leaves fewer ends. */
@@ -93,13 +107,13 @@ public record Advice(SeamFacts facts, List<Answer> answers, List<Sum> ranking, M
   }
 
   /** Where another is better on its own facts, the word at which most is lost against it. */
-  private static Answer answer(SeamFacts facts, Sum sum, List<Sum> ranking) {
+  private static Optional<Objection> objection(SeamFacts facts, Sum sum, List<Sum> ranking) {
     Sum best = ranking.stream().filter(other -> !isTooWeak(facts, other)).max(Comparator.comparingDouble(Sum::facts)).orElse(ranking.get(0));
     if (isTooWeak(facts, sum)) {
-      return new Answer(sum, Optional.of(new Objection(Objection.Code.WEAK_FOR_LOAD, best.method(), Name.STRONG, best.facts() - sum.facts())));
+      return Optional.of(new Objection(Objection.Code.WEAK_FOR_LOAD, best.method(), Name.STRONG, best.facts() - sum.facts()));
     }
     if (best.facts() <= sum.facts() + ROUNDING) {
-      return new Answer(sum, Optional.empty());
+      return Optional.empty();
     }
     Name most =
         best.terms().stream()
@@ -107,6 +121,6 @@ public record Advice(SeamFacts facts, List<Answer> answers, List<Sum> ranking, M
             .max(Comparator.comparingDouble(term -> best.share(term) - sum.share(sum.term(term.name()))))
             .orElseThrow()
             .name();
-    return new Answer(sum, Optional.of(new Objection(Objection.Code.LESS, best.method(), most, best.facts() - sum.facts())));
+    return Optional.of(new Objection(Objection.Code.LESS, best.method(), most, best.facts() - sum.facts()));
   }
 }

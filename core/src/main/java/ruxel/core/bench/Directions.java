@@ -13,6 +13,7 @@ import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
+import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
@@ -72,7 +73,7 @@ public final class Directions {
         start(plan, fromRight),
         wrongSide,
         fromRight,
-        needle ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.",
+        method.map(HowTo::check).orElse(""),
         cautions,
         new Prompts(plan, match.joints().size(), tugEvery(needle, rules)).all(),
         plan, joints());

@@ -1,6 +1,5 @@
 package ruxel.core.change;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

@@ -54,13 +54,7 @@ final class StepMove {
     }
     Order order = order(garment, construct);
     List<String> usual = order.steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList();
-    List<String> seams = new ArrayList<>(wanted.stream().filter(usual::contains).distinct().toList());
-    for (int i = 0; i < usual.size(); i++) {
-      if (!seams.contains(usual.get(i))) {
-        seams.add(i == 0 ? 0 : seams.indexOf(usual.get(i - 1)) + 1, usual.get(i));
-      }
-    }
-    return lawful(order, seams, construct);
+    return lawful(order, Order.merged(usual, wanted), construct);
   }
 
   /** The order, or which musts stand against it. */

@@ -67,7 +67,7 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
     lines.add(new Line(Part.TOOL, tool(method, hook)));
     lines.add(new Line(Part.START, start(method, start, tail)));
     lines.add(new Line(Part.JOINT, joint(path(method), name(ofNear, lay, true), name(ofFar, lay, false))));
-    lines.add(new Line(Part.CHECK, method.tool() == Method.Tool.NEEDLE ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull."));
+    lines.add(new Line(Part.CHECK, check(method)));
     lines.add(new Line(Part.END, "Take the last joint twice, leave a tail of %s, and weave it in along the wrong side.".formatted(tail)));
     lines.add(new Line(Part.LOOK, "On the right side: %s.".formatted(method.look().words())));
     return new HowTo(method, lay, ofNear, ofFar, path(method), lines);
@@ -124,6 +124,11 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
     return hook.filter(way -> way == School.Way.HOOK_HALF_UP).isPresent()
         ? "A hook half a size larger than the pieces were made with."
         : hook.isPresent() ? "The hook the pieces were made with." : "The hook the pieces were made with; half a size up if your seams pull in.";
+  }
+
+  /** What to look at now and then. */
+  public static String check(Method method) {
+    return method.tool() == Method.Tool.NEEDLE ? "Tug the yarn straight every 4 to 5 stitches; the gaps close." : "Lay it flat at each marker: it should neither ripple nor pull.";
   }
 
   private static String start(Method method, Optional<School.Way> way, String tail) {

@@ -10,7 +10,6 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleDirectedGraph;
-import org.jgrapht.traverse.TopologicalOrderIterator;
 import ruxel.core.glue.SeamGraph;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Join;
@@ -19,6 +18,10 @@ import ruxel.core.seam.SeamRole.Stage;
 
 /** Whole orders to choose from, none of which breaks a must (handbook 13); two that come to the same are one. */
 public record Alternatives(List<Alternative> all) {
+  private static final List<Stage> SIDES_FIRST = List.of(Stage.PANELS, Stage.CLOSING, Stage.HANGING, Stage.SET_IN_FLAT, Stage.FINISHING);
+  /** Seams that run across others after those, so that a pass can come back through them. */
+  private static final List<Stage> SLEEVES_LAST = List.of(Stage.PANELS, Stage.HANGING, Stage.CLOSING, Stage.SET_IN_FLAT, Stage.FINISHING);
+
   /** Ways to go about it. */
   public enum Name {
     SHOULDERS_FIRST("Shoulders first", "Pieces hang together, sleeves are set in flat, then the sides close; left, then right."),
@@ -64,43 +67,20 @@ public record Alternatives(List<Alternative> all) {
     resolved.forEach(seam -> stages.put(seam.join(), Order.stage(seam)));
     Map<Join, Integer> sides = Sides.of(resolved, pieces);
     Comparator<Join> byStage = Comparator.comparing(stages::get);
-    Map<Join, Integer> places = new HashMap<>();
-    all.forEach(join -> places.put(join, places.size()));
-    Comparator<Join> listed = Comparator.comparing(places::get);
-    Comparator<Join> sidesFirst = Comparator.comparingInt(join -> sidesFirst(stages.get(join)));
+    Comparator<Join> listed = Order.places(all);
+    Comparator<Join> sidesFirst = Comparator.comparingInt(join -> SIDES_FIRST.indexOf(stages.get(join)));
+    Comparator<Join> sleevesLast = Comparator.comparingInt(join -> SLEEVES_LAST.indexOf(stages.get(join)));
     Comparator<Join> bySide = Comparator.comparing(sides::get);
     List<Alternative> found = new ArrayList<>();
     add(found, Name.SHOULDERS_FIRST, Passes.of(sorted(order, byStage.thenComparing(listed)), graph, thread));
     add(found, Name.SIDES_FIRST, Passes.of(sorted(order, sidesFirst.thenComparing(listed)), graph, thread));
     add(found, Name.ONE_SIDE_COMPLETE, Passes.of(sorted(order, bySide.thenComparing(byStage).thenComparing(listed)), graph, thread));
-    List<Join> sleevesLast = sorted(order, Comparator.<Join>comparingInt(join -> sleevesLast(stages.get(join))).thenComparing(listed));
-    Stream.concat(found.stream().map(alternative -> alternative.passes().sequence()), Stream.of(sleevesLast))
+    Stream.concat(found.stream().map(alternative -> alternative.passes().sequence()), Stream.of(sorted(order, sleevesLast.thenComparing(listed))))
         .map(base -> FewestPasses.of(order, base, graph, thread))
         .min(Comparator.comparingInt(Passes::count))
         .filter(fewest -> found.stream().allMatch(other -> fewest.count() < other.passes().count()))
         .ifPresent(fewest -> found.add(new Alternative(Name.FEWEST_PASSES, fewest)));
     return new Alternatives(found);
-  }
-
-  /** Seams that run across others come after those they run across, so that a pass can come back through them. */
-  private static int sleevesLast(Stage stage) {
-    return switch (stage) {
-      case PANELS -> 0;
-      case HANGING -> 1;
-      case CLOSING -> 2;
-      case SET_IN_FLAT -> 3;
-      case FINISHING -> 4;
-    };
-  }
-
-  private static int sidesFirst(Stage stage) {
-    return switch (stage) {
-      case PANELS -> 0;
-      case CLOSING -> 1;
-      case HANGING -> 2;
-      case SET_IN_FLAT -> 3;
-      case FINISHING -> 4;
-    };
   }
 
   private static void add(List<Alternative> found, Name name, Passes passes) {
@@ -113,8 +93,6 @@ public record Alternatives(List<Alternative> all) {
     SimpleDirectedGraph<Join, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
     order.steps().forEach(step -> step.joins().forEach(graph::addVertex));
     order.steps().forEach(step -> step.after().forEach(before -> step.joins().forEach(join -> graph.addEdge(before, join))));
-    List<Join> sequence = new ArrayList<>();
-    new TopologicalOrderIterator<>(graph, first).forEachRemaining(sequence::add);
-    return sequence;
+    return Order.sorted(graph, first);
   }
 }

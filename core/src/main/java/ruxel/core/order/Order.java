@@ -99,21 +99,22 @@ public record Order(List<Step> steps, List<Finding> findings) {
     return Wording.low(seam.name());
   }
 
-  private static List<Join> sorted(SimpleDirectedGraph<Join, DefaultEdge> graph, Comparator<Join> first) {
+  static List<Join> sorted(SimpleDirectedGraph<Join, DefaultEdge> graph, Comparator<Join> first) {
     List<Join> sequence = new ArrayList<>();
     new TopologicalOrderIterator<>(graph, first).forEachRemaining(sequence::add);
     return List.copyOf(sequence);
   }
 
-  private static Comparator<Join> places(List<Join> list) {
+  /** As they stand in a list. */
+  static Comparator<Join> places(List<Join> list) {
     Map<Join, Integer> places = new HashMap<>();
     list.forEach(join -> places.put(join, places.size()));
     return Comparator.comparing(places::get);
   }
 
-  /** The wanted order with the seams it does not name put behind their usual predecessors. */
-  private static List<Join> merged(List<Join> usual, List<Join> wanted) {
-    List<Join> merged = new ArrayList<>(wanted.stream().filter(usual::contains).distinct().toList());
+  /** The wanted order with those it does not name put behind their usual predecessors; what is not there is passed over. */
+  public static <T> List<T> merged(List<T> usual, List<T> wanted) {
+    List<T> merged = new ArrayList<>(wanted.stream().filter(usual::contains).distinct().toList());
     for (int i = 0; i < usual.size(); i++) {
       if (!merged.contains(usual.get(i))) {
         merged.add(i == 0 ? 0 : merged.indexOf(usual.get(i - 1)) + 1, usual.get(i));

@@ -12,11 +12,11 @@ import ruxel.core.method.Wish;
 
 /** The advice for a seam as it is told (handbook 8): ids of methods, sums, and every reason in words. */
 public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<NeverView> never, Optional<LoadView> load, Wish wish) {
-  /** A method with its sum and its summands. */
-  public record AnswerView(String method, double sum, List<TermView> terms, Optional<ObjectionView> objection) {}
+  /** A method with its sum and its summands; {@code heading} says what it is the best of, nothing where all are listed. */
+  public record AnswerView(String method, String heading, double sum, List<TermView> terms, Optional<ObjectionView> objection) {}
 
-  /** A summand; {@code share} is what it adds to the sum, {@code code} why its score or weight is not the table's. */
-  public record TermView(Term.Name name, double weight, double score, int table, double share, String code, String words) {}
+  /** A summand; {@code word} is what is scored, {@code share} is what it adds to the sum, {@code code} why its score or weight is not the table's. */
+  public record TermView(Term.Name name, String word, double weight, double score, int table, double share, String code, String words) {}
 
   /** What speaks against an answer. */
   public record ObjectionView(Advice.Objection.Code code, String than, Term.Name name, double by, String words) {}
@@ -32,7 +32,7 @@ public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<Ne
 
   static AdviceView of(Advice advice, Wording wording) {
     return new AdviceView(
-        advice.answers().stream().map(answer -> answer(answer.sum(), answer.objection().map(against -> objection(against, wording)))).toList(),
+        advice.answers().stream().map(answer -> answer(answer.sum(), heading(advice, answer), answer.objection().map(against -> objection(against, wording)))).toList(),
         advice.ranking().stream().map(sum -> new Ranked(sum.method().id(), sum.total())).toList(),
         advice.never().entrySet().stream().map(e -> new NeverView(e.getKey().id(), e.getValue(), e.getValue().reason(), e.getValue().instead())).toList(),
         advice.facts().load().map(load -> load(load, wording)),
@@ -41,18 +41,27 @@ public record AdviceView(List<AnswerView> answers, List<Ranked> ranking, List<Ne
 
   /** All that may be taken, the best first, each with its summands. */
   static List<AnswerView> all(Advice advice) {
-    return advice.ranking().stream().map(sum -> answer(sum, Optional.empty())).toList();
+    return advice.ranking().stream().map(sum -> answer(sum, "", Optional.empty())).toList();
   }
 
-  private static AnswerView answer(Sum sum, Optional<ObjectionView> objection) {
+  private static AnswerView answer(Sum sum, String heading, Optional<ObjectionView> objection) {
     return new AnswerView(
-        sum.method().id(), sum.total(), sum.terms().stream().map(term -> term(sum, term)).toList(), objection);
+        sum.method().id(), heading, sum.total(), sum.terms().stream().map(term -> term(sum, term)).toList(), objection);
+  }
+
+  private static String heading(Advice advice, Advice.Answer answer) {
+    boolean first = answer == advice.answers().get(0);
+    return switch (answer.of()) {
+      case SCHOOL -> first ? "Best overall, and of your school" : "Best of your school";
+      case FAMILY -> first ? "Best overall" : "Best of the family it has now";
+      case OTHERS -> first ? "Best overall" : advice.answers().get(0).of() == Advice.Of.SCHOOL ? "Best outside your school" : "Best of another family";
+    };
   }
 
   private static TermView term(Sum sum, Term term) {
     String code = term.because().isEmpty() ? "TABLE" : term.because().get(0).name();
     String words = Wording.all(term.because().stream().map(Term.Because::words).toList());
-    return new TermView(term.name(), term.weight(), term.score(), term.table(), sum.share(term), code, words);
+    return new TermView(term.name(), term.name().words(), term.weight(), term.score(), term.table(), sum.share(term), code, words);
   }
 
   private static ObjectionView objection(Advice.Objection against, Wording wording) {

@@ -18,7 +18,6 @@ import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.OpenMeanwhile;
 import ruxel.core.glue.Opening;
-import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
 import ruxel.core.order.Step;

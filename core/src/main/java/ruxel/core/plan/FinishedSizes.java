@@ -34,12 +34,12 @@ final class FinishedSizes {
   private final SeamGraph graph;
   private final Points points;
 
-  FinishedSizes(List<Piece> pieces, List<Placement> placements, List<SeamMatch> matches, Gluing gluing) {
+  FinishedSizes(List<Piece> pieces, List<Placement> placements, List<SeamMatch> matches, Gluing gluing, SeamGraph graph) {
     this.pieces = pieces;
     this.placements = placements;
     this.matches = matches;
     this.gluing = gluing;
-    graph = SeamGraph.of(gluing, matches.stream().map(SeamMatch::seam).toList());
+    this.graph = graph;
     points = new Points(gluing);
   }
 

@@ -47,6 +47,7 @@ final class Materials {
   private final Map<String, Yarn> ofPieces = new HashMap<>();
   private final Map<SeamMatch, Course> courses = new IdentityHashMap<>();
   private final Map<SeamMatch, Optional<Yarn>> ofSeams = new IdentityHashMap<>();
+  private final Optional<YarnPlan.WeightView> weight;
   private final Optional<Load> load;
 
   Materials(Settings settings, HouseRules rules, List<Piece> pieces, List<SeamMatch> matches) {
@@ -58,7 +59,8 @@ final class Materials {
       settings.on(PieceYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).or(this::onlyOne).ifPresent(yarn -> ofPieces.put(piece.id(), yarn));
     }
     matches.forEach(match -> courses.put(match, Course.of(match)));
-    load = load(pieces, matches);
+    weight = weight(pieces);
+    load = load(matches);
   }
 
   List<Yarn> yarns() {
@@ -153,27 +155,24 @@ final class Materials {
     return HowTo.of(method, match.a(), match.b(), school(School.START), school(School.HOOK_SIZE), rules, wording);
   }
 
-  /** Grams, and whether they were weighed; empty while the yarn of a piece is not told. */
-  Optional<Load> load() {
-    return load;
+  /** What the garment weighs; empty while it was not weighed and the yarn of a piece is not told in full. */
+  Optional<YarnPlan.WeightView> weight() {
+    return weight;
   }
 
-  private Optional<Load> load(List<Piece> pieces, List<SeamMatch> matches) {
+  private Optional<YarnPlan.WeightView> weight(List<Piece> pieces) {
+    return settings.on(GarmentWeight.class).map(weighed -> new YarnPlan.WeightView(weighed.grams(), true))
+        .or(() -> reckonedGrams(pieces).stream().boxed().findFirst().map(grams -> new YarnPlan.WeightView(grams, false)));
+  }
+
+  /** What hangs on the shoulders, if there are any. */
+  private Optional<Load> load(List<SeamMatch> matches) {
     double carries =
         matches.stream()
             .filter(match -> match.seam().seam().role().isShoulder())
             .mapToDouble(match -> Math.min(courses.get(match).lengthMm(), rules.get(Rule.CARRY_MM)))
             .sum();
-    if (carries == 0) {
-      return Optional.empty();
-    }
-    double most = rules.get(Rule.LOAD_G_PER_CM);
-    Optional<Load> weighed = settings.on(GarmentWeight.class).map(weight -> new Load(weight.grams(), true, carries, most));
-    if (weighed.isPresent()) {
-      return weighed;
-    }
-    OptionalDouble reckoned = reckonedGrams(pieces);
-    return reckoned.isPresent() ? Optional.of(new Load(reckoned.getAsDouble(), false, carries, most)) : Optional.empty();
+    return weight.filter(known -> carries > 0).map(known -> new Load(known.grams(), known.weighed(), carries, rules.get(Rule.LOAD_G_PER_CM)));
   }
 
   private OptionalDouble reckonedGrams(List<Piece> pieces) {

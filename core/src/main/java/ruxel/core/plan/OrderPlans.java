@@ -40,7 +40,7 @@ final class OrderPlans {
   private final SeamGraph graph;
   private final Gluing gluing;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph) {
     this.construct = construct;
     this.materials = materials;
     this.rules = rules;
@@ -56,7 +56,7 @@ final class OrderPlans {
             strands.put(join, materials.strands(match, method));
           });
     }
-    graph = SeamGraph.of(gluing, seams);
+    this.graph = graph;
     this.gluing = gluing;
   }
 

@@ -2,7 +2,6 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +26,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
+import ruxel.core.glue.SeamGraph;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
 import ruxel.core.layout.Layout;
@@ -35,16 +35,11 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
-import ruxel.core.order.ClosingStitch;
 import ruxel.core.order.Order;
-import ruxel.core.order.Reason;
-import ruxel.core.order.Step;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
-import ruxel.core.seam.Join;
-import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Seams;
@@ -93,7 +88,7 @@ public final class Planner {
     matches.forEach(this::outOfPhase);
     Glued glued = Glued.of(construct.pieces(), matches);
     findings.addAll(glued.findings());
-    Assembly assembly = new Assembly(glued, construct.openings(), names(resolved.seams()));
+    Assembly assembly = new Assembly(glued, construct.openings(), StepPlans.names(resolved.seams()));
     findings.addAll(assembly.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces());
     findings.addAll(order.findings());
@@ -102,9 +97,10 @@ public final class Planner {
     YarnPlans yarnPlans = new YarnPlans(materials, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
-    Wearing wearing = new Wearing(construct, backNecks, matches, assembly, order.steps(), garment.settings(), rules, wording);
+    SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
+    Wearing wearing = new Wearing(construct, backNecks, matches, assembly, graph, order.steps(), garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
-    Map<Join, StepFirst> firsts = firsts(order, resolved.seams());
+    StepPlans stepPlans = new StepPlans(order, resolved.seams(), garment.settings());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
@@ -118,7 +114,7 @@ public final class Planner {
         AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        steps(order, assembly, resolved.seams(), firsts, decisions),
+        stepPlans.all(assembly, decisions),
         rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
         construct.told().consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
@@ -130,7 +126,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing()).plan(firsts),
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph).plan(stepPlans.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
@@ -242,51 +238,5 @@ public final class Planner {
                 Fact.text("places", SeamWords.units(phase.worst(), phase.unit())), Fact.difference("gap", phase.worstMm())));
       }
     }
-  }
-
-  private List<GarmentPlan.StepPlan> steps(
-      Order order, Assembly assembly, List<ResolvedSeam> seams, Map<Join, StepFirst> firsts, Decisions decisions) {
-    Map<Join, String> names = names(seams);
-    List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
-    List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps());
-    List<GarmentPlan.StepPlan> steps = new ArrayList<>();
-    for (Step step : order.steps()) {
-      ResolvedSeam seam = seams.stream().filter(s -> step.works(s.join())).findFirst().orElseThrow();
-      StepFirst first = firsts.get(seam.join());
-      steps.add(
-          new GarmentPlan.StepPlan(
-              seam.seam().id(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after().stream().map(Join::id).toList(),
-              step.reasons().stream().map(reason -> reason(reason, names)).toList(),
-              first.todo(), first.markers(),
-              closing.stream().filter(stitch -> step.works(stitch.after())).map(Planner::closingWords).toList(),
-              open.get(step.number() - 1),
-              decisions.of(seam)));
-    }
-    return List.copyOf(steps);
-  }
-
-  /** What comes before each seam of the order. */
-  private Map<Join, StepFirst> firsts(Order order, List<ResolvedSeam> seams) {
-    Map<Join, StepFirst> firsts = new HashMap<>();
-    List<ResolvedSeam> sequence =
-        order.steps().stream().map(step -> seams.stream().filter(s -> step.works(s.join())).findFirst().orElseThrow()).toList();
-    for (int i = 0; i < sequence.size(); i++) {
-      firsts.put(sequence.get(i).join(), new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), garment.settings()));
-    }
-    return firsts;
-  }
-
-  private static GarmentPlan.ReasonView reason(Reason reason, Map<Join, String> names) {
-    String sentence = reason.sentence(join -> Wording.low(names.get(join)));
-    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.joins().stream().map(Join::id).toList(), sentence);
-  }
-
-  private static Map<Join, String> names(List<ResolvedSeam> seams) {
-    return seams.stream().collect(Collectors.toMap(ResolvedSeam::join, seam -> seam.seam().name()));
-  }
-
-  private static String closingWords(ClosingStitch stitch) {
-    String pieces = String.join(", ", stitch.pieces().stream().map(Wording::low).toList());
-    return "Close the point with one stitch that takes a little of each edge there: " + pieces + ".";
   }
 }

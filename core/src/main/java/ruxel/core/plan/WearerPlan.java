@@ -13,13 +13,24 @@ public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken>
 
   /** What is held against the wearer. */
   public enum Check {
-    BODY,
-    REACH,
-    NECK,
-    CUFF,
-    ARMHOLE,
-    HEM,
-    BACK_NECK
+    BODY("Make the pieces wider, or choose a seam that takes less of them."),
+    REACH("Work rows onto both sleeves or take some off, or make the cuffs longer or shorter."),
+    NECK("Take stitches from both shoulders, deepen the neck, or leave a slit with a button."),
+    CUFF("Make the cuff wider, or choose a stretchier edge."),
+    ARMHOLE("Make the armhole deeper, and the sleeve wider where there is one."),
+    HEM("Make the hem wider, or leave slits at the sides."),
+    BACK_NECK("Take stitches from both shoulders.");
+
+    private final String remedy;
+
+    Check(String remedy) {
+      this.remedy = remedy;
+    }
+
+    /** What mends it. */
+    public String remedy() {
+      return remedy;
+    }
   }
 
   /** How it comes out; {@code ASK} where the wearer was not measured. */

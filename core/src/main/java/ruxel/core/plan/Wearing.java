@@ -16,6 +16,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Opening;
+import ruxel.core.glue.SeamGraph;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
@@ -43,13 +44,13 @@ final class Wearing {
   private final List<CheckView> checks = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  Wearing(Construct construct, List<BackNeck.Left> backNecks, List<SeamMatch> matches, Assembly assembly, List<Step> steps, Settings settings, HouseRules rules, Wording wording) {
+  Wearing(Construct construct, List<BackNeck.Left> backNecks, List<SeamMatch> matches, Assembly assembly, SeamGraph graph, List<Step> steps, Settings settings, HouseRules rules, Wording wording) {
     this.matches = matches;
     this.assembly = assembly;
     this.steps = steps;
     this.rules = rules;
     this.wording = wording;
-    sizes = new FinishedSizes(construct.pieces(), construct.placements(), matches, assembly.gluing());
+    sizes = new FinishedSizes(construct.pieces(), construct.placements(), matches, assembly.gluing(), graph);
     settings.of(WearerMeasure.class).forEach(taken -> measures.put(taken.measure(), taken.mm()));
     wornBy = settings.on(WornBy.class);
     check();
@@ -72,13 +73,12 @@ final class Wearing {
   private void check() {
     OptionalDouble body = sizes.body();
     if (body.isPresent()) {
-      atLeast(Check.BODY, "Round the body", Measure.CHEST, ease(), body.getAsDouble(), first(SeamRole.SIDE, SeamRole.SIDE_SLEEVE), "Make the pieces wider, or choose a seam that takes less of them.");
+      atLeast(Check.BODY, "Round the body", Measure.CHEST, ease(), body.getAsDouble(), first(SeamRole.SIDE, SeamRole.SIDE_SLEEVE));
     }
     for (SeamMatch match : matches) {
       if (match.seam().seam().role() == SeamRole.ARMHOLE) {
         atLeast(
-            Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), Course.of(match).lengthMm(), Optional.of(match.seam().seam().id()),
-            "Make the armhole deeper and the sleeve wider.");
+            Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), Course.of(match).lengthMm(), Optional.of(match.seam().seam().id()));
       }
     }
     for (Opening opening : assembly.surface().openings()) {
@@ -94,10 +94,10 @@ final class Wearing {
     double stretched = round * sizes.stretch(opening.segments(), rules);
     Optional<String> before = firstOf(sizes.ending(opening.segments()));
     switch (kind) {
-      case NECK -> atLeast(Check.NECK, name, Measure.HEAD, rules.get(Rule.HEAD_MM), stretched, before, "Take stitches from both shoulders, deepen the neck, or leave a slit with a button.");
-      case CUFF -> atLeast(Check.CUFF, name, Measure.HAND, 0, stretched, before, "Make the cuff wider, or choose a stretchier edge.");
-      case HEM -> atLeast(Check.HEM, name, Measure.HIP, 0, stretched, before, "Make the hem wider, or leave slits at the sides.");
-      case ARMHOLE -> atLeast(Check.ARMHOLE, name, Measure.UPPER_ARM, ease(), round, before, "Leave a longer part of the sides open.");
+      case NECK -> atLeast(Check.NECK, name, Measure.HEAD, rules.get(Rule.HEAD_MM), stretched, before);
+      case CUFF -> atLeast(Check.CUFF, name, Measure.HAND, 0, stretched, before);
+      case HEM -> atLeast(Check.HEM, name, Measure.HIP, 0, stretched, before);
+      case ARMHOLE -> atLeast(Check.ARMHOLE, name, Measure.UPPER_ARM, ease(), round, before);
       case FRONT, OTHER -> {}
     }
   }
@@ -110,7 +110,7 @@ final class Wearing {
     };
   }
 
-  private void atLeast(Check check, String what, Measure measure, double more, double found, Optional<String> before, String remedy) {
+  private void atLeast(Check check, String what, Measure measure, double more, double found, Optional<String> before) {
     Optional<Double> needed = Optional.ofNullable(measures.get(measure)).map(taken -> taken + more);
     boolean tight = needed.filter(least -> found < least).isPresent();
     Verdict verdict = needed.isEmpty() ? Verdict.ASK : tight ? Verdict.TIGHT : Verdict.FITS;
@@ -119,7 +119,7 @@ final class Wearing {
       Where where = before.map(Where::seam).orElse(Where.NOWHERE);
       FindingCode code = check == Check.NECK ? FindingCode.NECK_TOO_SMALL : FindingCode.WEARER_TIGHT;
       findings.add(
-          Finding.of(code, where, Fact.text("what", what), Fact.length("found", found), Fact.length("needed", needed.get()), Fact.text("remedy", remedy)));
+          Finding.of(code, where, Fact.text("what", what), Fact.length("found", found), Fact.length("needed", needed.get()), Fact.text("remedy", check.remedy())));
     }
   }
 
@@ -160,7 +160,7 @@ final class Wearing {
       findings.add(
           Finding.of(
               FindingCode.REACH_OFF, before.map(Where::seam).orElse(Where.NOWHERE), Fact.length("found", has), Fact.length("needed", needed.get()),
-              Fact.text("remedy", off < 0 ? "Work rows onto both sleeves, or longer cuffs." : "Take rows off both sleeves, or fold the cuffs.")));
+              Fact.text("remedy", Check.REACH.remedy())));
     }
   }
 

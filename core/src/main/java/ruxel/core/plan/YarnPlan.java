@@ -10,7 +10,7 @@ import ruxel.core.yarn.Yarn;
  */
 public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> pieces, List<String> withoutMethod, Optional<WeightView> weight) {
   /** A yarn: what its seams still need, what is left, how many balls to buy, and the seam at which it runs out. */
-  public record YarnSum(Yarn yarn, String id, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, String words) {}
+  public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, String words) {}
 
   /** A seam: its length times the factor and the tails; {@code twiceMm} is the rule of thumb shown beside it. */
   public record SeamYarn(
@@ -25,7 +25,11 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> 
       int tails,
       double neededMm,
       double twiceMm,
+      SampleOf sample,
       String words) {}
+
+  /** What is worked to measure the yarn of a seam: so many joints, and their length along it, mm. */
+  public record SampleOf(int joints, double seamMm) {}
 
   /** A strand from a joint to another, with its tails. */
   public record StrandView(int fromJoint, int toJoint, double lengthMm) {}

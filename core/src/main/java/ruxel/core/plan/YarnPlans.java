@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import ruxel.core.decision.GarmentWeight;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
@@ -30,6 +29,7 @@ import ruxel.core.yarn.Yarn;
 /** Sums up the yarn of the seams in the order in which they are worked. */
 final class YarnPlans {
   private static final double MM_PER_M = 1000;
+  private static final int SAMPLE_JOINTS = 20;
 
   private final Materials materials;
   private final Settings settings;
@@ -68,8 +68,7 @@ final class YarnPlans {
         materials.yarns().stream().map(yarn -> sum(yarn, inOrder, strands)).toList(), List.copyOf(seams),
         pieces.stream().map(piece -> new YarnPlan.PieceIn(piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent())).toList(),
         List.copyOf(without),
-        settings.on(GarmentWeight.class).map(weight -> new YarnPlan.WeightView(weight.grams(), true))
-            .or(() -> materials.load().map(load -> new YarnPlan.WeightView(load.grams(), false))));
+        materials.weight());
   }
 
   private static List<SeamMatch> inOrder(List<SeamMatch> matches, List<Step> steps) {
@@ -104,7 +103,7 @@ final class YarnPlans {
                     FindingCode.LESS_YARN, Where.seam(seam.id()), Fact.text("yarn", yarn.name()), Fact.text("seam", Wording.low(seam.name())), Fact.length("lacks", lacks))));
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
-        yarn, yarn.id(), needed, left.isPresent() ? Optional.of(left.getAsDouble()) : Optional.empty(), buy, runsOut.map(Seam::id), words(needed, left, buy));
+        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Seam::id), words(needed, left, buy));
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {
@@ -122,7 +121,14 @@ final class YarnPlans {
         match.seam().seam().id(), yarn.map(Yarn::id), settings.on(SeamYarn.class, match.seam().seam().id()).isPresent(), needed.lengthMm(),
         needed.factor().mmPerMm(), needed.factor().spread(), needed.factor().times(),
         needed.strands().stream().map(s -> new YarnPlan.StrandView(s.fromJoint(), s.toJoint(), s.lengthMm())).toList(),
-        needed.tails(), needed.neededMm(), 2 * needed.lengthMm(), words(method, needed));
+        needed.tails(), needed.neededMm(), 2 * needed.lengthMm(), sample(match, needed), words(method, needed));
+  }
+
+  /** Twenty joints, as they lie on the average (handbook 8). */
+  private static YarnPlan.SampleOf sample(SeamMatch match, SeamStrands needed) {
+    int joints = match.joints().size();
+    int worked = Math.min(SAMPLE_JOINTS, joints);
+    return new YarnPlan.SampleOf(worked, joints == 0 ? 0 : needed.lengthMm() * worked / joints);
   }
 
   /** Each strand, and what to mind of it. */

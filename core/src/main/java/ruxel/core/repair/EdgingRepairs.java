@@ -18,7 +18,6 @@ import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 import ruxel.core.seam.ResolvedSpan;
-import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.TwinSeam;

@@ -53,6 +53,7 @@ class AdviceTest {
       assertThat(against.by()).isCloseTo(2 / 13.0, within(1e-9));
     });
     assertThat(advice.answers().get(1).sum().method()).isEqualTo(Method.SLIP_BOTH);
+    assertThat(advice.answers()).extracting(Advice.Answer::of).containsExactly(Advice.Of.SCHOOL, Advice.Of.OTHERS);
   }
 
   /** 500 g on 24 cm are 20.8 g/cm: strong ones first, whatever is wanted; 480 g on 26 cm are 18.5: not. */
@@ -148,6 +149,7 @@ class AdviceTest {
     Advice advice = Advice.of(SeamFacts.of(SeamRole.SHOULDER), TOPS, HouseRules.USUAL, Optional.of(Method.SC_BACK), method -> 2);
     assertThat(advice.answers().get(1).sum().method().family()).isEqualTo(Method.Family.SINGLE_CROCHET);
     assertThat(advice.answers().get(1).objection()).isPresent();
+    assertThat(advice.answers()).extracting(Advice.Answer::of).containsExactly(Advice.Of.OTHERS, Advice.Of.FAMILY);
   }
 
   /** Whatever the facts: what is excluded is nowhere offered, every sum lies in its bounds, and the same facts give the same answers. */

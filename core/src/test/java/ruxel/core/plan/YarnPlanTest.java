@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruxel.core.change.Change;
+import ruxel.core.change.OwnSeam;
 import ruxel.core.change.SeamChange;
 import ruxel.core.change.WearChange;
 import ruxel.core.change.YarnChange;
@@ -16,6 +17,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.School;
 import ruxel.core.method.Wish;
 import ruxel.core.plan.YarnPlan.SeamYarn;
 import ruxel.core.plan.YarnPlan.YarnSum;
@@ -108,6 +110,42 @@ class YarnPlanTest {
     assertThat(codes(worked, "side.left")).contains("FUZZY_HIDES", "WISH_FLAT", "FUZZY_V");
     assertThat(codes(worked, "side.right")).doesNotContain("FUZZY_HIDES").contains("WISH_FLAT");
     assertThat(Wardrobe.plan(worked).seams().stream().filter(seam -> seam.id().equals("armhole.left")).findFirst().orElseThrow().advice().wish()).isEqualTo(Wish.ON_SHOW);
+  }
+
+  /** Each answer says what it is the best of: of the school, outside it, of the family a seam has, of another. */
+  @Test
+  void answersSayWhatTheyAreTheBestOf() {
+    assertThat(headings(Wardrobe.cardigan(), "shoulder.left")).containsExactly("Best overall", "Best of another family");
+    Garment hook = with(Wardrobe.cardigan(), new WearChange.SchoolTaken(School.JOIN, Optional.of(School.Way.HOOK)));
+    assertThat(headings(hook, "shoulder.left")).containsExactly("Best overall, and of your school", "Best outside your school");
+    assertThat(headings(hook, "armhole.left")).containsExactly("Best overall", "Best of your school");
+    Garment crocheted = with(Wardrobe.cardigan(), new SeamChange.MethodChosen("shoulder.left", "sc-both"));
+    assertThat(headings(crocheted, "shoulder.left")).containsExactly("Best overall", "Best of the family it has now");
+  }
+
+  private static List<String> headings(Garment garment, String seam) {
+    return Wardrobe.plan(garment).seams().stream().filter(each -> each.id().equals(seam)).flatMap(each -> each.advice().answers().stream()).map(AdviceView.AnswerView::heading).toList();
+  }
+
+  /** Twenty joints of a seam, as long as they lie there. */
+  @Test
+  void aSampleIsTwentyJoints() {
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    SeamYarn side = seam(told, "side.left");
+    int joints = Wardrobe.plan(told).seams().stream().filter(each -> each.id().equals("side.left")).findFirst().orElseThrow().joints();
+    assertThat(side.sample().joints()).isEqualTo(20);
+    assertThat(side.sample().seamMm()).isCloseTo(side.lengthMm() / joints * 20, within(1e-6));
+    assertThat(plan(told).yarns().get(0).mmPerGram()).contains(2000.0);
+  }
+
+  /** What a garment without shoulders weighs is known all the same. */
+  @Test
+  void aGarmentWithoutShouldersHasAWeight() {
+    List<Change> out = new ArrayList<>(List.of(new YarnChange.YarnTold(yarn(WOOL, Optional.empty()))));
+    Wardrobe.plan(Wardrobe.cardigan()).seams().forEach(seam -> out.add(new OwnSeam.SeamUnmade(seam.id())));
+    GarmentPlan loose = Wardrobe.plan(((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), out)).value());
+    assertThat(loose.seams()).isEmpty();
+    assertThat(loose.yarn().weight()).hasValueSatisfying(weight -> assertThat(weight.grams()).isPositive());
   }
 
   private static List<String> codes(Garment garment, String seam) {

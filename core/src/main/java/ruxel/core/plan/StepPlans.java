@@ -1,0 +1,75 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import ruxel.core.decision.Settings;
+import ruxel.core.measure.Wording;
+import ruxel.core.order.ClosingStitch;
+import ruxel.core.order.Order;
+import ruxel.core.order.Reason;
+import ruxel.core.order.Step;
+import ruxel.core.seam.Join;
+import ruxel.core.seam.ResolvedSeam;
+
+/** Writes the steps of an order as a plan: each seam with what comes before it, why it stands there, and what is open afterwards. */
+final class StepPlans {
+  private final Order order;
+  private final List<ResolvedSeam> seams;
+  private final Map<Join, String> names;
+  private final Map<Join, StepFirst> firsts = new HashMap<>();
+
+  StepPlans(Order order, List<ResolvedSeam> seams, Settings settings) {
+    this.order = order;
+    this.seams = seams;
+    names = names(seams);
+    List<ResolvedSeam> sequence = order.steps().stream().map(this::seam).toList();
+    for (int i = 0; i < sequence.size(); i++) {
+      firsts.put(sequence.get(i).join(), new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), settings));
+    }
+  }
+
+  /** What comes before each seam of the order. */
+  Map<Join, StepFirst> firsts() {
+    return firsts;
+  }
+
+  List<GarmentPlan.StepPlan> all(Assembly assembly, Decisions decisions) {
+    List<ClosingStitch> closing = ClosingStitch.of(assembly.gluing(), seams, order.steps());
+    List<List<GarmentPlan.OpenNow>> open = assembly.openAfterEach(order.steps());
+    List<GarmentPlan.StepPlan> steps = new ArrayList<>();
+    for (Step step : order.steps()) {
+      ResolvedSeam seam = seam(step);
+      StepFirst first = firsts.get(seam.join());
+      steps.add(
+          new GarmentPlan.StepPlan(
+              seam.seam().id(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after().stream().map(Join::id).toList(),
+              step.reasons().stream().map(this::reason).toList(),
+              first.todo(), first.markers(),
+              closing.stream().filter(stitch -> step.works(stitch.after())).map(StepPlans::closingWords).toList(),
+              open.get(step.number() - 1),
+              decisions.of(seam)));
+    }
+    return List.copyOf(steps);
+  }
+
+  private ResolvedSeam seam(Step step) {
+    return seams.stream().filter(seam -> step.works(seam.join())).findFirst().orElseThrow();
+  }
+
+  private GarmentPlan.ReasonView reason(Reason reason) {
+    String sentence = reason.sentence(join -> Wording.low(names.get(join)));
+    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.joins().stream().map(Join::id).toList(), sentence);
+  }
+
+  static Map<Join, String> names(List<ResolvedSeam> seams) {
+    return seams.stream().collect(Collectors.toMap(ResolvedSeam::join, seam -> seam.seam().name()));
+  }
+
+  private static String closingWords(ClosingStitch stitch) {
+    String pieces = String.join(", ", stitch.pieces().stream().map(Wording::low).toList());
+    return "Close the point with one stitch that takes a little of each edge there: " + pieces + ".";
+  }
+}
