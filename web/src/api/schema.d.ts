@@ -2329,7 +2329,7 @@ export interface components {
             direction: string;
             ease: string;
             first: string[];
-            how: string[];
+            how: string;
             markers: components["schemas"]["MarkerLine"][];
             method: string;
             /** Format: int32 */

@@ -40,8 +40,8 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
             <strong>{held.start}</strong>
           </p>
         )}
+        <HowTo seam={seam} />
       </div>
-      <HowTo seam={seam} />
       <dl>
         <dt>What meets what</dt>
         <dd>

@@ -104,9 +104,7 @@ function Step({ step }: { step: AssemblySheet['steps'][number] }) {
       <p>
         {step.method}. Yarn: <span className="blank" /> {step.yarn}
       </p>
-      {step.how.map((words) => (
-        <p key={words}>{words}</p>
-      ))}
+      {step.how && <p>{step.how}</p>}
       <p>{step.ease}</p>
       {step.rhythms.map((rhythm) => (
         <p key={rhythm.heading}>

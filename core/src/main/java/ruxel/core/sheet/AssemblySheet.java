@@ -45,7 +45,7 @@ public record AssemblySheet(
       List<Rhythm> rhythms,
       List<MarkerLine> markers,
       List<String> first,
-      List<String> how,
+      String how,
       List<String> closing) {
     public boolean hasMarkers() {
       return !markers.isEmpty();
@@ -108,7 +108,7 @@ public record AssemblySheet(
   }
 
   private static StepBlock step(GarmentPlan plan, GarmentPlan.StepPlan step, Wording wording) {
-    SeamPlan seam = plan.seams().stream().filter(s -> s.id().equals(step.seam())).findFirst().orElseThrow();
+    SeamPlan seam = seam(plan, step);
     Optional<Method> method = seam.method().flatMap(Method::of);
     return new StepBlock(
         step.number(), step.title(), "%s on %s: %s, %s".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), Wording.counted(seam.joints(), "joints")),
@@ -122,7 +122,21 @@ public record AssemblySheet(
             .map(c -> new MarkerLine(c.number(), c.name(), c.nameA(), c.nameB()))
             .toList(),
         step.first(),
-        seam.howTo().map(how -> how.lines().stream().map(HowTo.Line::words).toList()).orElse(List.of()),
+        how(plan, step, seam),
         step.closing());
+  }
+
+  /** How it is worked, told in full at the first step that is worked so. */
+  private static String how(GarmentPlan plan, GarmentPlan.StepPlan step, SeamPlan seam) {
+    Optional<GarmentPlan.StepPlan> first =
+        plan.steps().stream()
+            .filter(other -> other.number() < step.number() && seam.howTo().isPresent() && seam(plan, other).howTo().equals(seam.howTo()))
+            .findFirst();
+    return first.map(other -> "Worked as step %d.".formatted(other.number()))
+        .orElseGet(() -> seam.howTo().map(how -> how.lines().stream().map(HowTo.Line::words).collect(Collectors.joining(" "))).orElse(""));
+  }
+
+  private static SeamPlan seam(GarmentPlan plan, GarmentPlan.StepPlan step) {
+    return plan.seams().stream().filter(seam -> seam.id().equals(step.seam())).findFirst().orElseThrow();
   }
 }

@@ -55,4 +55,14 @@ class AssemblySheetTest {
     assertThat(back.get(0)).endsWith("; 2 rows of edging, each 6.5 mm high, worked before it is joined; corner behind it: one chain, shared");
     assertThat(back.get(5)).endsWith("; red marker “Stop” after 12 warns");
   }
+
+  /** How a seam is worked is told once; its twin refers to it. */
+  @Test
+  void tellsHowOnce() {
+    AssemblySheet sheet = AssemblySheet.of(Wardrobe.plan(Wardrobe.cardigan()));
+    assertThat(sheet.steps().get(0).how()).startsWith("Right sides together: ").contains("Hook through both loops of the near piece");
+    assertThat(sheet.steps().get(1).how()).isEqualTo("Worked as step 1.");
+    assertThat(sheet.steps().get(2).how()).startsWith("Side by side");
+    assertThat(sheet.ends()).hasSize(16);
+  }
 }
