@@ -61,6 +61,14 @@ export function adviceQuery(id: string, version: number, seam: string) {
   });
 }
 
+/** What is open by the seams that are joined so far. */
+export function openNowQuery(id: string, version: number, joined: string[]) {
+  return queryOptions({
+    queryKey: ['open-now', id, version, joined],
+    queryFn: () => dataOf(api.GET('/api/garments/{id}/open-now', { params: { path: { id } } })),
+  });
+}
+
 export function garmentQuery(id: string) {
   return queryOptions({
     queryKey: ['garment', id],

@@ -260,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/open-now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["openNow"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/outlines/{piece}": {
         parameters: {
             query?: never;
@@ -1507,6 +1523,7 @@ export interface components {
         };
         OpeningPlan: {
             angles: number[];
+            corners: string;
             /** Format: double */
             lengthMm: number;
             name: string;
@@ -2308,6 +2325,13 @@ export interface components {
             /** Format: int64 */
             timeout?: number;
         };
+        Stage: {
+            /** Format: double */
+            leftMm?: number;
+            seam: string;
+            /** Format: double */
+            takesMm: number;
+        };
         StateChange: {
             /** @enum {string} */
             state: "OPEN" | "ARCHIVED" | "DELETED";
@@ -2335,6 +2359,8 @@ export interface components {
             /** Format: int32 */
             number: number;
             rhythms: components["schemas"]["Rhythm"][];
+            seam: string;
+            shown: boolean;
             title: string;
             yarn: string;
         };
@@ -2672,6 +2698,7 @@ export interface components {
             /** Format: double */
             neededMm: number;
             runsOut?: string;
+            stages: components["schemas"]["Stage"][];
             words: string;
             yarn: components["schemas"]["Yarn"];
         };
@@ -3081,6 +3108,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HistoryEntry"][];
+                };
+            };
+        };
+    };
+    openNow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpeningPlan"][];
                 };
             };
         };

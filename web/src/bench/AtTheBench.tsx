@@ -120,7 +120,11 @@ export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props
         mirrored={work.plan.fromRight}
       />
       {isDone ? (
-        <FinishForm onBack={back} onFinish={(note) => add('FINISH', 0, note)} />
+        <FinishForm
+          marked={plan.checkpoints.length}
+          onBack={back}
+          onFinish={(note) => add('FINISH', 0, note)}
+        />
       ) : (
         <BenchKeys
           position={position}

@@ -4,22 +4,45 @@ import type { Opened, WorkView } from '../api/types';
 import { count } from '../format';
 import { joinedSeams } from '../shell/joined';
 
-/** All joints are done: a note, and the seam is joined. */
-export function FinishForm({ onBack, onFinish }: { onBack: () => void; onFinish: (note: string) => void }) {
+interface FinishProps {
+  /** So many checkpoints were marked. */
+  marked: number;
+  onBack: () => void;
+  onFinish: (note: string) => void;
+}
+
+/** All joints are done: what was put in is counted out again, a note, and the seam is joined. */
+export function FinishForm({ marked, onBack, onFinish }: FinishProps) {
   const [note, setNote] = useState('');
+  const [putIn, setPutIn] = useState(String(marked));
+  const [takenOut, setTakenOut] = useState('');
+  const missing = takenOut === '' ? 0 : Number(putIn) - Number(takenOut);
+  const counted = takenOut === '' ? '' : `Pins, clips and needles: ${putIn} in, ${takenOut} out.`;
   return (
     <form
       className="bench-finish"
       onSubmit={(event) => {
         event.preventDefault();
-        onFinish(note);
+        onFinish([note.trim(), counted].filter((words) => words).join(' '));
       }}
     >
+      <fieldset className="pins">
+        <legend>Pins, clips, markers and needles</legend>
+        <PinCount label="put in" value={putIn} onChange={setPutIn} />
+        <PinCount label="taken out" value={takenOut} onChange={setTakenOut} />
+        {missing !== 0 && (
+          <p className="wrong" role="alert">
+            {missing > 0
+              ? `${areLeft(missing)} still in there. Find ${missing === 1 ? 'it' : 'them'} before you go on.`
+              : 'More came out than went in: count again.'}
+          </p>
+        )}
+      </fieldset>
       <Form.Label htmlFor="note">A note for later, if you like</Form.Label>
       <Form.Control
         id="note"
         value={note}
-        maxLength={4000}
+        maxLength={3900}
         onChange={(event) => setNote(event.target.value)}
       />
       <Button type="submit" className="bench-main">
@@ -29,6 +52,31 @@ export function FinishForm({ onBack, onFinish }: { onBack: () => void; onFinish:
         Back one
       </Button>
     </form>
+  );
+}
+
+function areLeft(missing: number): string {
+  return missing === 1 ? '1 is' : `${missing} are`;
+}
+
+interface PinCountProps {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}
+
+function PinCount({ label, value, onChange }: PinCountProps) {
+  return (
+    <Form.Label>
+      {label}{' '}
+      <Form.Control
+        type="number"
+        min={0}
+        max={999}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      />
+    </Form.Label>
   );
 }
 

@@ -3,6 +3,8 @@ import { Button } from 'react-bootstrap';
 import { sheetQuery } from '../api/garments';
 import type { AssemblySheet } from '../api/types';
 import { useEditor } from '../shell/GarmentPage';
+import { HowToPicture, type HowToPlan } from '../howto/HowToPicture';
+import '../howto/howto.css';
 import { Failed, Loading } from '../shell/Messages';
 
 /** The assembly sheet on screen, ready for the printer; the words come from the server. */
@@ -50,7 +52,11 @@ export function SheetView() {
         ))}
         <h2>Seams, in order</h2>
         {sheet.steps.map((step) => (
-          <Step key={step.number} step={step} />
+          <Step
+            key={step.number}
+            step={step}
+            howTo={step.shown ? garment.plan.seams.find(({ id }) => id === step.seam)?.howTo : undefined}
+          />
         ))}
         <h2>Ends to weave in</h2>
         {sheet.ends.map((end, index) => (
@@ -84,7 +90,13 @@ function Lines({ title, lines }: { title: string; lines: string[] }) {
   );
 }
 
-function Step({ step }: { step: AssemblySheet['steps'][number] }) {
+interface StepProps {
+  step: AssemblySheet['steps'][number];
+  /** Drawn where the method is worked for the first time. */
+  howTo: HowToPlan | undefined;
+}
+
+function Step({ step, howTo }: StepProps) {
   return (
     <section className="sheet-step">
       <h3 className="tick">
@@ -104,7 +116,14 @@ function Step({ step }: { step: AssemblySheet['steps'][number] }) {
       <p>
         {step.method}. Yarn: <span className="blank" /> {step.yarn}
       </p>
-      {step.how && <p>{step.how}</p>}
+      {howTo ? (
+        <div className="sheet-how">
+          <HowToPicture howTo={howTo} />
+          <p>{step.how}</p>
+        </div>
+      ) : (
+        step.how && <p>{step.how}</p>
+      )}
       <p>{step.ease}</p>
       {step.rhythms.map((rhythm) => (
         <p key={rhythm.heading}>

@@ -48,10 +48,11 @@ function longest(all: Line[]): Line {
   return all.reduce((best, line) => (size(line) > size(best) ? line : best));
 }
 
-export function OpeningDots({ sheet }: { sheet: Sheet }) {
+/** The edges that stay open, dotted; a short one is named beside it. */
+export function OpeningDots({ sheet, openings }: { sheet: Sheet; openings: OpeningPlan[] }) {
   return (
     <g aria-hidden="true">
-      {sheet.plan.gluing.openings.map((opening, index) => {
+      {openings.map((opening, index) => {
         const all = lines(sheet, opening);
         const d = all.map((line) => `M${line.from.x} ${line.from.y}L${line.to.x} ${line.to.y}`).join('');
         return (

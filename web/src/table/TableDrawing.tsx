@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { FindingView, Opened, SeamPlan } from '../api/types';
+import type { FindingView, Opened, OpeningPlan, SeamPlan } from '../api/types';
 import { closeUp, type Point } from '../drawing/geometry';
 import { Labels } from '../drawing/Labels';
 import { Mat } from '../drawing/Mat';
@@ -20,6 +20,7 @@ const MARKS_FROM_SCALE = 0.2;
 interface Props {
   garment: Opened;
   joined: Set<string>;
+  openings: OpeningPlan[];
   width: number;
   height: number;
   look: TableLook;
@@ -36,6 +37,7 @@ interface Props {
 export function TableDrawing({
   garment,
   joined,
+  openings,
   width,
   height,
   look,
@@ -100,7 +102,7 @@ export function TableDrawing({
         );
       })}
       {plan.seams.filter((seam) => !seam.fold).map(threads)}
-      <OpeningDots sheet={sheet} />
+      <OpeningDots sheet={sheet} openings={explore?.tried ? plan.gluing.openings : openings} />
       <Labels sheet={sheet} />
       {nextSeam && !explore && (
         <Tie

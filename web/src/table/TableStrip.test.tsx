@@ -11,11 +11,17 @@ afterEach(cleanup);
 function strip(opened = garment()) {
   const sent: unknown[] = [];
   const onLit = vi.fn();
+  const onWhen = vi.fn();
   inEditor(
-    <TableStrip editor={editorOf(opened, sent)} joined={new Set()} onLit={onLit} />,
+    <TableStrip
+      editor={editorOf(opened, sent)}
+      openings={{ when: 'JOINED', setWhen: onWhen, openings: opened.plan.gluing.openings }}
+      joined={new Set()}
+      onLit={onLit}
+    />,
     editorOf(opened, sent),
   );
-  return { sent, onLit };
+  return { sent, onLit, onWhen };
 }
 
 test('every seam tells its counts and state, and lights up when it has the focus', () => {
@@ -27,6 +33,16 @@ test('every seam tells its counts and state, and lights up when it has the focus
   expect(onLit).toHaveBeenLastCalledWith({ seam: 'side.left' });
   fireEvent.blur(link);
   expect(onLit).toHaveBeenLastCalledWith(undefined);
+});
+
+test('the openings are those of the finished garment until what is open now is asked for', () => {
+  const { onWhen } = strip();
+  const openings = screen.getByRole('region', { name: 'Openings' });
+  expect(
+    within(openings).getByRole('button', { name: 'when all is joined' }).getAttribute('aria-pressed'),
+  ).toBe('true');
+  fireEvent.click(within(openings).getByRole('button', { name: 'now' }));
+  expect(onWhen).toHaveBeenCalledWith('NOW');
 });
 
 test('a seam to be looked at says so instead of its ease', () => {

@@ -1,12 +1,14 @@
 import { useRef, useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
-import { counted, length, plural } from '../format';
+import { counted, plural } from '../format';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
 import { Findings } from '../shell/Findings';
 import { Facts } from './Facts';
 import type { Lit } from './lit';
+import { OpeningList } from './OpeningList';
+import type { useOpenings } from './useOpenings';
 import { Nudges } from './Nudges';
 import type { GarmentEditor } from '../shell/useGarment';
 import bounds from '../api/bounds.json';
@@ -14,11 +16,12 @@ import bounds from '../api/bounds.json';
 interface Props {
   editor: GarmentEditor;
   joined: Set<string>;
+  openings: ReturnType<typeof useOpenings>;
   onLit: (lit: Lit | undefined) => void;
 }
 
 /** Beside the mat: every seam with its state, the openings, and what to look at first. */
-export function TableStrip({ editor, joined, onLit }: Props) {
+export function TableStrip({ editor, joined, openings, onLit }: Props) {
   const { garment } = editor;
   const { plan } = garment;
   const hasGone = plan.findings.some((finding) => finding.code === 'SETTING_GONE');
@@ -56,18 +59,7 @@ export function TableStrip({ editor, joined, onLit }: Props) {
       <p>
         <Link to={`/garments/${garment.id}/by-hand`}>Join edges by hand, add pieces</Link>
       </p>
-      <h2>
-        {counted(plan.gluing.openings.length)} {plural(plan.gluing.openings.length, 'opening', 'openings')}
-      </h2>
-      <p className="soft">when all is joined</p>
-      <ul className="openings">
-        {plan.gluing.openings.map((opening, index) => (
-          <li key={index}>
-            <span>{opening.name}</span>
-            <strong>{length(opening.lengthMm, plan.unit)}</strong>
-          </li>
-        ))}
-      </ul>
+      <OpeningList openings={openings.openings} plan={plan} when={openings.when} onWhen={openings.setWhen} />
       <Findings
         findings={plan.findings}
         title="Look at this first"

@@ -11,6 +11,7 @@ import { LitCard } from './LitCard';
 import { TableDrawing } from './TableDrawing';
 import { TableStrip } from './TableStrip';
 import { type Dragged, useTableLook } from './useTableLook';
+import { useOpenings } from './useOpenings';
 import { useExplore } from './useExplore';
 import { Worn } from './Worn';
 
@@ -45,6 +46,7 @@ export function TableView() {
   const table = useTableLook(ref, { width, height }, (dragged) =>
     drop(dragged, fitScale(garment.plan, { width, height }) * table.look.zoom),
   );
+  const openings = useOpenings(garment);
   const explore = useExplore(editor);
   const exploring = explore.on && !worn;
   const warning = garment.plan.findings.find((finding) => finding.seam && finding.level !== 'NOTE');
@@ -61,6 +63,7 @@ export function TableView() {
         {width > 0 && worn && <Worn plan={garment.plan} width={width} height={height} />}
         {width > 0 && !worn && (
           <TableDrawing
+            openings={openings.openings}
             {...{ garment, joined, width, height, lit, warning }}
             look={table.look}
             dragged={table.dragged}
@@ -98,7 +101,7 @@ export function TableView() {
       {exploring ? (
         <ExploreCard editor={editor} explore={explore} />
       ) : (
-        <TableStrip editor={editor} joined={joined} onLit={setLit} />
+        <TableStrip editor={editor} joined={joined} openings={openings} onLit={setLit} />
       )}
     </div>
   );

@@ -5,6 +5,7 @@ import type { GarmentEditor } from '../shell/useGarment';
 import { joinedSeams } from '../shell/joined';
 import { readScale } from './scale';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
+import { YarnStages } from './YarnStages';
 import { YarnForm } from './YarnForm';
 
 /** Each yarn with what its seams take, what is left, and what to buy; told, changed and weighed here. */
@@ -75,6 +76,7 @@ function YarnCard({ sum, editor, onOpen }: CardProps) {
       <p className="soft">{about.join(', ')}</p>
       <p className={sum.buy || sum.runsOut ? 'wrong' : ''}>{sum.words}</p>
       {yarn.left && <p className="soft">{yarn.left.grams} g left when last weighed.</p>}
+      <YarnStages sum={sum} plan={editor.garment.plan} />
       <div className="yarn-keys">
         <Button variant="outline-dark" size="sm" onClick={onOpen}>
           Change

@@ -92,6 +92,17 @@ class WorkApiTest {
     assertThat(opened.path("next").path("seam").asString()).isEqualTo("armhole.right");
   }
 
+  /** What is open now follows from what is joined at the bench; a sleeve that hangs by nothing yet is not told of. */
+  @Test
+  void whatIsOpenNowFollowsTheBench() {
+    JsonNode open = TestServer.json(server.get("/api/garments/" + garment + "/open-now"));
+    assertThat(open).hasSize(1);
+    assertThat(open.get(0).path("stretches")).noneMatch(stretch -> stretch.path("piece").asString().startsWith("sleeve"));
+    join("armhole.left");
+    JsonNode after = TestServer.json(server.get("/api/garments/" + garment + "/open-now"));
+    assertThat(after.get(0).path("stretches")).anyMatch(stretch -> stretch.path("piece").asString().equals("sleeve.left"));
+  }
+
   /** Armhole stitches far too many: refused with the finding, opened once it is left so. */
   @Test
   void whatIsToBeDecidedFirstIsAskedBeforeTheBench() {

@@ -30,6 +30,7 @@ import ruxel.core.change.Stops;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.AdviceView;
+import ruxel.core.plan.GarmentPlan;
 import ruxel.core.sheet.AssemblySheet;
 import ruxel.files.AnswerValues;
 import ruxel.files.GarmentSvg;
@@ -170,6 +171,11 @@ class GarmentController {
   @GetMapping("/garments/{id}/seams/{seam}/advice")
   List<AdviceView.AnswerView> advice(@PathVariable UUID id, @PathVariable String seam) {
     return garments.advice(id, seam);
+  }
+
+  @GetMapping("/garments/{id}/open-now")
+  ResponseEntity<List<GarmentPlan.OpeningPlan>> openNow(@PathVariable UUID id) {
+    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(garments.openNow(id));
   }
 
   @GetMapping("/garments/{id}/stops")

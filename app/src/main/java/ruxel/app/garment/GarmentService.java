@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import ruxel.app.garment.GarmentViews.Changed;
 import ruxel.app.garment.GarmentViews.HistoryEntry;
@@ -15,6 +17,7 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
+import ruxel.core.bench.Work;
 import ruxel.core.change.Change;
 import ruxel.core.change.Names;
 import ruxel.core.change.OwnChange;
@@ -31,6 +34,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.AdviceView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OpenToday;
 import ruxel.core.plan.WholeAdvice;
 import ruxel.core.plan.Planner;
 import ruxel.core.repair.Effects;
@@ -85,6 +89,15 @@ public class GarmentService {
   public List<AdviceView.AnswerView> advice(UUID id, String seam) {
     Garment garment = reader.versioned(id).garment();
     return Problems.valueOf(WholeAdvice.of(garment, seam), garment.wording());
+  }
+
+  /** What is open now, by the seams that are joined at the bench. */
+  public List<GarmentPlan.OpeningPlan> openNow(UUID id) {
+    Opened opened = reader.opened(id);
+    Set<String> joined =
+        opened.progress().stream().filter(seam -> seam.state().filter(Work.State.JOINED::equals).isPresent()).map(GarmentViews.SeamProgress::seam).collect(Collectors.toSet());
+    Garment garment = reader.versioned(id).garment();
+    return Problems.valueOf(OpenToday.of(garment, joined), garment.wording());
   }
 
   public UUID create(String name, String construction, Answers answers) {

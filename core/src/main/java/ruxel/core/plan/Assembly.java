@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -18,6 +20,7 @@ import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.OpenMeanwhile;
 import ruxel.core.glue.Opening;
+import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
 import ruxel.core.order.Step;
@@ -176,7 +179,14 @@ final class Assembly {
             .map(gluing::segment)
             .map(s -> new GarmentPlan.StretchPlan(faces.get(s.face()).id(), gluing.edgeOf(s).id(), s.fromHalf(), s.toHalf()))
             .toList();
-    return new GarmentPlan.OpeningPlan(openings.of(opening.segments()), opening.lengthMm(), stretches, opening.angles());
+    return new GarmentPlan.OpeningPlan(openings.of(opening.segments()), opening.lengthMm(), stretches, opening.angles(), OpeningCorners.words(opening.angles()));
+  }
+
+  /** What is open once only these are joined, on pieces that hang together; linear in the segments and their openings. */
+  List<GarmentPlan.OpeningPlan> openWith(Predicate<Join> joined) {
+    Gluing now = gluing.withOnly(joined);
+    Set<Integer> hanging = now.segments().stream().filter(segment -> !segment.isFree()).map(Segment::face).collect(Collectors.toSet());
+    return Openings.of(now).stream().filter(opening -> hanging.contains(now.segment(opening.segments().get(0)).face())).map(this::opening).toList();
   }
 
   /** What is open after each step, among pieces that hang together. */

@@ -84,8 +84,8 @@ public record GarmentPlan(
   /** A connected part of the gluing. */
   public record PartPlan(List<String> pieces, int points, int segments, int openings, int handles) {}
 
-  /** An opening with its name, length and free stretches. */
-  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles) {}
+  /** An opening with its name, length, free stretches, the angle at the end of each, and its corners in words. */
+  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners) {}
 
   /** A free stretch of an edge in half units of the edge. */
   public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}

@@ -83,10 +83,13 @@ final class YarnPlans {
     OptionalDouble left = yarn.leftMm();
     double needed = 0;
     Optional<Seam> runsOut = Optional.empty();
+    List<YarnPlan.Stage> stages = new ArrayList<>();
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
-        needed += strands.get(seam.id()).neededMm();
+        double takes = strands.get(seam.id()).neededMm();
+        needed += takes;
+        stages.add(new YarnPlan.Stage(seam.id(), takes, left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty()));
         if (runsOut.isEmpty() && left.isPresent() && needed > left.getAsDouble()) {
           runsOut = Optional.of(seam);
         }
@@ -103,7 +106,7 @@ final class YarnPlans {
                     FindingCode.LESS_YARN, Where.seam(seam.id()), Fact.text("yarn", yarn.name()), Fact.text("seam", Wording.low(seam.name())), Fact.length("lacks", lacks))));
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
-        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Seam::id), words(needed, left, buy));
+        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Seam::id), List.copyOf(stages), words(needed, left, buy));
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {

@@ -33,9 +33,10 @@ public record AssemblySheet(
   /** A piece to tick off, with the counts of its edges. */
   public record PieceRow(String name, List<String> edges) {}
 
-  /** A seam to tick off: how it is joined, where each stitch goes, and its markers. */
+  /** A seam to tick off: how it is joined, where each stitch goes, and its markers; {@code shown}: how it is worked is told in full here. */
   public record StepBlock(
       int number,
+      String seam,
       String title,
       String counts,
       String direction,
@@ -46,6 +47,7 @@ public record AssemblySheet(
       List<MarkerLine> markers,
       List<String> first,
       String how,
+      boolean shown,
       List<String> closing) {
     public boolean hasMarkers() {
       return !markers.isEmpty();
@@ -110,8 +112,9 @@ public record AssemblySheet(
   private static StepBlock step(GarmentPlan plan, GarmentPlan.StepPlan step, Wording wording) {
     SeamPlan seam = seam(plan, step);
     Optional<Method> method = seam.method().flatMap(Method::of);
+    Optional<GarmentPlan.StepPlan> workedBefore = workedBefore(plan, step, seam);
     return new StepBlock(
-        step.number(), step.title(), "%s on %s: %s, %s".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), Wording.counted(seam.joints(), "joints")),
+        step.number(), seam.id(), step.title(), "%s on %s: %s, %s".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), Wording.counted(seam.joints(), "joints")),
         step.direction(),
         method.map(m -> "%s, %s".formatted(m.title(wording), m.held())).orElse("Joining method still to be chosen"),
         plan.yarn().seams().stream().filter(s -> s.seam().equals(seam.id())).findFirst().map(s -> Wording.uncapital(s.words())).orElse(""),
@@ -122,18 +125,20 @@ public record AssemblySheet(
             .map(c -> new MarkerLine(c.number(), c.name(), c.nameA(), c.nameB()))
             .toList(),
         step.first(),
-        how(plan, step, seam),
+        workedBefore.map(other -> "Worked as step %d.".formatted(other.number())).orElseGet(() -> how(seam)),
+        workedBefore.isEmpty() && seam.howTo().isPresent(),
         step.closing());
   }
 
-  /** How it is worked, told in full at the first step that is worked so. */
-  private static String how(GarmentPlan plan, GarmentPlan.StepPlan step, SeamPlan seam) {
-    Optional<GarmentPlan.StepPlan> first =
-        plan.steps().stream()
-            .filter(other -> other.number() < step.number() && seam.howTo().isPresent() && seam(plan, other).howTo().equals(seam.howTo()))
-            .findFirst();
-    return first.map(other -> "Worked as step %d.".formatted(other.number()))
-        .orElseGet(() -> seam.howTo().map(how -> how.lines().stream().map(HowTo.Line::words).collect(Collectors.joining(" "))).orElse(""));
+  /** The first step that is worked just so, if there is one before this. */
+  private static Optional<GarmentPlan.StepPlan> workedBefore(GarmentPlan plan, GarmentPlan.StepPlan step, SeamPlan seam) {
+    return plan.steps().stream()
+        .filter(other -> other.number() < step.number() && seam.howTo().isPresent() && seam(plan, other).howTo().equals(seam.howTo()))
+        .findFirst();
+  }
+
+  private static String how(SeamPlan seam) {
+    return seam.howTo().map(how -> how.lines().stream().map(HowTo.Line::words).collect(Collectors.joining(" "))).orElse("");
   }
 
   private static SeamPlan seam(GarmentPlan plan, GarmentPlan.StepPlan step) {

@@ -1,0 +1,43 @@
+import type { OpeningPlan } from '../api/types';
+import { counted, length, plural } from '../format';
+import type { GarmentPlan } from '../api/types';
+import type { OpenWhen } from './useOpenings';
+
+interface Props {
+  openings: OpeningPlan[];
+  plan: GarmentPlan;
+  when: OpenWhen;
+  onWhen: (when: OpenWhen) => void;
+}
+
+/** The openings by name, length and corners: when all is joined, or by what is joined so far. */
+export function OpeningList({ openings, plan, when, onWhen }: Props) {
+  return (
+    <section aria-label="Openings">
+      <h2>
+        {openings.length === 0 ? 'No' : counted(openings.length)}{' '}
+        {plural(openings.length, 'opening', 'openings')}
+      </h2>
+      <div className="open-when" role="group" aria-label="Openings when">
+        <button type="button" aria-pressed={when === 'JOINED'} onClick={() => onWhen('JOINED')}>
+          when all is joined
+        </button>
+        <button type="button" aria-pressed={when === 'NOW'} onClick={() => onWhen('NOW')}>
+          now
+        </button>
+      </div>
+      {openings.length === 0 && <p>Nothing hangs together yet: join the first seam.</p>}
+      <ul className="openings">
+        {openings.map((opening, index) => (
+          <li key={index}>
+            <span>
+              {opening.name}
+              <small className="soft">{opening.corners}</small>
+            </span>
+            <strong>{length(opening.lengthMm, plan.unit)}</strong>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
