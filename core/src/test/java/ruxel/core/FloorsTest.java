@@ -17,6 +17,7 @@ class FloorsTest {
           .consideringOnlyDependenciesInLayers()
           .layer("measure").definedBy("ruxel.core.measure")
           .layer("finding").definedBy("ruxel.core.finding")
+          .layer("board").definedBy("ruxel.core.board")
           .layer("piece").definedBy("ruxel.core.piece")
           .layer("seam").definedBy("ruxel.core.seam")
           .layer("match").definedBy("ruxel.core.match")
@@ -55,6 +56,9 @@ class FloorsTest {
           .whereLayer("wearer").mayOnlyBeAccessedByLayers("decision", "change", "plan")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "change", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
+          .whereLayer("piece")
+          .mayOnlyBeAccessedByLayers(
+              "seam", "match", "glue", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "sheet", "construction")
           .whereLayer("seam")
           .mayOnlyBeAccessedByLayers("match", "glue", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
 

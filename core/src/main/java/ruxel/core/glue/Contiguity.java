@@ -52,6 +52,9 @@ public record Contiguity(List<Need> needs, List<Ring> rings) {
       for (Side side : Side.values()) {
         List<ResolvedSpan> spans = seam.side(side);
         for (int i = 1; i < spans.size(); i++) {
+          if (spans.get(i).goesOnFrom(spans.get(i - 1))) {
+            continue;
+          }
           int end = endOf(gluing, spans.get(i - 1), false);
           int start = endOf(gluing, spans.get(i), true);
           needs.add(

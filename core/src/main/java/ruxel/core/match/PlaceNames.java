@@ -43,11 +43,27 @@ public final class PlaceNames {
   /** "stitch 18", "front row end 10", "back row end 3, second of two". */
   public String name(int placeIndex) {
     Place place = side.places().get(placeIndex);
-    String piece = side.spans().size() > 1 ? Wording.low(place.span().piece().name()) + " " : "";
+    String piece = stretch(place);
     String part = place.parts() == 1 ? "" : ", " + part(place.part() + 1) + " of " + Wording.number(place.parts());
     return place.isOfEdge()
         ? piece + word(place.run().kind()) + " " + number(placeIndex) + part
         : place.run().kind() == UnitKind.SEAM_PLACE ? "the seam place" : piece + word(place.run().kind()) + part;
+  }
+
+  /** Of which piece it is where a side has several stretches, and of which square on a board. */
+  private String stretch(Place place) {
+    String piece = side.spans().size() > 1 ? Wording.low(place.span().piece().name()) + " " : "";
+    boolean onSquare = place.span().piece().board().isPresent() && !place.run().origin().isEdging();
+    return onSquare ? piece + "square " + (squaresBefore(place) + 1) + ", " : piece;
+  }
+
+  /** Squares of the same piece before it along the side. */
+  private int squaresBefore(Place place) {
+    int before = 0;
+    for (int s = place.spanIndex(); s > 0 && side.spans().get(s).goesOnFrom(side.spans().get(s - 1)); s--) {
+      before++;
+    }
+    return before;
   }
 
   /** Neighbouring places that one joint takes: "stitches 3 and 4", "two places of row end 7". */
@@ -63,7 +79,7 @@ public final class PlaceNames {
       return IntStream.rangeClosed(first, lastPlace).mapToObj(this::name).collect(Collectors.joining(", "));
     }
     List<Integer> numbers = IntStream.rangeClosed(first, lastPlace).map(this::number).distinct().boxed().toList();
-    String piece = side.spans().size() > 1 ? Wording.low(one.span().piece().name()) + " " : "";
+    String piece = stretch(one);
     if (numbers.size() == 1) {
       return "%s places of %s%s %d".formatted(Wording.number(count), piece, word(one.run().kind()), numbers.get(0));
     }

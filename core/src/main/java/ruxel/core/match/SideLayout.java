@@ -85,20 +85,21 @@ public final class SideLayout {
       int unit = span.unitAt(local);
       Run run = span.edge().runOfUnit(unit);
       int n = parts(run, rowPlaces[firstUnits[spanIndex] + local], spaces);
-      double width = run.advance().lengthMm() * span.edge().measuredScale() / n;
+      double width = run.advance().lengthMm() * span.placeShare(run) * span.edge().measuredScale() / n;
       for (int part = 0; part < n; part++) {
         places.add(new Place(spanIndex, span, unit, run, part, n, width, run.kind() == UnitKind.CHAIN_SPACE && spaces == Seam.Spaces.ROUND));
       }
     }
   }
 
-  /** Each chain of a corner counts as wide as a stitch of its piece. */
+  /** Each chain of a corner counts as wide as a stitch of its piece; beside a square, as a place of that. */
   private void addCorner(int spanIndex, boolean start) {
     ResolvedSpan span = spans.get(spanIndex);
     span.corner(start)
         .ifPresent(
             corner -> {
-              double width = span.piece().cloth().stitchWidthMm();
+              Run beside = span.edge().runOfUnit(span.unitAt(start ? 0 : span.units() - 1));
+              double width = span.piece().board().isPresent() ? beside.advance().lengthMm() * span.placeShare(beside) : span.piece().cloth().stitchWidthMm();
               Run run = Run.plain(start ? "corner before" : "corner behind", UnitKind.CORNER, 1, new Advance(width, 0));
               for (int i = 0; i < corner.places(); i++) {
                 add(spanIndex, start, run, i, corner.places());

@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import ruxel.core.board.Board;
 import ruxel.core.measure.Corner;
 
 /**
  * A flat fabric with a right side. Its outline is a ring of named edges, counter-clockwise seen from
  * the right side, that starts at (0, 0) of the piece's own axes (handbook 3, model 1). {@code corners} holds, by
- * the id of the edge before it, each corner that has chains or a space of its own.
+ * the id of the edge before it, each corner that has chains or a space of its own. {@code board} are the squares it is made of,
+ * if it is: each run of its edges is the side of one (see {@link BoardPiece}).
  */
 public record Piece(
     String id,
@@ -22,7 +24,8 @@ public record Piece(
     Optional<Mirror> mirrorOf,
     Cloth cloth,
     Map<String, Corner> corners,
-    Optional<Lean> lean)
+    Optional<Lean> lean,
+    Optional<Board> board)
     implements Face {
   /** What the piece becomes. */
   public enum Part {
@@ -41,7 +44,7 @@ public record Piece(
   }
 
   public Piece(String id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
-    this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty());
+    this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty(), Optional.empty());
   }
 
   @Override
@@ -61,6 +64,25 @@ public record Piece(
 
   public Optional<Edge> edge(String edgeId) {
     return edges.stream().filter(edge -> edge.id().equals(edgeId)).findFirst();
+  }
+
+  /** The corner of a square that a stretch of an edge reaches at one of its ends: at a corner of the piece, or where two squares of a board meet. */
+  public Optional<Corner> cornerAt(int edgeIndex, int cut, boolean startsThere) {
+    Edge edge = edges.get(edgeIndex);
+    if (cut == (startsThere ? 0 : edge.units())) {
+      return cornerBehind(startsThere ? edgeIndex - 1 : edgeIndex);
+    }
+    return board.filter(squares -> isBetweenSquares(edge, cut)).map(squares -> squares.motif().corner());
+  }
+
+  /** Whether two squares of a board meet at a cut inside an edge; an edging worked along it has no such spots. */
+  public boolean isBetweenSquares(Edge edge, int cut) {
+    if (board.isEmpty() || cut <= 0 || cut >= edge.units()) {
+      return false;
+    }
+    Run before = edge.runOfUnit(cut - 1);
+    Run behind = edge.runOfUnit(cut);
+    return !before.origin().base().equals(behind.origin().base()) && !before.origin().isEdging() && !behind.origin().isEdging();
   }
 
   /** The piece this one is the mirror image of, or that is the mirror image of it. */
@@ -87,19 +109,23 @@ public record Piece(
 
   /** This piece as its own mirror image; each edge, by id, mirrors another or itself. */
   public Piece ownTwin(Map<String, String> mirrored) {
-    return new Piece(id, name, part, edges, Optional.of(new Mirror(id, mirrored)), cloth, corners, lean);
+    return new Piece(id, name, part, edges, Optional.of(new Mirror(id, mirrored)), cloth, corners, lean, board);
+  }
+
+  public Piece withBoard(Board changed) {
+    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, lean, Optional.of(changed));
   }
 
   public Piece named(String other) {
-    return new Piece(id, other, part, edges, mirrorOf, cloth, corners, lean);
+    return new Piece(id, other, part, edges, mirrorOf, cloth, corners, lean, board);
   }
 
   public Piece withEdges(List<Edge> changed) {
-    return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean);
+    return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean, board);
   }
 
   public Piece withCorners(Map<String, Corner> changed) {
-    return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean);
+    return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean, board);
   }
 
   /** The same with runs as if they had been given so. */
@@ -108,7 +134,7 @@ public record Piece(
   }
 
   public Piece withLean(Lean found) {
-    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, Optional.of(found));
+    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, Optional.of(found), board);
   }
 
   /**
@@ -129,6 +155,6 @@ public record Piece(
       cornerBehind(i).ifPresent(corner -> turned.put(behindInMirror, corner));
     }
     Collections.reverse(reversed);
-    return new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean);
+    return new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean, board.map(Board::mirrorImage));
   }
 }

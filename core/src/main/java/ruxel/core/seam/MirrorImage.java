@@ -5,6 +5,7 @@ import java.util.Optional;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
+import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Seam.SideOf;
 
@@ -19,7 +20,7 @@ public record MirrorImage(List<Piece> pieces) {
 
   public Span of(Span span) {
     return new Span(
-        twin(span.piece()).id(), edge(span.piece(), span.edge()), of(span.toExclusive()), of(span.fromInclusive()), span.along() == FORWARD ? BACKWARD : FORWARD);
+        twin(span.piece()).id(), edge(span.piece(), span.edge()), of(span.piece(), span.edge(), span.toExclusive()), of(span.piece(), span.edge(), span.fromInclusive()), span.along() == FORWARD ? BACKWARD : FORWARD);
   }
 
   public Anchor of(Anchor anchor) {
@@ -32,14 +33,30 @@ public record MirrorImage(List<Piece> pieces) {
   }
 
   private Spot of(Spot spot) {
-    Cut cut = of(spot.cut());
+    Cut cut = of(spot.piece(), spot.edge(), spot.cut());
     // The unit after a cut is the unit before its mirror image.
     Cut before = spot.at() == Spot.At.CUT ? cut : new Cut(cut.run(), cut.from() == Cut.End.END ? cut.offset() + 1 : cut.offset() - 1, cut.from());
     return new Spot(twin(spot.piece()).id(), edge(spot.piece(), spot.edge()), before, spot.at());
   }
 
-  private static Cut of(Cut cut) {
-    return new Cut(cut.run(), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
+  private Cut of(String piece, String edge, Cut cut) {
+    return new Cut(run(piece, edge, cut.run()), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
+  }
+
+  /** The mirror image of a run has its name, but for squares on a board that is its own mirror image: there it is as far from the other end. */
+  private String run(String piece, String edge, String run) {
+    Piece own = piece(piece).orElseThrow();
+    if (own.board().isEmpty() || !twin(piece).id().equals(piece)) {
+      return run;
+    }
+    List<String> runs = ids(own, edge);
+    List<String> mirrored = ids(own, edge(piece, edge));
+    int at = runs.indexOf(run);
+    return at >= 0 && runs.size() == mirrored.size() ? mirrored.get(runs.size() - 1 - at) : run;
+  }
+
+  private static List<String> ids(Piece piece, String edge) {
+    return piece.edge(edge).stream().flatMap(found -> found.runs().stream()).map(Run::id).toList();
   }
 
   private Optional<Piece> piece(String id) {

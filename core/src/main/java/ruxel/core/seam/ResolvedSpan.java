@@ -1,5 +1,7 @@
 package ruxel.core.seam;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -35,8 +37,34 @@ public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int 
   /** The corner that its start or end in the seam's direction reaches, if that has chains or a space of its own. */
   public Optional<Corner> corner(boolean start) {
     boolean ringStart = start == forward();
-    boolean reached = ringStart ? from == 0 : to == edge().units();
-    return reached ? piece.cornerBehind(ringStart ? edgeIndex - 1 : edgeIndex) : Optional.empty();
+    return piece.cornerAt(edgeIndex, ringStart ? from : to, ringStart);
+  }
+
+  /** Parted where two squares of a board meet, in the seam's direction. */
+  List<ResolvedSpan> bySquares() {
+    List<ResolvedSpan> parts = new ArrayList<>();
+    int start = from;
+    for (int cut = from + 1; cut < to; cut++) {
+      if (piece.isBetweenSquares(edge(), cut)) {
+        parts.add(new ResolvedSpan(span, piece, edgeIndex, start, cut));
+        start = cut;
+      }
+    }
+    parts.add(new ResolvedSpan(span, piece, edgeIndex, start, to));
+    if (!forward()) {
+      Collections.reverse(parts);
+    }
+    return parts;
+  }
+
+  /** Whether it goes on on the same edge where another one of its side ends. */
+  public boolean goesOnFrom(ResolvedSpan before) {
+    return piece.id().equals(before.piece.id()) && edgeIndex == before.edgeIndex && forward() == before.forward() && (forward() ? from == before.to : to == before.from);
+  }
+
+  /** How much of its unit's width a place takes on a square, where the corners take the rest; 1 elsewhere. */
+  public double placeShare(Run run) {
+    return piece.board().filter(board -> !run.origin().isEdging()).map(board -> (double) run.count() / board.motif().places(run.count())).orElse(1.0);
   }
 
   /** The ring number of the unit that the seam meets as its {@code local}-th on this span. */

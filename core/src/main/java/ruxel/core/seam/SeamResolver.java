@@ -38,7 +38,7 @@ public final class SeamResolver {
       List<ResolvedSpan> a = resolver.spans(seam, seam.a());
       List<ResolvedSpan> b = resolver.spans(seam, seam.b());
       if (a.size() == seam.a().spans().size() && b.size() == seam.b().spans().size()) {
-        resolved.add(new ResolvedSeam(seam, a, b));
+        resolved.add(new ResolvedSeam(seam, bySquares(a), bySquares(b)));
       }
     }
     List<ResolvedSeam> apart = resolver.withoutOverlaps(resolved);
@@ -57,6 +57,11 @@ public final class SeamResolver {
       span(seam, span).ifPresent(spans::add);
     }
     return spans;
+  }
+
+  /** On a board each square is a stretch of its own, so that its corners are found. */
+  private static List<ResolvedSpan> bySquares(List<ResolvedSpan> spans) {
+    return spans.stream().flatMap(span -> span.bySquares().stream()).toList();
   }
 
   private Optional<ResolvedSpan> span(Seam seam, Span span) {

@@ -3,6 +3,7 @@ package ruxel.core.strand;
 import java.util.ArrayList;
 import java.util.List;
 import ruxel.core.match.Joints;
+import ruxel.core.match.Place;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
 
@@ -42,6 +43,11 @@ public record Course(double lengthMm, int joints, List<Spot> spots) {
   }
 
   private static boolean passes(SideLayout side, int before, int after) {
-    return before >= 0 && after >= 0 && side.places().get(before).spanIndex() != side.places().get(after).spanIndex();
+    if (before < 0 || after < 0) {
+      return false;
+    }
+    Place from = side.places().get(before);
+    Place to = side.places().get(after);
+    return from.spanIndex() != to.spanIndex() && !to.span().goesOnFrom(from.span());
   }
 }
