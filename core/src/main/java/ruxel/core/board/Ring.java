@@ -44,8 +44,8 @@ public record Ring(List<Side> sides, Optional<Square> hole) {
     }
   }
 
-  /** A straight side. */
-  public record Side(Way way, List<Square> squares) {
+  /** A straight side, and where it begins: so many squares right of the board's left end and above its lowest row. */
+  public record Side(Way way, int x, int y, List<Square> squares) {
     public Side {
       squares = List.copyOf(squares);
     }
@@ -53,7 +53,7 @@ public record Ring(List<Side> sides, Optional<Square> hole) {
 
   private record Point(int x, int y) {}
 
-  private record Step(Square square, Way way) {}
+  private record Step(Square square, Way way, Point from) {}
 
   public static Ring of(Board board) {
     Map<Point, Map<Way, Step>> leads = new TreeMap<>((one, other) -> one.y != other.y ? Integer.compare(one.y, other.y) : Integer.compare(one.x, other.x));
@@ -64,7 +64,7 @@ public record Ring(List<Side> sides, Optional<Square> hole) {
       for (Way way : Way.values()) {
         Way out = way.right();
         if (!taken.containsKey(new Point(each.getKey().x + out.dx, each.getKey().y + out.dy))) {
-          leads.computeIfAbsent(start(each.getKey(), way), key -> new LinkedHashMap<>()).put(way, new Step(each.getValue(), way));
+          leads.computeIfAbsent(start(each.getKey(), way), key -> new LinkedHashMap<>()).put(way, new Step(each.getValue(), way, start(each.getKey(), way)));
           all++;
         }
       }
@@ -108,11 +108,11 @@ public record Ring(List<Side> sides, Optional<Square> hole) {
 
   private static List<Side> straight(List<Step> steps) {
     List<Side> sides = new ArrayList<>();
-    List<Square> run = new ArrayList<>();
+    List<Step> run = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
-      run.add(steps.get(i).square());
+      run.add(steps.get(i));
       if (i + 1 == steps.size() || steps.get(i + 1).way() != steps.get(i).way()) {
-        sides.add(new Side(steps.get(i).way(), run));
+        sides.add(new Side(run.get(0).way(), run.get(0).from().x(), run.get(0).from().y(), run.stream().map(Step::square).toList()));
         run = new ArrayList<>();
       }
     }

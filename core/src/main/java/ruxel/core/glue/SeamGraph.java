@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jgrapht.alg.connectivity.ConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.Pseudograph;
@@ -25,14 +26,25 @@ public record SeamGraph(Map<Join, List<Integer>> ways) {
 
   /** Nearly linear in the segments. */
   public static SeamGraph of(Gluing gluing, List<ResolvedSeam> seams) {
+    return of(gluing, seams.stream().map(seam -> new Course(seam.join(), seam.a())));
+  }
+
+  /** Of joins of any kind. */
+  public static SeamGraph ofJoins(Gluing gluing, List<GluedJoin> joins) {
+    return of(gluing, joins.stream().map(join -> new Course(join.join(), join.a())));
+  }
+
+  private record Course(Join join, List<ResolvedSpan> along) {}
+
+  private static SeamGraph of(Gluing gluing, Stream<Course> courses) {
     Points points = new Points(gluing);
     Map<List<Integer>, List<Segment>> onEdges = gluing.segments().stream().collect(Collectors.groupingBy(s -> List.of(s.face(), s.edge())));
     Map<Join, List<Integer>> all = new LinkedHashMap<>();
     Map<Integer, Join> passed = new HashMap<>();
     Map<Integer, Boolean> shared = new HashMap<>();
-    for (ResolvedSeam seam : seams) {
+    for (Course seam : courses.toList()) {
       List<Integer> way = new ArrayList<>();
-      for (ResolvedSpan span : seam.a()) {
+      for (ResolvedSpan span : seam.along()) {
         for (Segment segment : along(span, onEdges.getOrDefault(List.of(gluing.faceNumber(span.piece().id()), span.edgeIndex()), List.of()))) {
           if (segment.join().filter(seam.join()::equals).isPresent()) {
             int start = points.pointOf(span.forward() ? Points.start(segment.index()) : Points.end(segment.index()));

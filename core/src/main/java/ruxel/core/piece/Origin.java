@@ -38,6 +38,11 @@ public record Origin(Kind kind, String base) {
     return kind == Kind.EDGED || kind == Kind.ROWS;
   }
 
+  /** Whether both stand for one run, or one is the end of edging rows, which belongs to the run beside it. */
+  boolean isOfOneSquare(Origin other) {
+    return kind == Kind.ROWS || other.kind == Kind.ROWS || base.equals(other.base);
+  }
+
   /** Whether it stands for a run of the construction. */
   public boolean standsFor(String run) {
     return kind != Kind.ROWS && base.equals(run);

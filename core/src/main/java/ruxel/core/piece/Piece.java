@@ -72,17 +72,13 @@ public record Piece(
     if (cut == (startsThere ? 0 : edge.units())) {
       return cornerBehind(startsThere ? edgeIndex - 1 : edgeIndex);
     }
-    return board.filter(squares -> isBetweenSquares(edge, cut)).map(squares -> squares.motif().corner());
+    boolean isSquare = isBetweenSquares(edge, cut) && !edge.runOfUnit(cut - 1).origin().isEdging() && !edge.runOfUnit(cut).origin().isEdging();
+    return board.filter(squares -> isSquare).map(squares -> squares.motif().corner());
   }
 
-  /** Whether two squares of a board meet at a cut inside an edge; an edging worked along it has no such spots. */
+  /** Whether two squares of a board meet at a cut inside an edge, or the edging over them does. */
   public boolean isBetweenSquares(Edge edge, int cut) {
-    if (board.isEmpty() || cut <= 0 || cut >= edge.units()) {
-      return false;
-    }
-    Run before = edge.runOfUnit(cut - 1);
-    Run behind = edge.runOfUnit(cut);
-    return !before.origin().base().equals(behind.origin().base()) && !before.origin().isEdging() && !behind.origin().isEdging();
+    return board.isPresent() && cut > 0 && cut < edge.units() && !edge.runOfUnit(cut - 1).origin().isOfOneSquare(edge.runOfUnit(cut).origin());
   }
 
   /** The piece this one is the mirror image of, or that is the mirror image of it. */

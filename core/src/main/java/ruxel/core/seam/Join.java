@@ -1,9 +1,17 @@
 package ruxel.core.seam;
 
-/** What is worked between faces in one line (model 2): so far a seam. */
+/** What is worked between faces in one line (model 2): a seam, or a line of a board. */
 public sealed interface Join {
   /** A seam, by its id. */
   record OfSeam(String id) implements Join {}
+
+  /** A line of a board, by the board's piece and its own id there. */
+  record OfLine(String piece, String line) implements Join {
+    @Override
+    public String id() {
+      return piece + "/" + line;
+    }
+  }
 
   static Join seam(String id) {
     return new OfSeam(id);
