@@ -18,6 +18,7 @@ class FloorsTest {
           .layer("measure").definedBy("ruxel.core.measure")
           .layer("finding").definedBy("ruxel.core.finding")
           .layer("board").definedBy("ruxel.core.board")
+          .layer("colour").definedBy("ruxel.core.colour")
           .layer("piece").definedBy("ruxel.core.piece")
           .layer("seam").definedBy("ruxel.core.seam")
           .layer("match").definedBy("ruxel.core.match")
@@ -56,6 +57,7 @@ class FloorsTest {
           .whereLayer("wearer").mayOnlyBeAccessedByLayers("decision", "change", "plan")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "change", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
+          .whereLayer("colour").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("piece")
           .mayOnlyBeAccessedByLayers(
               "seam", "match", "glue", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "sheet", "construction")
