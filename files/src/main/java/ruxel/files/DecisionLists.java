@@ -7,6 +7,7 @@ import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.GarmentWeight;
+import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.LeaningPiece;
 import ruxel.core.decision.LeftFinding;
@@ -16,10 +17,12 @@ import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.decision.MovedAnchor;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
+import ruxel.core.decision.OwnColourway;
 import ruxel.core.decision.OwnFactor;
 import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.TakenOut;
@@ -66,7 +69,10 @@ final class DecisionLists {
           new Kept("weight", GarmentWeight.class),
           new Kept("wornBy", WornBy.class),
           new Kept("measures", WearerMeasure.class),
-          new Kept("factors", OwnFactor.class));
+          new Kept("factors", OwnFactor.class),
+          new Kept("colourways", OwnColourway.class),
+          new Kept("squares", PlacedSquares.class),
+          new Kept("boards", JoinedBoard.class));
 
   /** Of which a garment has one. */
   private static final Set<Class<? extends Decision>> SINGLE = Set.of(WantedOrder.class, GarmentWeight.class, WornBy.class);

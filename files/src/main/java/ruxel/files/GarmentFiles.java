@@ -62,7 +62,7 @@ public final class GarmentFiles {
   public static String write(Garment garment) {
     ObjectNode file = MAPPER.createObjectNode().put("format", FORMAT).put("version", VERSION);
     file.setAll(MAPPER.<ObjectNode>valueToTree(garment));
-    return MAPPER.writeValueAsString(file) + "\n";
+    return MAPPER.writeValueAsString(new BoardFiles(MAPPER).written(file)) + "\n";
   }
 
   /** The garment, or every finding with its JSON path. */
@@ -128,7 +128,11 @@ public final class GarmentFiles {
     if (!findings.isEmpty()) {
       return Outcome.refused(findings);
     }
-    Garment garment = MAPPER.treeToValue(tree, Garment.class);
+    JsonNode whole = new BoardFiles(MAPPER).read(tree, findings);
+    if (!findings.isEmpty()) {
+      return Outcome.refused(findings);
+    }
+    Garment garment = MAPPER.treeToValue(whole, Garment.class);
     findings.addAll(Layout.of(garment).findings());
     // Beside a recipe, whose pieces change with its answers, a seam that cannot be is told by the plan.
     if (garment.recipe().isEmpty()) {
@@ -146,6 +150,7 @@ public final class GarmentFiles {
 
   private static void repeatedIds(JsonNode tree, List<Finding> findings) {
     repeated(tree.path("pieces"), "$.pieces", findings);
+    repeated(tree.path("boards"), "$.boards", findings);
     repeated(tree.path("seams"), "$.seams", findings);
     each(tree.path("pieces"), "$.pieces", (piece, onPiece) -> {
       repeated(piece.path("edges"), onPiece + ".edges", findings);

@@ -59,7 +59,7 @@ class GarmentFilesTest {
         List.of("later version", CARDIGAN.replace("\"version\": 1", "\"version\": 2"), "LATER_VERSION", "$.version"),
         List.of("repeated key", CARDIGAN.replace("\"unit\"", "\"name\": \"x\", \"unit\""), "NOT_JSON", "$"),
         List.of("unknown field", CARDIGAN.replace("\"unit\"", "\"pocket\": 1, \"unit\""), "SCHEMA", "$"),
-        List.of("reserved name", CARDIGAN.replace("\"unit\"", "\"boards\": [], \"unit\""), "SCHEMA", "$"),
+        List.of("reserved name", CARDIGAN.replace("\"unit\"", "\"strips\": [], \"unit\""), "SCHEMA", "$"),
         List.of("number as text", CARDIGAN.replace("\"backStitches\": 65", "\"backStitches\": \"many\""), "ANSWER_NOT_NUMBER", "$.recipe.answers.backStitches"),
         List.of("endless number", CARDIGAN.replace("\"backStitches\": 65", "\"backStitches\": 1e999"), "SCHEMA", "$.recipe.answers.backStitches"),
         List.of("fraction of a stitch", CARDIGAN.replace("\"backStitches\": 65", "\"backStitches\": 65.5"), "ANSWER_NOT_WHOLE", "$.recipe.answers.backStitches"),

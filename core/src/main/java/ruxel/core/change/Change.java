@@ -39,6 +39,7 @@ public sealed interface Change
         OwedChange,
         YarnChange,
         WearChange,
+        BoardChange,
         FindingChange {
   Outcome<Garment> apply(Garment garment);
 

@@ -114,6 +114,19 @@ public enum FindingCode {
 
   // The garment as a whole
   TURNED(Level.DECIDE_FIRST, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
+  SQUARES_SHORT(Level.DECIDE_FIRST, "{count:squares} {count?is:are} lacking for {piece}: the boards take {needed}, {made} are made.", "Make {count} more, or leave out as many."),
+  COLOUR_SHORT(Level.DECIDE_FIRST, "{colourway} lies on {count:squares}, only {made} of it {made?is:are} made.", "Make {more} more, or place the colours anew."),
+  SQUARES_ALIKE(Level.LOOK_FIRST, "Square {one} and square {other} are both {colourway}; {count:pairs} of neighbours {count?is:are} alike.", "Swap squares, or place the colours anew."),
+  NO_COLOURWAY(Level.DECIDE_FIRST, "There is no colourway to place.", "Tell the colourways of your squares first."),
+  NO_BOARD(Level.DECIDE_FIRST, "Nothing of this garment is made of squares.", "Place colours on a garment of squares."),
+  NOT_OF_SQUARES(Level.DECIDE_FIRST, "{piece} is not made of squares.", "Name a board."),
+  NO_SUCH_SQUARE(Level.DECIDE_FIRST, "There is no square {value} on this board.", "Name one by its row and column, counted from 1."),
+  UNKNOWN_COLOURWAY(Level.DECIDE_FIRST, "There is no colourway ({value}).", "Name one of {choices}."),
+  BOARD_LOOSE(Level.DECIDE_FIRST, "Square {value} does not hang together with the others by a side.", "Add the squares between, or make it a board of its own."),
+  BOARD_HOLE(Level.DECIDE_FIRST, "The board has a hole beside square {value}.", "Fill the hole, or make it two boards."),
+  BOARD_EDGES(Level.DECIDE_FIRST, "{count:edges} {count?is:are} named; the board has {edges}.", "Name each of its straight sides, counter-clockwise from the lowest, or none."),
+  SQUARE_TWICE(Level.DECIDE_FIRST, "Square {value} is told twice.", "Leave one of them out."),
+  MOTIFS_DIFFER(Level.LOOK_FIRST, "{seam} joins squares of {one} with squares of {other}.", "Count the places of both along a whole side; corners that are told apart give each seam its own."),
   NOT_TURNED(Level.DECIDE_FIRST, "{value} shows its right side in every seam.", "Nothing to turn over."),
   NO_RIGHT_SIDE(Level.DECIDE_FIRST, "Not every right side can be outside: {seam} closes a half twist.", "Untwist one of the pieces before joining."),
   HANDLE(Level.DECIDE_FIRST, "{seam} joins two openings to each other; they belong to different ends of the garment.", "Check that both its sides are the edges you mean."),
@@ -199,7 +212,7 @@ public enum FindingCode {
   public boolean mayBeLeft() {
     return switch (this) {
       case METHOD_NEVER, SHOULDER_UNEQUAL, ROWS_DIFFER, TOPS_DIFFER, EASE_TOO_MUCH, BAND_LONGER, TWINS_DIFFER, TWIN_RUN_MISSING, SIDES_DIFFER,
-          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN, LESS_YARN, NECK_TOO_SMALL -> true;
+          SEAMS_DIFFER, TURNED, NO_RIGHT_SIDE, HANDLE, SEWN_SHUT, OPENING_SPLIT, ORDER_BROKEN, LESS_YARN, SQUARES_SHORT, COLOUR_SHORT, NECK_TOO_SMALL -> true;
       default -> false;
     };
   }

@@ -10,6 +10,7 @@ import ruxel.core.decision.Decision;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.WorkedSeam;
 import ruxel.core.finding.Fact;
@@ -56,7 +57,7 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
     pieces = counted(edgings.pieces(), ofEdgings, goneCounts);
     Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
     PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings);
-    pieces = wholes.pieces();
+    pieces = wholes.pieces().stream().map(piece -> placed(piece, settings)).toList();
     List<Seam> bare =
         construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).toList();
     OwnAnchors own = new OwnAnchors(pieces, bare, settings, List.of(overlay, edgings), rules);
@@ -70,6 +71,10 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
     Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
     settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
     return new Layout(laid, List.copyOf(gone), gone.stream().map(Layout::finding).toList());
+  }
+
+  private static Piece placed(Piece piece, Settings settings) {
+    return settings.on(PlacedSquares.class, piece.id()).flatMap(placed -> piece.board().map(board -> piece.withBoard(board.with(placed::on)))).orElse(piece);
   }
 
   private static boolean isGone(Decision decision, Construct construct, List<Seam> seams) {

@@ -56,6 +56,16 @@ public enum Method {
     MOTIFS
   }
 
+  /** Whether the sides of squares can be joined by it: by loops of stitches, none of them live. */
+  public boolean worksOnSquares() {
+    return on == On.ALL || on == On.LOOPS || on == On.TOPS || on == On.TOPS_AND_RIB_ROWS || on == On.MOTIFS;
+  }
+
+  /** The ids of those. */
+  public static String onSquares() {
+    return Arrays.stream(values()).filter(Method::worksOnSquares).map(Method::id).collect(Collectors.joining(", "));
+  }
+
   /** The scores of handbook 8, 5 best for its word. */
   public record Scores(int strong, int stretch, int flat, int hidden, int quick, int undo) {}
 

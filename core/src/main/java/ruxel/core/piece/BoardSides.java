@@ -1,6 +1,7 @@
 package ruxel.core.piece;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import ruxel.core.board.Board;
@@ -17,10 +18,22 @@ public record BoardSides(List<Ring.Side> sides, Point lowerLeft) {
     sides = List.copyOf(sides);
   }
 
+  /** The same piece with its edges in the order of its board's ring, from the lowest on. */
+  static Piece inOrder(Piece piece) {
+    List<Ring.Side> ring = Ring.of(piece.board().orElseThrow()).sides();
+    List<Edge> edges = new ArrayList<>(piece.edges());
+    Collections.rotate(edges, turn(piece, ring));
+    return piece.withEdges(edges);
+  }
+
+  private static int turn(Piece piece, List<Ring.Side> ring) {
+    return IntStream.range(0, ring.size()).filter(t -> fits(piece, ring, t)).findFirst().orElse(0);
+  }
+
   /** Quadratic in the edges, linear in the runs. */
   public static BoardSides of(Piece piece, Board board) {
     List<Ring.Side> ring = Ring.of(board).sides();
-    int turn = IntStream.range(0, ring.size()).filter(t -> fits(piece, ring, t)).findFirst().orElse(0);
+    int turn = turn(piece, ring);
     List<Ring.Side> sides = new ArrayList<>();
     for (int e = 0; e < ring.size(); e++) {
       sides.add(ring.get((e + turn) % ring.size()));

@@ -103,9 +103,14 @@ public record Piece(
     return mirrorOf.filter(mirror -> mirror.piece().equals(other.id)).isPresent();
   }
 
+  /** The same as the mirror image of a piece. */
+  public Piece asMirrorOf(Mirror mirror) {
+    return new Piece(id, name, part, edges, Optional.of(mirror), cloth, corners, lean, board);
+  }
+
   /** This piece as its own mirror image; each edge, by id, mirrors another or itself. */
   public Piece ownTwin(Map<String, String> mirrored) {
-    return new Piece(id, name, part, edges, Optional.of(new Mirror(id, mirrored)), cloth, corners, lean, board);
+    return asMirrorOf(new Mirror(id, mirrored));
   }
 
   public Piece withBoard(Board changed) {
@@ -151,6 +156,7 @@ public record Piece(
       cornerBehind(i).ifPresent(corner -> turned.put(behindInMirror, corner));
     }
     Collections.reverse(reversed);
-    return new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean, board.map(Board::mirrorImage));
+    Piece mirrored = new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean, board.map(Board::mirrorImage));
+    return board.isEmpty() ? mirrored : BoardSides.inOrder(mirrored);
   }
 }

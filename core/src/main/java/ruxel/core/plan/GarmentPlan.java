@@ -38,6 +38,9 @@ public record GarmentPlan(
     OrderPlan order,
     List<WearerPlan.CheckView> wearer,
     WearerPlan wearing,
+    List<BoardPlan> boards,
+    Optional<BoardPlan.Whole> squares,
+    Optional<ColourPlan> colours,
     List<WishView> wishes,
     List<School.Way> schools,
     List<FindingView> findings) {
@@ -45,7 +48,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, wishes, schools, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, wishes, schools, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */

@@ -148,7 +148,12 @@ final class Materials {
 
   SeamStrands strands(SeamMatch match, Method method) {
     Optional<Yarn> yarn = ofSeam(match);
-    return SeamStrands.of(courses.get(match), method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
+    return strands(courses.get(match), method, yarn);
+  }
+
+  /** The strands of a course worked with the yarn of its piece. */
+  SeamStrands strands(Course course, Method method, Optional<Yarn> yarn) {
+    return SeamStrands.of(course, method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
   }
 
   HowTo howTo(SeamMatch match, Method method, Wording wording) {

@@ -100,6 +100,8 @@ public final class Planner {
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
     Wearing wearing = new Wearing(construct, backNecks, matches, assembly, graph, order.steps(), garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
+    SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment.settings(), rules);
+    findings.addAll(squares.findings());
     StepPlans stepPlans = new StepPlans(order, resolved.seams(), garment.settings());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
@@ -129,6 +131,9 @@ public final class Planner {
         new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph).plan(stepPlans.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
+        squares.boards(),
+        squares.whole(),
+        squares.colours(),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);

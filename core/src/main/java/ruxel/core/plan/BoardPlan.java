@@ -1,0 +1,48 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.board.Crossing;
+import ruxel.core.board.Lines;
+import ruxel.core.board.Motif;
+import ruxel.core.board.Scheme;
+import ruxel.core.board.Square.Place;
+
+/**
+ * A board ready to be drawn and joined (model 2, handbook 13): its squares in the piece's own axes, mm, its inner joins gathered into
+ * lines, the corners where four squares meet, and the schemes beside the fewest passes there could be; {@code odd} are the corners
+ * that forbid fewer.
+ *
+ * @param id of its piece
+ * @param places that a seam finds along one whole side of a square
+ */
+public record BoardPlan(
+    String id,
+    String name,
+    Motif motif,
+    int places,
+    List<SquarePlan> cells,
+    List<Lines.InnerJoin> joins,
+    List<LinePlan> lines,
+    List<Place> crossings,
+    Joining joining,
+    List<SchemePlan> schemes,
+    int bound,
+    List<Place> odd,
+    String words) {
+
+  /** A square with its lower left corner; stitches of a side. */
+  public record SquarePlan(int row, int column, Optional<String> colourway, int turned, boolean locked, int stitches, double x, double y) {}
+
+  /** A line: upright between two columns, or lying between two rows; how many joints it takes. */
+  public record LinePlan(String id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title) {}
+
+  /** How the board is joined, and what is done where lines cross. */
+  public record Joining(String method, Crossing crossing, String crossingWords, Scheme.Name scheme, boolean told) {}
+
+  /** A scheme with what it costs; {@code path} are its passes in order, each from corner to corner. */
+  public record SchemePlan(Scheme.Name name, String title, String words, int passes, int ends, double yarnMm, double minutes, List<Scheme.Pass> path, boolean now) {}
+
+  /** All squares together: their inner joins, the lines and seams worked straight, and the fewest passes there could be over the whole garment, with how many odd corners forbid fewer. */
+  public record Whole(int squares, int joins, int straight, int bound, int odd) {}
+}

@@ -1,0 +1,126 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.board.Board;
+import ruxel.core.board.Lines;
+import ruxel.core.board.Scheme;
+import ruxel.core.decision.JoinedBoard;
+import ruxel.core.decision.Settings;
+import ruxel.core.glue.Cells;
+import ruxel.core.glue.SeamGraph;
+import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.piece.BoardSides;
+import ruxel.core.piece.Outline.Point;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Join;
+import ruxel.core.strand.Course;
+import ruxel.core.strand.SeamStrands;
+import ruxel.core.yarn.Yarn;
+
+/** Reckons what it takes to join the squares of each board, by each scheme. */
+final class BoardPlans {
+  private static final double SECONDS = 60;
+
+  private final Materials materials;
+  private final Settings settings;
+  private final HouseRules rules;
+
+
+  BoardPlans(Materials materials, Settings settings, HouseRules rules) {
+    this.materials = materials;
+    this.settings = settings;
+    this.rules = rules;
+
+  }
+
+  List<BoardPlan> plan(List<Piece> pieces) {
+    return pieces.stream().flatMap(piece -> piece.board().map(board -> board(piece, board)).stream()).toList();
+  }
+
+  static BoardPlan.Whole whole(List<BoardPlan> boards, Cells cells) {
+    int seams = (int) cells.joins().stream().filter(join -> join.join() instanceof Join.OfSeam).count();
+    SeamGraph.Bound bound = SeamGraph.ofJoins(cells.gluing(), cells.joins()).bound();
+    return new BoardPlan.Whole(
+        cells.cells().size(), boards.stream().mapToInt(board -> board.joins().size()).sum(), seams + boards.stream().mapToInt(board -> board.lines().size()).sum(), bound.passes(),
+        bound.odd().size());
+  }
+
+  private BoardPlan board(Piece piece, Board board) {
+    Lines lines = Lines.of(board);
+    Optional<JoinedBoard> told = settings.on(JoinedBoard.class, piece.id());
+    JoinedBoard joined = told.orElseGet(() -> JoinedBoard.usual(piece.id()));
+    Method method = Method.of(joined.method()).orElseThrow();
+    BoardSides sides = BoardSides.of(piece, board);
+    Scheme.Bound bound = Scheme.bound(lines);
+    return new BoardPlan(
+        piece.id(), piece.name(), board.motif(), board.motif().places(),
+        board.squares().stream()
+            .map(
+                square -> {
+                  Point at = sides.lowerLeft(board, square);
+                  return new BoardPlan.SquarePlan(square.row(), square.column(), square.colourway(), square.turned(), square.locked(), board.stitches(square), at.x(), at.y());
+                })
+            .toList(),
+        lines.lines().stream().flatMap(line -> line.joins().stream()).toList(),
+        lines.lines().stream().map(line -> new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), line.joins().size() * board.motif().places(), title(line))).toList(),
+        lines.crossings().stream().map(Lines.Crossing::place).toList(),
+        new BoardPlan.Joining(joined.method(), joined.crossing(), joined.crossing().words(), joined.scheme(), told.isPresent()),
+        Scheme.all(lines).stream().map(scheme -> scheme(piece, board, method, scheme, joined.scheme())).toList(),
+        bound.passes(), bound.odd(),
+        "%s, %s along a side in a seam: %s, %s, %s.".formatted(
+            Wording.counted(board.squares().size(), "squares"), Wording.counted(board.motif().places(), "places"), Wording.counted(lines.joins(), "joins"),
+            Wording.counted(lines.lines().size(), "lines"), Wording.counted(lines.crossings().size(), "crossings")));
+  }
+
+  private static String title(Lines.Line line) {
+    return line.upright() ? "Between columns %d and %d".formatted(line.behind(), line.behind() + 1) : "Between rows %d and %d".formatted(line.behind(), line.behind() + 1);
+  }
+
+  private BoardPlan.SchemePlan scheme(Piece piece, Board board, Method method, Scheme scheme, Scheme.Name taken) {
+    Optional<Yarn> yarn = materials.ofPiece(piece.id());
+    int ends = 0;
+    double yarnMm = 0;
+    for (Scheme.Pass pass : scheme.passes()) {
+      SeamStrands strands = materials.strands(course(board, pass), method, yarn);
+      ends += strands.tails();
+      yarnMm += strands.neededMm();
+    }
+    int joints = scheme.passes().stream().mapToInt(Scheme.Pass::joins).sum() * board.motif().places();
+    double minutes = joints * rules.get(Rule.JOINT_SECONDS) / method.scores().quick() / SECONDS + ends * rules.get(Rule.END_MINUTES);
+    return new BoardPlan.SchemePlan(scheme.name(), title(scheme.name()), words(scheme.name()), scheme.passes().size(), ends, yarnMm, minutes, scheme.passes(), scheme.name() == taken);
+  }
+
+  /** A strand may end at every corner of squares. */
+  private static Course course(Board board, Scheme.Pass pass) {
+    double side = board.motif().sideMm();
+    int places = board.motif().places();
+    List<Course.Spot> spots = new ArrayList<>();
+    for (int i = 1; i < pass.joins(); i++) {
+      spots.add(new Course.Spot(i * places, i * side));
+    }
+    return new Course(pass.joins() * side, pass.joins() * places, spots);
+  }
+
+  static String title(Scheme.Name name) {
+    return switch (name) {
+      case ROWS_FIRST -> "Rows first";
+      case COLUMNS_FIRST -> "Columns first";
+      case STRIPS -> "Strips";
+      case FEWEST -> "Fewest passes";
+    };
+  }
+
+  private static String words(Scheme.Name name) {
+    return switch (name) {
+      case ROWS_FIRST -> "Every line between two rows straight across, then every line between two columns over them.";
+      case COLUMNS_FIRST -> "Every line between two columns straight up, then every line between two rows over them.";
+      case STRIPS -> "The squares of each column into a strip, then strip to strip.";
+      case FEWEST -> "As few passes as the corners allow, turning at crossings; the path shows the way.";
+    };
+  }
+}
