@@ -815,6 +815,36 @@ export interface components {
             title: string;
             wrongSide: boolean;
         };
+        BoardJoined: {
+            /** @enum {string} */
+            crossing: "SKIP" | "CATCH" | "CIRCLE";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "BOARD_JOINED";
+            method: string;
+            piece: string;
+            /** @enum {string} */
+            scheme: "ROWS_FIRST" | "COLUMNS_FIRST" | "STRIPS" | "FEWEST";
+        };
+        BoardPlan: {
+            /** Format: int32 */
+            bound: number;
+            cells: components["schemas"]["SquarePlan"][];
+            crossings: components["schemas"]["Place"][];
+            id: string;
+            joining: components["schemas"]["Joining"];
+            joins: components["schemas"]["InnerJoin"][];
+            lines: components["schemas"]["LinePlan"][];
+            motif: components["schemas"]["Motif"];
+            name: string;
+            odd: components["schemas"]["Place"][];
+            /** Format: int32 */
+            places: number;
+            schemes: components["schemas"]["SchemePlan"][];
+            words: string;
+        };
         ByHand: {
             changed: components["schemas"]["OfConstruction"][];
             parts: components["schemas"]["FreePart"][];
@@ -822,7 +852,7 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -885,6 +915,19 @@ export interface components {
             label: string;
             value: string;
         };
+        Clash: {
+            colourway: string;
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            otherColumn: number;
+            otherPiece: string;
+            /** Format: int32 */
+            otherRow: number;
+            piece: string;
+            /** Format: int32 */
+            row: number;
+        };
         CloseUpView: {
             /** Format: double */
             dxMm: number;
@@ -903,6 +946,47 @@ export interface components {
             rowHeightMm: number;
             /** Format: double */
             stitchWidthMm: number;
+        };
+        ColourPlan: {
+            clashes: components["schemas"]["Clash"][];
+            /** Format: int32 */
+            needed: number;
+            placement: components["schemas"]["Placed"][];
+            stock: components["schemas"]["Stock"][];
+            /** Format: int32 */
+            uncoloured: number;
+            words: string;
+        };
+        ColoursPlaced: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COLOURS_PLACED";
+            /** Format: int64 */
+            seed: number;
+            wishes: ("EVERY_BOARD" | "MIRRORED")[];
+        };
+        ColourwayRemoved: {
+            colourway: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COLOURWAY_REMOVED";
+        };
+        ColourwayTold: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COLOURWAY_TOLD";
+            /** Format: int32 */
+            made?: number;
+            name: string;
         };
         ConsequenceView: {
             answer: string;
@@ -1101,7 +1185,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1132,6 +1216,8 @@ export interface components {
         };
         GarmentPlan: {
             assumed: components["schemas"]["Assumed"][];
+            boards: components["schemas"]["BoardPlan"][];
+            colours?: components["schemas"]["ColourPlan"];
             consequences: components["schemas"]["ConsequenceView"][];
             dimensions: components["schemas"]["Dimension"][];
             findings: components["schemas"]["FindingView"][];
@@ -1148,6 +1234,7 @@ export interface components {
             rules: components["schemas"]["RuleView"][];
             schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
             seams: components["schemas"]["SeamPlan"][];
+            squares?: components["schemas"]["Whole"];
             steps: components["schemas"]["StepPlan"][];
             /** @enum {string} */
             terms: "US" | "UK";
@@ -1246,6 +1333,10 @@ export interface components {
             /** @enum {string} */
             path: "SLIP" | "SURFACE" | "SINGLE" | "WHIP" | "MATTRESS" | "WOVEN" | "BACKSTITCH" | "CHAINS";
         };
+        InnerJoin: {
+            after: components["schemas"]["Place"];
+            before: components["schemas"]["Place"];
+        };
         Inspection: {
             checks: components["schemas"]["Check"][];
             twin?: components["schemas"]["TwinView"];
@@ -1283,6 +1374,15 @@ export interface components {
             worked: "RHYTHM" | "OPTIMUM";
             /** Format: double */
             worstMm: number;
+        };
+        Joining: {
+            /** @enum {string} */
+            crossing: "SKIP" | "CATCH" | "CIRCLE";
+            crossingWords: string;
+            method: string;
+            /** @enum {string} */
+            scheme: "ROWS_FIRST" | "COLUMNS_FIRST" | "STRIPS" | "FEWEST";
+            told: boolean;
         };
         Kept: {
             /** Format: int32 */
@@ -1376,6 +1476,14 @@ export interface components {
             part: "HOLD" | "TOOL" | "START" | "JOINT" | "CHECK" | "END" | "LOOK";
             words: string;
         };
+        LinePlan: {
+            id: string;
+            joins: components["schemas"]["InnerJoin"][];
+            /** Format: int32 */
+            joints: number;
+            title: string;
+            upright: boolean;
+        };
         LoadView: {
             /** Format: double */
             grams: number;
@@ -1459,6 +1567,15 @@ export interface components {
             takeUpMm: number;
             /** Format: double */
             yarnMm: number;
+        };
+        Motif: {
+            /** @enum {string} */
+            corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            name: string;
+            /** Format: double */
+            sideMm: number;
+            /** Format: int32 */
+            stitches: number;
         };
         NeverView: {
             /** @enum {string} */
@@ -1634,6 +1751,9 @@ export interface components {
             /** Format: double */
             widthMm?: number;
         };
+        Pass: {
+            through: components["schemas"]["Place"][];
+        };
         PhasePair: {
             /** Format: double */
             aMm: number;
@@ -1777,6 +1897,21 @@ export interface components {
             b: number;
             id: string;
             name: string;
+        };
+        Place: {
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            row: number;
+        };
+        Placed: {
+            colourway?: string;
+            /** Format: int32 */
+            column: number;
+            locked: boolean;
+            piece: string;
+            /** Format: int32 */
+            row: number;
         };
         Placement: {
             piece: string;
@@ -2055,6 +2190,22 @@ export interface components {
             /** Format: double */
             seamMm: number;
         };
+        SchemePlan: {
+            /** Format: int32 */
+            ends: number;
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            name: "ROWS_FIRST" | "COLUMNS_FIRST" | "STRIPS" | "FEWEST";
+            now: boolean;
+            /** Format: int32 */
+            passes: number;
+            path: components["schemas"]["Pass"][];
+            title: string;
+            words: string;
+            /** Format: double */
+            yarnMm: number;
+        };
         SchoolEntry: {
             /** @enum {string} */
             school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE";
@@ -2321,6 +2472,53 @@ export interface components {
             widthMm: number;
             words: string;
         };
+        SquareColoured: {
+            colourway?: string;
+            /** Format: int32 */
+            column: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SQUARE_COLOURED";
+            locked: boolean;
+            piece: string;
+            /** Format: int32 */
+            row: number;
+        };
+        SquarePlan: {
+            colourway?: string;
+            /** Format: int32 */
+            column: number;
+            locked: boolean;
+            /** Format: int32 */
+            row: number;
+            /** Format: int32 */
+            stitches: number;
+            /** Format: int32 */
+            turned: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        SquaresSwapped: {
+            /** Format: int32 */
+            column: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SQUARES_SWAPPED";
+            /** Format: int32 */
+            otherColumn: number;
+            otherPiece: string;
+            /** Format: int32 */
+            otherRow: number;
+            piece: string;
+            /** Format: int32 */
+            row: number;
+        };
         SseEmitter: {
             /** Format: int64 */
             timeout?: number;
@@ -2386,6 +2584,16 @@ export interface components {
             seam: string;
             title: string;
             toDecide: components["schemas"]["FindingView"][];
+        };
+        Stock: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            id: string;
+            /** Format: int32 */
+            made?: number;
+            name: string;
+            /** Format: int32 */
+            placed: number;
         };
         StopChoice: {
             answer: string;
@@ -2595,6 +2803,18 @@ export interface components {
             key: string;
             usual: boolean;
             value: string;
+        };
+        Whole: {
+            /** Format: int32 */
+            bound: number;
+            /** Format: int32 */
+            joins: number;
+            /** Format: int32 */
+            odd: number;
+            /** Format: int32 */
+            squares: number;
+            /** Format: int32 */
+            straight: number;
         };
         WishView: {
             /** @enum {string} */

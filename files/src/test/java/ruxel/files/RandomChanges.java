@@ -7,7 +7,11 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Supplier;
+import ruxel.core.board.Crossing;
+import ruxel.core.board.Scheme;
+import ruxel.core.change.BoardChange;
 import ruxel.core.change.Change;
+import ruxel.core.colour.ColourTask;
 import ruxel.core.change.CountMade;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
@@ -106,7 +110,7 @@ final class RandomChanges {
             () -> new FindingChange.FindingLeft(word(), word()),
             () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
-            this::yarn, this::yarn, this::yarn, this::wear, this::wear,
+            this::board, this::board, this::yarn, this::yarn, this::yarn, this::wear, this::wear,
             this::own, this::own, this::own, this::own,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
@@ -200,6 +204,18 @@ final class RandomChanges {
       case 3 -> new YarnChange.PieceYarned(piece().id(), maybe(() -> yarn));
       case 4 -> new YarnChange.SeamYarned(seam(), maybe(() -> yarn));
       default -> new YarnChange.FactorMeasured(random.nextInt(6) == 0 ? word() : one(Method.values()).id(), yarn, random.nextInt(3) == 0 ? length() : 100, random.nextInt(3) == 0 ? length() : 300);
+    };
+  }
+
+  private Change board() {
+    String colourway = random.nextInt(6) == 0 ? word() : "c" + random.nextInt(3);
+    return switch (random.nextInt(7)) {
+      case 0, 1 -> new BoardChange.ColourwayTold(colourway, random.nextInt(4) == 0 ? word() : "Dusk", one(Cloth.Dye.values()), maybe(() -> number(-1, 60)));
+      case 2 -> new BoardChange.ColourwayRemoved(colourway);
+      case 3 -> new BoardChange.SquareColoured(piece().id(), number(0, 6), number(0, 6), maybe(() -> colourway), random.nextBoolean());
+      case 4 -> new BoardChange.SquaresSwapped(piece().id(), number(1, 5), number(1, 5), piece().id(), number(0, 6), number(1, 5));
+      case 5 -> new BoardChange.ColoursPlaced(random.nextLong(), random.nextBoolean() ? Set.of(one(ColourTask.Wish.values())) : Set.of());
+      default -> new BoardChange.BoardJoined(piece().id(), random.nextInt(6) == 0 ? word() : one(Method.values()).id(), one(Crossing.values()), one(Scheme.Name.values()));
     };
   }
 

@@ -60,9 +60,10 @@ class ReadBackTest {
   }
 
   private static Garment start(Random random) {
-    return switch (random.nextInt(3)) {
+    return switch (random.nextInt(5)) {
       case 0 -> Garment.of("Quay", new Recipe("drop-shoulder", new Answers(Map.of())));
       case 1 -> Garment.of("Pier", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
+      case 2, 3 -> Garment.of("Buoy", new Recipe("squares", new Answers(Map.of("kind", new Answers.Word(random.nextBoolean() ? "PULLOVER" : "CARDIGAN")))));
       default -> ((Outcome.Good<Garment>) GarmentFiles.read(Samples.text(random.nextBoolean() ? "tube.json" : "tied-sleeve.json").getBytes(StandardCharsets.UTF_8))).value();
     };
   }

@@ -71,14 +71,11 @@ public sealed interface BoardChange extends Change {
       return known(garment, colourway)
           .then(
               found -> {
-                Settings without = garment.settings().without(OwnColourway.class, colourway);
-                return Outcome.of(
-                    garment.withSettings(
-                        without.carried(
-                            decision ->
-                                decision instanceof PlacedSquares placed
-                                    ? new PlacedSquares(placed.piece(), placed.squares().stream().filter(each -> !each.colourway().equals(Optional.of(colourway))).toList())
-                                    : decision)));
+                Settings settings = garment.settings().without(OwnColourway.class, colourway);
+                for (PlacedSquares placed : settings.of(PlacedSquares.class)) {
+                  settings = with(settings, placed.without(colourway));
+                }
+                return Outcome.of(garment.withSettings(settings));
               });
     }
 
@@ -149,7 +146,7 @@ public sealed interface BoardChange extends Change {
                 GarmentColours colours = new GarmentColours(pieces, Cells.of(pieces, Glued.of(pieces, matches)), garment.settings());
                 Settings settings = garment.settings();
                 for (PlacedSquares placed : colours.placed(Colouring.of(colours.task(seed, wishes)).colours())) {
-                  settings = settings.with(placed);
+                  settings = with(settings, placed);
                 }
                 return Outcome.of(garment.withSettings(settings));
               });
@@ -180,7 +177,12 @@ public sealed interface BoardChange extends Change {
 
   private static Garment placed(Garment garment, String piece, Placed square) {
     PlacedSquares before = garment.settings().on(PlacedSquares.class, piece).orElseGet(() -> new PlacedSquares(piece, List.of()));
-    return garment.withSettings(garment.settings().with(before.with(square)));
+    return garment.withSettings(with(garment.settings(), before.with(square)));
+  }
+
+  /** A board without any colour needs no decision. */
+  private static Settings with(Settings settings, PlacedSquares placed) {
+    return settings.with(PlacedSquares.class, Optional.of(placed).filter(kept -> !kept.squares().isEmpty()), placed.piece());
   }
 
   private static Outcome<OwnColourway> known(Garment garment, String colourway) {

@@ -40,6 +40,11 @@ public record PlacedSquares(String piece, List<Placed> squares) implements Decis
     return new PlacedSquares(piece, all);
   }
 
+  /** Without the squares of a colourway. */
+  public PlacedSquares without(String colourway) {
+    return new PlacedSquares(piece, squares.stream().filter(placed -> !placed.colourway().equals(Optional.of(colourway))).toList());
+  }
+
   @Override
   public List<?> target() {
     return List.of(piece);

@@ -54,6 +54,16 @@ public final class BoardPiece {
     return new Piece(id, name, part, edges, Optional.empty(), cloth, corners, Optional.empty(), Optional.of(board));
   }
 
+  /** What a board makes that is called as a piece is. */
+  static Piece like(Piece piece, Board board) {
+    List<String[]> names = piece.edges().stream().map(edge -> new String[] {edge.id(), edge.name()}).toList();
+    if (names.size() != Ring.of(board).sides().size()) {
+      return of(piece.id(), piece.name(), piece.part(), board, piece.cloth().colour());
+    }
+    Piece made = inTurn(piece.id(), piece.name(), piece.part(), board, piece.cloth().colour(), names);
+    return piece.mirrorOf().map(made::asMirrorOf).orElse(made);
+  }
+
   /** With other ids and names of its edges, in their order. */
   public static Piece renamed(Piece piece, List<String[]> names) {
     List<Edge> edges = new ArrayList<>();

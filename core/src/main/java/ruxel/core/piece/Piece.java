@@ -129,9 +129,11 @@ public record Piece(
     return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean, board);
   }
 
-  /** The same with runs as if they had been given so. */
+  /** The same with runs as if they had been given so; squares that are no longer told by their motif alone are plain fabric. */
   public Piece asGiven() {
-    return withEdges(edges.stream().map(edge -> edge.withRuns(edge.runs().stream().map(Run::asGiven).toList())).toList());
+    Piece given = withEdges(edges.stream().map(edge -> edge.withRuns(edge.runs().stream().map(Run::asGiven).toList())).toList());
+    boolean isBoard = board.filter(squares -> BoardPiece.like(given, squares).equals(given)).isPresent();
+    return isBoard ? given : new Piece(id, name, part, given.edges, mirrorOf, cloth, corners, lean, Optional.empty());
   }
 
   public Piece withLean(Lean found) {

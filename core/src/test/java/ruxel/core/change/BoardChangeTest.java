@@ -1,0 +1,129 @@
+package ruxel.core.change;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import ruxel.core.board.Crossing;
+import ruxel.core.board.Scheme;
+import ruxel.core.colour.ColourTask;
+import ruxel.core.construction.Answers;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.piece.Cloth.Dye;
+import ruxel.core.plan.BoardPlan;
+import ruxel.core.plan.ColourPlan;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+
+/** Colourways, the stock, squares moved and boards joined. */
+class BoardChangeTest {
+  private static final Garment PULLOVER =
+      Garment.of(
+          "Squares",
+          new Recipe(
+              "squares",
+              new Answers(
+                  Map.of(
+                      "kind", new Answers.Word("PULLOVER"), "squaresAcross", new Answers.Numeric(6), "squaresHigh", new Answers.Numeric(5), "armholeHalfSquares", new Answers.Numeric(4),
+                      "sleeveSquares", new Answers.Numeric(4)))));
+
+  /** 2 boards of 30 and 2 of 16: 92 squares in four colourways of 23, none beside its like across seams either. */
+  @Test
+  void coloursArePlacedOverTheWholeGarment() {
+    Garment placed = with(PULLOVER, told("dusk", 23), told("dawn", 23), told("tide", 23), told("sand", 23), new BoardChange.ColoursPlaced(1, Set.of()));
+    ColourPlan colours = plan(placed).colours().orElseThrow();
+    assertThat(colours.needed()).isEqualTo(92);
+    assertThat(colours.clashes()).isEmpty();
+    assertThat(colours.uncoloured()).isZero();
+    assertThat(colours.stock()).allMatch(stock -> stock.placed() == 23);
+    assertThat(with(placed, new BoardChange.ColoursPlaced(1, Set.of()))).as("the seed repeats it").isEqualTo(placed);
+    assertThat(plan(placed).squares().orElseThrow().joins()).isEqualTo(2 * 49 + 2 * 24);
+  }
+
+  /** A stock one short: said at the board that lacks it, before anything of it is joined. */
+  @Test
+  void aStockThatIsOneShort() {
+    Garment placed = with(PULLOVER, told("dusk", 46), told("dawn", 45), new BoardChange.ColoursPlaced(3, Set.of(ColourTask.Wish.EVERY_BOARD)));
+    GarmentPlan plan = plan(placed);
+    assertThat(plan.colours().orElseThrow().uncoloured()).isEqualTo(1);
+    FindingView lacking = plan.findings().stream().filter(finding -> finding.code() == FindingCode.SQUARES_SHORT).findFirst().orElseThrow();
+    assertThat(lacking.level()).isEqualTo(FindingCode.Level.DECIDE_FIRST);
+    assertThat(lacking.sentence()).contains("1 square is lacking").contains("92").contains("91");
+    String board = plan.colours().orElseThrow().placement().stream().filter(square -> square.colourway().isEmpty()).findFirst().orElseThrow().piece();
+    assertThat(lacking.piece()).contains(board);
+  }
+
+  @Test
+  void squaresAreColouredKeptAndSwapped() {
+    Garment two = with(PULLOVER, told("dusk", 92), told("dawn", 92), new BoardChange.SquareColoured("back", 1, 1, Optional.of("dusk"), true), new BoardChange.SquareColoured("back", 1, 2, Optional.of("dusk"), false));
+    ColourPlan colours = plan(two).colours().orElseThrow();
+    assertThat(colours.clashes()).containsExactly(new ColourPlan.Clash("back", 1, 1, "back", 1, 2, "dusk"));
+    assertThat(plan(two).findings()).extracting(FindingView::sentence).anyMatch(sentence -> sentence.contains("1.1 of the back and square 1.2 of the back"));
+    Garment swapped = with(two, new BoardChange.SquareColoured("front", 2, 3, Optional.of("dawn"), false), new BoardChange.SquaresSwapped("back", 1, 2, "front", 2, 3));
+    assertThat(colour(swapped, "back", 1, 2)).contains("dawn");
+    assertThat(colour(swapped, "front", 2, 3)).contains("dusk");
+    Garment placed = with(swapped, new BoardChange.ColoursPlaced(9, Set.of()));
+    assertThat(colour(placed, "back", 1, 1)).as("kept").contains("dusk");
+    assertThat(plan(placed).colours().orElseThrow().clashes()).isEmpty();
+    assertThat(colour(with(placed, new BoardChange.ColourwayRemoved("dusk")), "back", 1, 1)).isEmpty();
+  }
+
+  @Test
+  void aBoardIsJoinedAnotherWay() {
+    BoardPlan usual = plan(PULLOVER).boards().get(0);
+    assertThat(usual.schemes()).filteredOn(BoardPlan.SchemePlan::now).extracting(BoardPlan.SchemePlan::name).containsExactly(Scheme.Name.ROWS_FIRST);
+    assertThat(usual.bound()).isEqualTo(9);
+    BoardPlan.SchemePlan rows = usual.schemes().get(0);
+    assertThat(rows.passes()).isEqualTo(9);
+    // Five of 4 or 5 sides each, whip stitch 1.8, two tails of 15 cm a strand.
+    double mm = 49 * usual.motif().sideMm() * 1.8 + rows.ends() * 150.0;
+    assertThat(rows.yarnMm()).isCloseTo(mm, within(1e-6));
+    BoardPlan slip = plan(with(PULLOVER, new BoardChange.BoardJoined("back", "slip-both", Crossing.CATCH, Scheme.Name.FEWEST))).boards().get(0);
+    assertThat(slip.joining()).isEqualTo(new BoardPlan.Joining("slip-both", Crossing.CATCH, Crossing.CATCH.words(), Scheme.Name.FEWEST, true));
+    assertThat(slip.schemes().get(3).ends()).as("from the ball: two a pass").isEqualTo(18);
+  }
+
+  @Test
+  void whatIsNotThereIsRefused() {
+    assertThat(refused(PULLOVER, new BoardChange.ColoursPlaced(1, Set.of()))).containsExactly(FindingCode.NO_COLOURWAY);
+    assertThat(refused(PULLOVER, new BoardChange.SquareColoured("back", 6, 1, Optional.empty(), false))).containsExactly(FindingCode.NO_SUCH_SQUARE);
+    assertThat(refused(PULLOVER, new BoardChange.SquareColoured("back", 1, 1, Optional.of("gold"), false))).containsExactly(FindingCode.UNKNOWN_COLOURWAY);
+    assertThat(refused(PULLOVER, new BoardChange.SquareColoured("hat", 1, 1, Optional.empty(), false))).containsExactly(FindingCode.UNKNOWN_PIECE);
+    assertThat(refused(PULLOVER, new BoardChange.BoardJoined("back", "mattress-rows", Crossing.SKIP, Scheme.Name.STRIPS))).containsExactly(FindingCode.UNKNOWN_METHOD);
+    assertThat(refused(PULLOVER, told(" ", 1))).containsExactly(FindingCode.ID_FORM);
+    assertThat(refused(PULLOVER, told("dusk", -1))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE);
+    Garment panels = with(Wardrobe.cardigan(), told("dusk", 1));
+    assertThat(refused(panels, new BoardChange.ColoursPlaced(1, Set.of()))).containsExactly(FindingCode.NO_BOARD);
+    assertThat(refused(panels, new BoardChange.SquareColoured("back", 1, 1, Optional.empty(), false))).containsExactly(FindingCode.NOT_OF_SQUARES);
+  }
+
+  private static BoardChange told(String id, int made) {
+    return new BoardChange.ColourwayTold(id, "Colour " + id, Dye.WELD, Optional.of(made));
+  }
+
+  private static Optional<String> colour(Garment garment, String piece, int row, int column) {
+    return plan(garment).colours().orElseThrow().placement().stream().filter(square -> square.piece().equals(piece) && square.row() == row && square.column() == column).findFirst().orElseThrow().colourway();
+  }
+
+  private static List<FindingCode> refused(Garment garment, Change change) {
+    return change.apply(garment).findings().stream().map(Finding::code).toList();
+  }
+
+  private static Garment with(Garment garment, Change... changes) {
+    return ((Outcome.Good<Garment>) Change.applyAll(garment, List.of(changes))).value();
+  }
+
+  private static GarmentPlan plan(Garment garment) {
+    return ((Outcome.Good<GarmentPlan>) Planner.plan(garment)).value();
+  }
+}
