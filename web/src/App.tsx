@@ -1,5 +1,7 @@
 import { Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
+import { BoardsView } from './boards/BoardsView';
+import { LineBench } from './bench/LineBench';
 import { ByHandView } from './byhand/ByHandView';
 import { FitView } from './fit/FitView';
 import { JoinsView } from './joins/JoinsView';
@@ -25,6 +27,7 @@ export function App() {
       <Route path="/garments/:id" element={<GarmentPage />}>
         <Route index element={<TableView />} />
         <Route path="pieces" element={<PiecesView />} />
+        <Route path="squares" element={<BoardsView />} />
         <Route path="seam" element={<SeamView />} />
         <Route path="seam/:seam" element={<SeamView />} />
         <Route path="numbers" element={<ChangeNumbers />} />
@@ -37,6 +40,7 @@ export function App() {
         <Route path="by-hand" element={<ByHandView />} />
       </Route>
       <Route path="/garments/:id/bench/:seam" element={<Bench />} />
+      <Route path="/garments/:id/bench/:board/:line" element={<LineBench />} />
       <Route path="*" element={<NotFound />} />
     </Routes>
   );

@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{garment}/boards/{board}/lines/{line}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["line"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{garment}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{garment}/seams/{seam}/held": {
         parameters: {
             query?: never;
@@ -811,6 +843,7 @@ export interface components {
             plan: components["schemas"]["SeamPlan"];
             prompts: components["schemas"]["Prompt"][];
             seam: string;
+            squares: components["schemas"]["HeldSquare"][];
             start: string;
             title: string;
             wrongSide: boolean;
@@ -1313,6 +1346,12 @@ export interface components {
             start: string;
             wrongSide: boolean;
         };
+        HeldSquare: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            name: string;
+            piece: string;
+        };
         HistoryEntry: {
             label: string;
             /** Format: date-time */
@@ -1484,6 +1523,23 @@ export interface components {
             title: string;
             upright: boolean;
         };
+        LineProgress: {
+            board: string;
+            line: string;
+            /** Format: int32 */
+            position: number;
+            /** @enum {string} */
+            state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+            /** Format: uuid */
+            work: string;
+        };
+        LineView: {
+            held: components["schemas"]["Held"];
+            plan: components["schemas"]["BenchPlan"];
+            toDecide: components["schemas"]["FindingView"][];
+            /** Format: uuid */
+            work?: string;
+        };
         LoadView: {
             /** Format: double */
             grams: number;
@@ -1552,6 +1608,7 @@ export interface components {
             look: "NOTHING" | "LINE" | "TWO_LINES" | "BRAID" | "RIDGE" | "SLANT" | "OPENWORK";
             looks: string;
             scores: components["schemas"]["Scores"];
+            squares: boolean;
             title: string;
             /** @enum {string} */
             tool: "HOOK" | "NEEDLE";
@@ -1958,7 +2015,7 @@ export interface components {
             /** Format: int32 */
             joint: number;
             /** @enum {string} */
-            kind: "TUG" | "MARKER";
+            kind: "TUG" | "MARKER" | "CROSSING";
             words: string;
         };
         Question: {
@@ -2665,7 +2722,9 @@ export interface components {
             words: string;
         };
         Take: {
-            seam: string;
+            board?: string;
+            line?: string;
+            seam?: string;
         };
         TakeUpView: {
             /** Format: double */
@@ -3137,6 +3196,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+        };
+    };
+    line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garment: string;
+                board: string;
+                line: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineView"];
+                };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineProgress"][];
                 };
             };
         };

@@ -6,6 +6,35 @@ export function takeWork(garment: string, seam: string) {
   return dataOf(api.POST('/api/garments/{garment}/work', { params: { path: { garment } }, body: { seam } }));
 }
 
+/** A line of a board by today's plan, and its work if it has one. */
+export function lineQuery(garment: string, version: number, board: string, line: string) {
+  return queryOptions({
+    queryKey: ['line', garment, version, board, line],
+    queryFn: () =>
+      dataOf(
+        api.GET('/api/garments/{garment}/boards/{board}/lines/{line}', {
+          params: { path: { garment, board, line } },
+        }),
+      ),
+    staleTime: 0,
+  });
+}
+
+/** The lines of boards that are in hand or joined. */
+export function linesQuery(garment: string) {
+  return queryOptions({
+    queryKey: ['lines', garment],
+    queryFn: () => dataOf(api.GET('/api/garments/{garment}/lines', { params: { path: { garment } } })),
+    staleTime: 0,
+  });
+}
+
+export function takeLine(garment: string, board: string, line: string) {
+  return dataOf(
+    api.POST('/api/garments/{garment}/work', { params: { path: { garment } }, body: { board, line } }),
+  );
+}
+
 export function workQuery(id: string) {
   return queryOptions({
     queryKey: ['work', id],

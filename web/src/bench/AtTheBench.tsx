@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { type ReactNode, useEffect, useState, useSyncExternalStore } from 'react';
 import { Button } from 'react-bootstrap';
 import { useNavigate } from 'react-router';
 import { garmentQuery, shelfQuery } from '../api/garments';
@@ -21,11 +21,15 @@ interface Props {
   work: WorkView;
   told: string;
   onOvertaken: (words: string) => void;
+  /** Where the maker goes when it is joined. */
+  leaveTo: string;
+  /** What is shown beside the joint in hand. */
+  beside?: (position: number) => ReactNode;
   /** The maker undid the seam, and the server knows. */
   onUndone: () => void;
 }
 
-export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props) {
+export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, onUndone }: Props) {
   const [outbox] = useState(() => new Outbox(work, onOvertaken));
   const { place, unsent, pace } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const { add } = outbox;
@@ -51,6 +55,10 @@ export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props
     }
   };
 
+  const dyeOf = (piece: string) =>
+    work.plan.squares.find((square) => square.piece === piece)?.colour ??
+    garment.plan.pieces.find(({ id }) => id === piece)!.cloth.colour;
+
   const rest = useBreak(position, work.breakMinutes);
   useBenchKeys(forward, back);
 
@@ -75,7 +83,7 @@ export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props
         work={work}
         unsent={unsent}
         onUndo={() => add('UNDONE')}
-        onLeave={() => void navigate(`/garments/${garment.id}`)}
+        onLeave={() => void navigate(leaveTo)}
       />
     );
   }
@@ -99,7 +107,7 @@ export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props
         )}
         <BenchWindow
           plan={plan}
-          pieces={garment.plan.pieces}
+          dyeOf={dyeOf}
           position={position}
           mirrored={work.plan.fromRight}
           wrongSide={work.plan.wrongSide}
@@ -111,6 +119,7 @@ export function AtTheBench({ garment, work, told, onOvertaken, onUndone }: Props
               ? 'All joints are done.'
               : joints[position]?.words}
         </h1>
+        {beside?.(position)}
         <BenchFacts plan={work.plan} position={position} />
       </section>
       <JointRail

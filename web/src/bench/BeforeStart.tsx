@@ -34,7 +34,13 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
     <section className="before-start">
       <h1>{seam.title}</h1>
       <div className="held">
-        {held && <HeldEdges seam={seam} pieces={plan.pieces} held={held} />}
+        {held && (
+          <HeldEdges
+            seam={seam}
+            clothOf={(piece) => plan.pieces.find(({ id }) => id === piece)!.cloth}
+            held={held}
+          />
+        )}
         {held && (
           <p className="held-how">
             <strong>{held.start}</strong>

@@ -70,6 +70,7 @@ export function Bench() {
             garment={garment.data}
             work={work.data}
             told={told}
+            leaveTo={`/garments/${id}`}
             onOvertaken={readAgain}
             onUndone={() => void undone()}
           />

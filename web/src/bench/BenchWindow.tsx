@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { PiecePlan, SeamPlan } from '../api/types';
+import type { Dye, SeamPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 import { railOf } from '../drawing/geometry';
 import { expand, type Pair } from '../drawing/joints';
@@ -10,7 +10,8 @@ import { type DrawnUnit, unitsOf } from '../seam/units';
 
 interface Props {
   plan: SeamPlan;
-  pieces: PiecePlan[];
+  /** The colour of a piece. */
+  dyeOf: (piece: string) => Dye;
   position: number;
   /** Whether the start lies at the right hand. */
   mirrored: boolean;
@@ -23,7 +24,7 @@ const A = { y: 62, height: 62 };
 const B = { y: 188, height: 56 };
 
 /** The few places round the joint in hand, large. */
-export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Props) {
+export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const pairs = useMemo(() => expand(plan), [plan]);
   const unitsA = useMemo(() => unitsOf(plan, plan.a, true, pairs), [plan, pairs]);
@@ -40,8 +41,8 @@ export function BenchWindow({ plan, pieces, position, mirrored, wrongSide }: Pro
     const middle = x(unit.fromMm + unit.widthMm / 2);
     return Math.abs(middle - width / 2) < width / 2 + unit.widthMm * scale;
   };
-  const dyeA = shade(pieces.find((p) => p.id === railOf(plan.a, Math.max(0, now.a)).piece)!.cloth.colour);
-  const dyeB = shade(pieces.find((p) => p.id === railOf(plan.b, Math.max(0, now.b)).piece)!.cloth.colour);
+  const dyeA = shade(dyeOf(railOf(plan.a, Math.max(0, now.a)).piece));
+  const dyeB = shade(dyeOf(railOf(plan.b, Math.max(0, now.b)).piece));
   const markers = new Set(plan.checkpoints.map((checkpoint) => checkpoint.joint - 1));
   const thread = (pair: Pair) => {
     const { a, b } = pairMm(plan, pair);

@@ -2,7 +2,7 @@
 import { render, screen } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Held } from '../api/types';
-import { garment, seam } from '../testing/sample';
+import { seam } from '../testing/sample';
 import { HeldEdges } from './HeldEdges';
 
 const HELD: Held = {
@@ -16,7 +16,7 @@ const HELD: Held = {
 
 function drawn(held: Held) {
   const { container, unmount } = render(
-    <HeldEdges seam={seam()} pieces={garment().plan.pieces} held={held} />,
+    <HeldEdges seam={seam()} clothOf={() => ({ colour: 'WELD', ribColour: 'WELD' })} held={held} />,
   );
   const start = Number(container.querySelector('.held-start circle')?.getAttribute('cx'));
   const joints = container.querySelectorAll('.held-joint').length;

@@ -1,4 +1,4 @@
-import type { Held, PiecePlan, SeamPlan, SidePlan } from '../api/types';
+import type { Dye, Held, SeamPlan, SidePlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 import { expand } from '../drawing/joints';
 import { pairMm } from '../seam/railGeometry';
@@ -59,12 +59,13 @@ function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Laye
 
 interface Props {
   seam: SeamPlan;
-  pieces: PiecePlan[];
+  /** The colours of a piece. */
+  clothOf: (piece: string) => { colour: Dye; ribColour: Dye };
   held: Held;
 }
 
 /** The start of a seam as it lies in the hands: both edges to scale, their first joints, and where to begin. */
-export function HeldEdges({ seam, pieces, held }: Props) {
+export function HeldEdges({ seam, clothOf, held }: Props) {
   const shown = Math.min(SHOWN_MM, Math.max(seam.a.lengthMm, seam.b.lengthMm));
   const scale = (WIDTH - 2 * SIDE_PX) / shown;
   const x = (mm: number) => (held.fromRight ? WIDTH - SIDE_PX - mm * scale : SIDE_PX + mm * scale);
@@ -85,7 +86,7 @@ export function HeldEdges({ seam, pieces, held }: Props) {
       aria-label={`${held.hold} ${seam.a.name} nearest you. ${held.start}`}
     >
       {layers.map((layer) => (
-        <LayerCloth key={String(layer.onA)} layer={layer} seam={seam} pieces={pieces} x={x} shown={shown} />
+        <LayerCloth key={String(layer.onA)} layer={layer} seam={seam} clothOf={clothOf} x={x} shown={shown} />
       ))}
       {pairs.map((pair, index) => {
         const mm = pairMm(seam, pair);
@@ -114,13 +115,14 @@ export function HeldEdges({ seam, pieces, held }: Props) {
 interface ClothProps {
   layer: Layer;
   seam: SeamPlan;
-  pieces: PiecePlan[];
+  /** The colours of a piece. */
+  clothOf: (piece: string) => { colour: Dye; ribColour: Dye };
   x: (mm: number) => number;
   shown: number;
 }
 
 /** A strip of each piece along the edge with one mark for each stitch or row, and what the maker sees of it. */
-function LayerCloth({ layer, seam, pieces, x, shown }: ClothProps) {
+function LayerCloth({ layer, seam, clothOf, x, shown }: ClothProps) {
   const { side, onA, top, bottom, edge, words, wordsY, wrong } = layer;
   const units = unitsOf(seam, side, onA, expand(seam)).filter((unit) => unit.fromMm < shown);
   const stretch = (fromMm: number, toMm: number) => {
@@ -132,7 +134,7 @@ function LayerCloth({ layer, seam, pieces, x, shown }: ClothProps) {
       {side.rails
         .filter((rail) => rail.startMm < shown)
         .map((rail) => {
-          const cloth = pieces.find((piece) => piece.id === rail.piece)!.cloth;
+          const cloth = clothOf(rail.piece);
           const dye = shade(rail.fabric === 'RIB' ? cloth.ribColour : cloth.colour);
           const end = rail.startMm + rail.places * rail.placeMm;
           return (

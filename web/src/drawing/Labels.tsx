@@ -108,7 +108,8 @@ export function Labels({ sheet, counted = true }: { sheet: Sheet; counted?: bool
   const names = sheet.plan.pieces.map((piece) => nameLabel(sheet, piece));
   const counts = (counted ? sheet.plan.pieces : [])
     .flatMap((piece) =>
-      piece.edges.flatMap((edge) =>
+      // Squares are told on their own view.
+      (sheet.plan.boards.some(({ id }) => id === piece.id) ? [] : piece.edges).flatMap((edge) =>
         edge.runs.map((run) => ({ run, label: runLabel(sheet, piece, edge, run) })),
       ),
     )

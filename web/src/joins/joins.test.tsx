@@ -44,6 +44,7 @@ const ENTRY: MethodEntry = {
   yarnCmPerCm: 3.5,
   look: 'LINE',
   looks: 'a line',
+  squares: true,
 };
 
 test('a sum is shown as a sum, with what is not the table’s and the points of the school', () => {

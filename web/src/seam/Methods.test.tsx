@@ -19,6 +19,7 @@ const entry = (id: string, title: string): MethodEntry => ({
   yarnCmPerCm: 3.5,
   look: 'LINE',
   looks: 'a line',
+  squares: true,
 });
 
 /** A seam joined like its twin, with one answer and one that is never for it. */

@@ -43,6 +43,7 @@ function OpenedPage({ garment }: { garment: Opened }) {
   const links = [
     { to: base, word: 'Table', end: true },
     { to: `${base}/pieces`, word: 'Pieces' },
+    ...(garment.plan.boards.length > 0 ? [{ to: `${base}/squares`, word: 'Squares' }] : []),
     { to: `${base}/by-hand`, word: 'By hand' },
     { to: `${base}/fit`, word: 'Fit' },
     { to: `${base}/seam`, word: 'Seam' },

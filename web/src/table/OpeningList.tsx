@@ -1,3 +1,4 @@
+import { Button } from 'react-bootstrap';
 import type { OpeningPlan } from '../api/types';
 import { counted, length, plural } from '../format';
 import type { GarmentPlan } from '../api/types';
@@ -10,6 +11,11 @@ interface Props {
   onWhen: (when: OpenWhen) => void;
 }
 
+const CHOICES: [OpenWhen, string][] = [
+  ['JOINED', 'when all is joined'],
+  ['NOW', 'now'],
+];
+
 /** The openings by name, length and corners: when all is joined, or by what is joined so far. */
 export function OpeningList({ openings, plan, when, onWhen }: Props) {
   return (
@@ -19,12 +25,17 @@ export function OpeningList({ openings, plan, when, onWhen }: Props) {
         {plural(openings.length, 'opening', 'openings')}
       </h2>
       <div className="open-when" role="group" aria-label="Openings when">
-        <button type="button" aria-pressed={when === 'JOINED'} onClick={() => onWhen('JOINED')}>
-          when all is joined
-        </button>
-        <button type="button" aria-pressed={when === 'NOW'} onClick={() => onWhen('NOW')}>
-          now
-        </button>
+        {CHOICES.map(([value, words]) => (
+          <Button
+            key={value}
+            size="sm"
+            variant={when === value ? 'dark' : 'outline-dark'}
+            aria-pressed={when === value}
+            onClick={() => onWhen(value)}
+          >
+            {words}
+          </Button>
+        ))}
       </div>
       {openings.length === 0 && <p>Nothing hangs together yet: join the first seam.</p>}
       <ul className="openings">

@@ -4,6 +4,7 @@ import { closeUp, type Point } from '../drawing/geometry';
 import { Labels } from '../drawing/Labels';
 import { Mat } from '../drawing/Mat';
 import { PieceShape, pieceTransform } from '../drawing/PieceShape';
+import { SquareShapes } from '../drawing/SquareShapes';
 import { seamState } from '../drawing/seamState';
 import { fitted, looked, nearestJoint, TABLE_MARGIN, type TableLook } from '../drawing/sheet';
 import { count } from '../format';
@@ -59,6 +60,7 @@ export function TableDrawing({
       ),
     [garment.plan, joined, width, height],
   );
+  const { boards } = plan;
   const sheet = useMemo(() => ({ ...looked(fit, look), plan }), [fit, look, plan]);
   const nextSeam = plan.seams.find((seam) => seam.id === next?.seam);
   const warned = plan.seams.find((seam) => seam.id === warning?.seam);
@@ -96,6 +98,16 @@ export function TableDrawing({
           >
             <g transform={pieceTransform(piece, sheet.origin, sheet.scale, sheet.shifts[piece.id])}>
               <PieceShape piece={piece} marks={sheet.scale > MARKS_FROM_SCALE} dashed={!piece.closes} />
+              {boards
+                .filter(({ id }) => id === piece.id)
+                .map((board) => (
+                  <SquareShapes
+                    key={board.id}
+                    board={board}
+                    colours={plan.colours}
+                    plain={piece.cloth.colour}
+                  />
+                ))}
             </g>
             <EdgeLines sheet={sheet} piece={piece} lit={lit} onLit={onLit} />
           </g>

@@ -158,6 +158,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       },
       wearer: [],
       wearing: { measures: [], care: [] },
+      boards: [],
       wishes: [],
       schools: [],
       findings: [],

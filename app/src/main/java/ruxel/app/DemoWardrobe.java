@@ -2,6 +2,7 @@ package ruxel.app;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -11,10 +12,15 @@ import ruxel.app.garment.GarmentService;
 import ruxel.app.garment.GarmentStore;
 import ruxel.app.work.WorkService;
 import ruxel.core.bench.Work;
+import ruxel.core.change.BoardChange;
+import ruxel.core.colour.ColourTask;
+import ruxel.core.seam.Join;
 
 /** The made-up wardrobe of a lantern parade in a harbour town, partly joined. */
 @Component
 public class DemoWardrobe {
+  private static final int JOINTS_INTO_THE_LINE = 40;
+  private static final long SEED = 4;
   private static final int JOINTS_INTO_THE_SLEEVE = 17;
 
   private final GarmentService garments;
@@ -30,6 +36,9 @@ public class DemoWardrobe {
     if (!garments.shelf(GarmentStore.ShelfState.OPEN).isEmpty()) {
       return;
     }
+    UUID squares = garments.importFile(DemoGarments.SQUARES.file());
+    garments.change(squares, 1, List.of(new BoardChange.ColoursPlaced(SEED, Set.of(ColourTask.Wish.EVERY_BOARD))), Optional.empty());
+    begin(squares, Join.line("back", "row.1.1"), JOINTS_INTO_THE_LINE);
     Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
     garments.importFile(DemoGarments.JACKET.file());
@@ -37,17 +46,17 @@ public class DemoWardrobe {
     UUID cardigan = garments.importFile(DemoGarments.CARDIGAN.file());
     join(cardigan, "shoulder.left");
     join(cardigan, "shoulder.right");
-    begin(cardigan, "armhole.left", JOINTS_INTO_THE_SLEEVE);
+    begin(cardigan, Join.seam("armhole.left"), JOINTS_INTO_THE_SLEEVE);
   }
 
   private void join(UUID garment, String seam) {
-    WorkService.View view = begin(garment, seam, Integer.MAX_VALUE);
+    WorkService.View view = begin(garment, Join.seam(seam), Integer.MAX_VALUE);
     int last = view.plan().joints().size() + 1;
     work.keep(view.id(), "demo", List.of(new WorkService.Sent(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
   }
 
-  private WorkService.View begin(UUID garment, String seam, int joints) {
-    WorkService.View view = work.take(garment, seam);
+  private WorkService.View begin(UUID garment, Join join, int joints) {
+    WorkService.View view = work.take(garment, join);
     Stream<WorkService.Sent> events =
         IntStream.rangeClosed(1, Math.min(joints, view.plan().joints().size()))
             .mapToObj(joint -> new WorkService.Sent(joint, Work.Kind.JOINT, joint, Optional.empty()));

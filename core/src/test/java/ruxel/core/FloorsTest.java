@@ -46,7 +46,7 @@ class FloorsTest {
           .whereLayer("change").mayOnlyBeAccessedByLayers("plan", "repair")
           .whereLayer("layout").mayOnlyBeAccessedByLayers("change", "plan", "repair", "bench")
           .whereLayer("garment").mayOnlyBeAccessedByLayers("layout", "change", "plan", "repair", "bench")
-          .whereLayer("decision").mayOnlyBeAccessedByLayers("order", "garment", "layout", "change", "plan", "repair")
+          .whereLayer("decision").mayOnlyBeAccessedByLayers("order", "garment", "layout", "change", "plan", "repair", "bench")
           .whereLayer("construction").mayOnlyBeAccessedByLayers("garment", "layout", "change", "plan", "repair", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("layout", "plan", "construction")

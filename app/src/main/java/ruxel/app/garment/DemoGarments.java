@@ -14,7 +14,8 @@ public enum DemoGarments {
   SLEEVELESS("lantern-carriers-tunic.json"),
   WIDE("sail-loft-drape.json"),
   GROWN_ON("harbour-steps-jacket.json"),
-  SIDEWAYS("tide-table-jacket.json");
+  SIDEWAYS("tide-table-jacket.json"),
+  SQUARES("quay-lamp-squares.json");
 
   private final String name;
 

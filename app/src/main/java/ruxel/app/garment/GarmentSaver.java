@@ -52,6 +52,7 @@ class GarmentSaver {
     }
     requireCurrent(head, draft.baseVersion());
     BegunSeams.requireKept(progress.of(id), draft.before(), draft.after());
+    BegunLines.requireKept(progress.lines(id).keySet(), draft.before(), draft.after());
     return Optional.of(store.save(id, head.version(), draft.next()));
   }
 

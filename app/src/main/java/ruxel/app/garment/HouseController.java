@@ -26,9 +26,9 @@ class HouseController {
     this.maker = maker;
   }
 
-  /** A joining method with its facts (handbook 8). */
+  /** A joining method with its facts (handbook 8); {@code squares} where it joins the sides of squares. */
   record MethodEntry(
-      String id, String title, Method.Tool tool, String held, Method.Family family, Method.Scores scores, double yarnCmPerCm, Method.Look look, String looks) {}
+      String id, String title, Method.Tool tool, String held, Method.Family family, Method.Scores scores, double yarnCmPerCm, Method.Look look, String looks, boolean squares) {}
 
   /** A number of judgement with its default and bounds, why it is so and where it is used. */
   record RuleEntry(HouseRules.Rule rule, HouseRules.Unit unit, double usual, double least, double most, String words, String why, String used) {}
@@ -74,7 +74,7 @@ class HouseController {
   List<MethodEntry> methods(@RequestParam Optional<Terms> terms) {
     Wording wording = new Wording(Wording.Unit.CM, terms.orElse(Terms.US), Wording.Hand.RIGHT);
     return Arrays.stream(Method.values())
-        .map(m -> new MethodEntry(m.id(), m.title(wording), m.tool(), m.held(), m.family(), m.scores(), m.yarnCmPerCm(), m.look(), m.look().words()))
+        .map(m -> new MethodEntry(m.id(), m.title(wording), m.tool(), m.held(), m.family(), m.scores(), m.yarnCmPerCm(), m.look(), m.look().words(), m.worksOnSquares()))
         .toList();
   }
 }

@@ -9,7 +9,7 @@ import ruxel.core.bench.Work;
 /** Where garments' seams are: each work in hand or joined, folded from its events. */
 @Component
 public class Progress {
-  /** The work a seam has, where it stands, and the pieces it was begun with. */
+  /** The work a seam or a line of a board has, where it stands, and the pieces it was begun with. */
   public record OfSeam(UUID work, Work.State state, int position, List<String> pieces) {
     public boolean joined() {
       return state == Work.State.JOINED;
@@ -25,6 +25,11 @@ public class Progress {
   /** By seam id; seams never taken to the bench, or undone again, are missing. */
   public Map<String, OfSeam> of(UUID garment) {
     return of(List.of(garment)).getOrDefault(garment, Map.of());
+  }
+
+  /** The lines of boards that are in hand or joined, by their ids. */
+  public Map<String, OfSeam> lines(UUID garment) {
+    return store.lines(List.of(garment)).getOrDefault(garment, Map.of());
   }
 
   /** The same for several garments in one query, by garment. */

@@ -2,6 +2,7 @@ package ruxel.app.work;
 
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +12,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import ruxel.app.web.Problems;
+import ruxel.core.seam.Join;
 
 /** The bench over HTTP. */
 @RestController
@@ -25,19 +28,39 @@ class WorkController {
     this.watchers = watchers;
   }
 
-  record Take(String seam) {}
+  /** A seam by its id, or a line by its board and its own id. */
+  record Take(Optional<String> seam, Optional<String> board, Optional<String> line) {
+    Join join() {
+      if (board.isPresent() && line.isPresent()) {
+        return Join.line(board.get(), line.get());
+      }
+      return Join.seam(seam.orElseThrow(() -> new Problems.NotFound("Name the seam, or the board and its line, that is taken to the bench.")));
+    }
+  }
 
   record Events(String client, List<WorkService.Sent> events) {}
 
   @PostMapping("/garments/{garment}/work")
   WorkService.View take(@PathVariable UUID garment, @RequestBody Take wanted) {
-    return work.take(garment, wanted.seam());
+    return work.take(garment, wanted.join());
   }
 
   /** How a seam would be held and begun by today's plan; nothing is taken to the bench. */
   @GetMapping("/garments/{garment}/seams/{seam}/held")
   WorkService.Held held(@PathVariable UUID garment, @PathVariable String seam) {
     return work.held(garment, seam);
+  }
+
+  /** A line of a board as it would be worked by today's plan. */
+  @GetMapping("/garments/{garment}/boards/{board}/lines/{line}")
+  WorkService.LineView line(@PathVariable UUID garment, @PathVariable String board, @PathVariable String line) {
+    return work.line(garment, new Join.OfLine(board, line));
+  }
+
+  /** The lines of all boards that are in hand or joined. */
+  @GetMapping("/garments/{garment}/lines")
+  List<WorkService.LineProgress> lines(@PathVariable UUID garment) {
+    return work.lines(garment);
   }
 
   @GetMapping("/work/{id}")

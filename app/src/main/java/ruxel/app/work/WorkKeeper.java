@@ -46,16 +46,22 @@ class WorkKeeper {
    * @throws Problems.Refused when other seams come first
    */
   @Transactional
-  Optional<UUID> begin(UUID garment, GarmentReader.Versioned today, BenchPlan plan, String frozen) {
+  Optional<UUID> begin(UUID garment, Join join, GarmentReader.Versioned today, BenchPlan plan, String frozen) {
     GarmentStore.Head head = garments.lock(garment).orElseThrow(() -> new Problems.NotFound("There is no such garment; it may have been deleted."));
     if (head.version() != today.version()) {
       return Optional.empty();
     }
-    requireItsTurn(today, plan.seam(), progress.of(garment));
-    List<String> pieces =
-        Stream.of(plan.plan().a(), plan.plan().b()).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
+    if (join instanceof Join.OfSeam) {
+      requireItsTurn(today, join.id(), progress.of(garment));
+    }
     return store.insert(
-        new WorkStore.Begun(garment, Join.seam(plan.seam()), today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces));
+        new WorkStore.Begun(garment, join, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(join, plan)));
+  }
+
+  private static List<String> pieces(Join join, BenchPlan plan) {
+    return join instanceof Join.OfLine line
+        ? List.of(line.piece())
+        : Stream.of(plan.plan().a(), plan.plan().b()).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
   }
 
   /** A seam that runs across others waits until they are joined. */

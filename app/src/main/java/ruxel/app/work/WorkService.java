@@ -1,6 +1,8 @@
 package ruxel.app.work;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -9,8 +11,10 @@ import ruxel.app.garment.GarmentReader;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
+import ruxel.core.bench.LineDirections;
 import ruxel.core.bench.Pace;
 import ruxel.core.bench.Work;
+import ruxel.core.finding.FindingCode;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
@@ -53,8 +57,10 @@ public class WorkService {
   private final GarmentReader garments;
   private final FrozenPlans frozen;
   private final WorkWatchers watchers;
+  private final Progress progress;
 
-  WorkService(WorkStore store, WorkKeeper keeper, GarmentReader garments, FrozenPlans frozen, WorkWatchers watchers) {
+  WorkService(WorkStore store, WorkKeeper keeper, GarmentReader garments, FrozenPlans frozen, WorkWatchers watchers, Progress progress) {
+    this.progress = progress;
     this.store = store;
     this.keeper = keeper;
     this.garments = garments;
@@ -68,19 +74,19 @@ public class WorkService {
    * @throws Problems.Refused when other seams come first
    * @throws Problems.Undecided when something about the seam is to be decided first
    */
-  public View take(UUID garment, String seam) {
+  public View take(UUID garment, Join join) {
     for (int tries = 0; tries < MOST_TRIES; tries++) {
-      Optional<UUID> inHand = store.current(garment, Join.seam(seam));
+      Optional<UUID> inHand = store.current(garment, join);
       if (inHand.isPresent()) {
         return view(inHand.get());
       }
       GarmentReader.Versioned today = garments.versioned(garment);
-      List<FindingView> toDecide = today.plan().toDecide(seam);
+      List<FindingView> toDecide = toDecide(today, join);
       if (!toDecide.isEmpty()) {
         throw new Problems.Undecided(toDecide);
       }
-      BenchPlan plan = planned(today, seam);
-      Optional<UUID> begun = keeper.begin(garment, today, plan, frozen.write(plan));
+      BenchPlan plan = planned(today, join);
+      Optional<UUID> begun = keeper.begin(garment, join, today, plan, frozen.write(plan));
       if (begun.isPresent()) {
         return view(begun.get());
       }
@@ -88,17 +94,58 @@ public class WorkService {
     throw new Problems.Stale(garments.versioned(garment).version(), List.of());
   }
 
+  /** What is to be decided of a seam, or of the board of a line. */
+  private static List<FindingView> toDecide(GarmentReader.Versioned today, Join join) {
+    return join instanceof Join.OfLine line
+        ? today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(line.piece()::equals).isPresent()).toList()
+        : today.plan().toDecide(join.id());
+  }
+
+  /** A line of a board as it would be worked, and where it stands. */
+  public record LineView(BenchPlan plan, Held held, List<FindingView> toDecide, Optional<UUID> work) {}
+
+  public LineView line(UUID garment, Join.OfLine line) {
+    GarmentReader.Versioned today = garments.versioned(garment);
+    BenchPlan plan = planned(today, line);
+    return new LineView(plan, held(plan), toDecide(today, line), store.current(garment, line));
+  }
+
+  /** How far a line of a board is. */
+  public record LineProgress(String board, String line, UUID work, Work.State state, int position) {}
+
+  /** The lines that are in hand or joined. */
+  public List<LineProgress> lines(UUID garment) {
+    Map<String, Progress.OfSeam> begun = progress.lines(garment);
+    List<LineProgress> lines = new ArrayList<>();
+    garments.versioned(garment).plan().boards().forEach(
+        board ->
+            board.lines().forEach(
+                line -> {
+                  Progress.OfSeam of = begun.get(Join.line(board.id(), line.id()).id());
+                  if (of != null) {
+                    lines.add(new LineProgress(board.id(), line.id(), of.work(), of.state(), of.position()));
+                  }
+                }));
+    return lines;
+  }
+
   /** How a seam is held and begun: which side is seen, at which hand it starts, and how the layers lie, if a method is chosen. */
   public record Held(String hold, String start, boolean wrongSide, boolean fromRight, Optional<Method.Lay> lay, String check) {}
 
   public Held held(UUID garment, String seam) {
-    BenchPlan plan = planned(garments.versioned(garment), seam);
+    return held(planned(garments.versioned(garment), Join.seam(seam)));
+  }
+
+  private static Held held(BenchPlan plan) {
     return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().method().flatMap(Method::of).map(Method::lay), plan.check());
   }
 
-  private static BenchPlan planned(GarmentReader.Versioned today, String seam) {
-    return Directions.of(today.garment(), today.plan(), seam)
-        .orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
+  private static BenchPlan planned(GarmentReader.Versioned today, Join join) {
+    return today(today, join).orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
+  }
+
+  private static Optional<BenchPlan> today(GarmentReader.Versioned today, Join join) {
+    return join instanceof Join.OfLine line ? LineDirections.of(today.garment(), line.piece(), line.line()) : Directions.of(today.garment(), today.plan(), join.id());
   }
 
   public View view(UUID id) {
@@ -106,7 +153,7 @@ public class WorkService {
     BenchPlan plan = frozen.read(row.planFormat(), row.plan());
     Work work = Work.of(store.events(id));
     GarmentReader.Versioned today = garments.versioned(row.garment());
-    boolean changed = Directions.of(today.garment(), today.plan(), row.join().id()).filter(plan::isWorkedAs).isEmpty();
+    boolean changed = today(today, row.join()).filter(plan::isWorkedAs).isEmpty();
     return new View(
         id, row.garment(), today.garment().name(), row.join().id(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),

@@ -30,6 +30,9 @@ public class WorkStore {
   record Held(UUID garment, int joints, boolean current, boolean deleted) {}
 
   private static final String SEAM = "SEAM";
+  private static final String LINE = "LINE";
+  /** Between the board and the line in the id of a line; no piece has it in its own. */
+  private static final String WITHIN = "/";
 
   private final JdbcClient jdbc;
   private final NamedParameterJdbcOperations batches;
@@ -97,8 +100,17 @@ public class WorkStore {
     jdbc.sql("UPDATE work SET current = false WHERE id = :id").param("id", id).update();
   }
 
-  /** The works in hand or joined of garments, each folded by the database, by garment and seam. */
+  /** The seams in hand or joined of garments, each folded by the database, by garment and seam. */
   Map<UUID, Map<String, Progress.OfSeam>> progress(List<UUID> garments) {
+    return progress(garments, SEAM);
+  }
+
+  /** The same of the lines of boards, by garment and the id of the line. */
+  Map<UUID, Map<String, Progress.OfSeam>> lines(List<UUID> garments) {
+    return progress(garments, LINE);
+  }
+
+  private Map<UUID, Map<String, Progress.OfSeam>> progress(List<UUID> garments, String kind) {
     Map<UUID, Map<String, Progress.OfSeam>> all = new HashMap<>();
     jdbc.sql(
             """
@@ -112,9 +124,10 @@ public class WorkStore {
               SELECT kind FROM work_event
               WHERE work_id = w.id AND kind <> 'AS_WORKED'
               ORDER BY seq DESC LIMIT 1) AS last ON true
-            WHERE w.current AND w.join_kind = 'SEAM' AND w.garment_id IN (:garments)
+            WHERE w.current AND w.join_kind = :kind AND w.garment_id IN (:garments)
             """)
         .param("garments", garments)
+        .param("kind", kind)
         .query(
             rs -> {
               Work.State state = Optional.ofNullable(rs.getString("kind")).map(Work.Kind::valueOf).map(Work.BEGUN::stateAfter).orElse(Work.BEGUN.state());
@@ -180,17 +193,15 @@ public class WorkStore {
   }
 
   private static String kind(Join join) {
-    if (join instanceof Join.OfSeam) {
-      return SEAM;
-    }
-    throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(join));
+    return join instanceof Join.OfLine ? LINE : SEAM;
   }
 
   private static Join join(String kind, String id) {
-    if (!kind.equals(SEAM)) {
-      throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(kind));
-    }
-    return Join.seam(id);
+    return switch (kind) {
+      case SEAM -> Join.seam(id);
+      case LINE -> Join.line(id.substring(0, id.indexOf(WITHIN)), id.substring(id.indexOf(WITHIN) + 1));
+      default -> throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(kind));
+    };
   }
 
   private static Row row(ResultSet rs, int number) throws SQLException {

@@ -1,6 +1,9 @@
 package ruxel.core.bench;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.plan.SeamPlan;
 
 /**
@@ -19,7 +22,11 @@ public record BenchPlan(
     List<String> cautions,
     List<Prompt> prompts,
     SeamPlan plan,
-    List<BenchJoint> joints) {
+    List<BenchJoint> joints,
+    List<HeldSquare> squares) {
+  /** A square of a line, by the piece it stands for on the rails; none at a seam. */
+  public record HeldSquare(String piece, String name, Dye colour) {}
+
   /**
    * A moment to stop, after {@code joint} joints: what to do, and the expected oddity that is no fault (handbook
    * 14).
@@ -28,7 +35,9 @@ public record BenchPlan(
     /** Pull the yarn straight, or look whether a marker lies where it should. */
     public enum Kind {
       TUG,
-      MARKER
+      MARKER,
+      /** The next two squares of a line. */
+      CROSSING
     }
   }
 
@@ -36,6 +45,15 @@ public record BenchPlan(
     prompts = List.copyOf(prompts);
     cautions = List.copyOf(cautions);
     joints = List.copyOf(joints);
+    squares = List.copyOf(squares);
+  }
+
+  /** The same as a line of squares, with what comes at their corners in the place of markers there. */
+  BenchPlan ofSquares(List<Prompt> corners, List<HeldSquare> held) {
+    List<Prompt> all = new ArrayList<>(prompts.stream().filter(prompt -> corners.stream().noneMatch(corner -> Math.abs(corner.joint() - prompt.joint()) <= 1)).toList());
+    all.addAll(corners);
+    all.sort(Comparator.comparingInt(Prompt::joint));
+    return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held);
   }
 
   /**

@@ -76,7 +76,7 @@ public final class Directions {
         method.map(HowTo::check).orElse(""),
         cautions,
         new Prompts(plan, match.joints().size(), tugEvery(needle, rules)).all(),
-        plan, joints());
+        plan, joints(), List.of());
   }
 
   /** Only yarn on a needle is tugged. */

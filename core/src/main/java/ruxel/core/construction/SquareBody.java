@@ -8,6 +8,7 @@ import static ruxel.core.construction.Question.Group.SLEEVES;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import ruxel.core.board.Motif;
 import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
@@ -21,6 +22,9 @@ final class SquareBody {
   private static final int MOST_ACROSS = 30;
   private static final double MM_PER_CM = 10;
   private static final double STEP_CM = 0.5;
+  /** The sides of squares along an edge that goes up, or across. */
+  private static final String[] ROWS = IntStream.rangeClosed(1, MOST_ACROSS).mapToObj(row -> "row" + row).toArray(String[]::new);
+  private static final String[] COLUMNS = IntStream.rangeClosed(1, 2 * MOST_ACROSS).mapToObj(column -> "column" + column).toArray(String[]::new);
 
   static final Asked STITCHES =
       Asked.stitches("motifStitches", GAUGE, "Stitches along a side of a square", "Without its corners.", 1, form -> 14).shapes(Part.BACK, Part.FRONT, Part.SLEEVE);
@@ -40,15 +44,18 @@ final class SquareBody {
           .shapes(Part.BACK)
           .follows(
               "{round} round, {less} with one fewer on back and front, {more} with one more.",
-              form -> List.of(Fact.length("round", roundMm(form, 0)), Fact.length("less", roundMm(form, -1)), Fact.length("more", roundMm(form, 1))));
+              form -> List.of(Fact.length("round", roundMm(form, 0)), Fact.length("less", roundMm(form, -1)), Fact.length("more", roundMm(form, 1))))
+          .drawn(Drawn.across(Part.BACK, COLUMNS));
   static final Asked HIGH =
       Asked.number(Question.count("squaresHigh", BODY, "Squares from hem to shoulder", "", 1, MOST_ACROSS), form -> Math.max(2, Math.round(560 / sideMm(form))))
           .shapes(Part.BACK, Part.FRONT)
-          .follows("{length} long.", form -> List.of(Fact.length("length", form.count(SquareBody.HIGH) * sideMm(form))));
+          .follows("{length} long.", form -> List.of(Fact.length("length", form.count(SquareBody.HIGH) * sideMm(form))))
+          .drawn(Drawn.up(Part.BACK, ROWS));
   static final Asked FRONT =
       Asked.number(Question.count("frontSquares", BODY, "Squares across each front", "", 1, MOST_ACROSS), form -> Math.max(1, form.count(ACROSS) / 2))
           .when(Body.KIND, Body.CARDIGAN, true)
-          .shapes(Part.FRONT);
+          .shapes(Part.FRONT)
+          .drawn(Drawn.across(Part.FRONT, COLUMNS));
 
   static final Asked HALVES =
       Asked.number(
@@ -63,7 +70,8 @@ final class SquareBody {
               form ->
                   List.of(
                       Fact.length("depth", form.count(SquareBody.HALVES) * sideMm(form) / 2), Fact.count("n", form.count(SquareBody.HALVES)),
-                      Fact.count("side", 2L * form.count(HIGH) - form.count(SquareBody.HALVES))));
+                      Fact.count("side", 2L * form.count(HIGH) - form.count(SquareBody.HALVES))))
+          .drawn(Drawn.up(Part.BACK, ROWS).lastMm(form -> form.count(SquareBody.HALVES) * sideMm(form) / 2));
   static final Asked MIDDLE =
       Asked.choice(
           "middleStitch", ARMHOLE, "The middle stitch of a square belongs to", "Where the armhole stops in the middle of a square with an odd count.", form -> "ARMHOLE",
@@ -79,13 +87,15 @@ final class SquareBody {
           .refused(
               FindingCode.SQUARES_FRONT_NARROW, form -> frontSquares(form) < form.count(SquareBody.SHOULDER),
               form -> List.of(Fact.count("shoulder", form.count(SquareBody.SHOULDER)), Fact.count("front", frontSquares(form))))
-          .follows("The back neck is {n} squares, {neck}.", form -> List.of(Fact.count("n", neckSquares(form)), Fact.length("neck", neckSquares(form) * sideMm(form))));
+          .follows("The back neck is {n} squares, {neck}.", form -> List.of(Fact.count("n", neckSquares(form)), Fact.length("neck", neckSquares(form) * sideMm(form))))
+          .drawn(Drawn.across(Part.BACK, COLUMNS).onOtherSide().firstMm(form -> form.count(SquareBody.SHOULDER) * sideMm(form)));
   static final Asked NECK_ROWS =
       Asked.number(Question.count("neckSquares", NECK, "Squares that the front neck is deep", "0 for a neck straight across.", 0, MOST_ACROSS), form -> Body.isCardigan(form) && form.count(HIGH) > 1 ? 1 : 0)
           .shapes(Part.FRONT)
           .refused(
               FindingCode.SQUARES_NECK_DEEP, form -> form.count(SquareBody.NECK_ROWS) >= form.count(HIGH),
-              form -> List.of(Fact.count("neck", form.count(SquareBody.NECK_ROWS)), Fact.count("body", form.count(HIGH)), Fact.count("most", form.count(HIGH) - 1L)));
+              form -> List.of(Fact.count("neck", form.count(SquareBody.NECK_ROWS)), Fact.count("body", form.count(HIGH)), Fact.count("most", form.count(HIGH) - 1L)))
+          .drawn(Drawn.up(Part.FRONT, ROWS).lastMm(form -> form.count(SquareBody.NECK_ROWS) * sideMm(form)));
   static final Asked LONG =
       Asked.number(Question.count("sleeveSquares", SLEEVES, "Squares along the sleeve", "0 for a vest.", 0, MOST_ACROSS), form -> Math.round(440 / sideMm(form)))
           .shapes(Part.SLEEVE)
@@ -94,7 +104,8 @@ final class SquareBody {
               form ->
                   List.of(
                       Fact.count("n", form.count(HALVES)), Fact.length("round", form.count(HALVES) * sideMm(form)),
-                      Fact.length("reach", (form.count(ACROSS) / 2.0 + form.count(SquareBody.LONG)) * sideMm(form))));
+                      Fact.length("reach", (form.count(ACROSS) / 2.0 + form.count(SquareBody.LONG)) * sideMm(form))))
+          .drawn(Drawn.up(Part.SLEEVE, ROWS));
 
   private SquareBody() {}
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.advice.Advice;
@@ -38,6 +37,7 @@ import ruxel.core.plan.SeamPlan.RhythmView;
 import ruxel.core.plan.SeamPlan.SidePlan;
 import ruxel.core.plan.SeamPlan.SurplusStretch;
 import ruxel.core.plan.SeamPlan.Worked;
+import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.strand.SeamStrands;
@@ -101,9 +101,19 @@ final class SeamPlans {
         twin);
   }
 
-  /** Stitches or rows of each span as makers say them: 14 + 14. */
+  /** Stitches or rows of each span as makers say them: 14 + 14, of several squares in a row 4 × 14. */
   private static String counts(SideLayout side) {
-    return side.spans().stream().map(span -> Integer.toString(span.units())).collect(Collectors.joining(" + "));
+    List<String> told = new ArrayList<>();
+    List<Integer> units = side.spans().stream().map(ResolvedSpan::units).toList();
+    for (int from = 0; from < units.size(); ) {
+      int to = from;
+      while (to < units.size() && units.get(to).equals(units.get(from)) && side.spans().get(to).piece().board().isPresent()) {
+        to++;
+      }
+      told.add(to - from > 2 ? "%d × %d".formatted(to - from, units.get(from)) : units.get(from).toString());
+      from = to - from > 2 ? to : from + 1;
+    }
+    return String.join(" + ", told);
   }
 
   private SidePlan side(SideLayout side, String name, PlaceNames names, ToIntFunction<Joint> place) {

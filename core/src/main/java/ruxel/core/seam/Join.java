@@ -13,6 +13,10 @@ public sealed interface Join {
     }
   }
 
+  static Join line(String piece, String line) {
+    return new OfLine(piece, line);
+  }
+
   static Join seam(String id) {
     return new OfSeam(id);
   }

@@ -1,0 +1,171 @@
+package ruxel.core.bench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import ruxel.core.bench.BenchPlan.HeldSquare;
+import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.board.Board;
+import ruxel.core.board.Crossing;
+import ruxel.core.board.Lines;
+import ruxel.core.board.Square.Place;
+import ruxel.core.board.Square;
+import ruxel.core.decision.JoinedBoard;
+import ruxel.core.decision.OwnColourway;
+import ruxel.core.decision.OwnFactor;
+import ruxel.core.decision.OwnSchool;
+import ruxel.core.decision.OwnYarn;
+import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.Settings;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Layout;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.BoardPiece;
+import ruxel.core.piece.Cloth.Dye;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seam.SideOf;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Span;
+import ruxel.core.seam.Surplus;
+
+/**
+ * Says a line of a board joint by joint, for the bench: its squares are laid out as pieces of their own and joined by one seam, told
+ * as every other seam is, with what comes at each crossing.
+ */
+public final class LineDirections {
+  private final Garment garment;
+  private final Piece piece;
+  private final Board board;
+  private final Lines.Line line;
+  private final JoinedBoard joined;
+
+  private LineDirections(Garment garment, Piece piece, Board board, Lines.Line line) {
+    this.garment = garment;
+    this.piece = piece;
+    this.board = board;
+    this.line = line;
+    joined = garment.settings().on(JoinedBoard.class, piece.id()).orElseGet(() -> JoinedBoard.usual(piece.id()));
+  }
+
+  /** The bench plan of a line; empty when there is no such board or line. Linear in the squares of the board and the joints of the line. */
+  public static Optional<BenchPlan> of(Garment garment, String pieceId, String lineId) {
+    if (!(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
+      return Optional.empty();
+    }
+    return Pieces.find(layout.value().construct().pieces(), pieceId)
+        .flatMap(
+            piece ->
+                piece.board()
+                    .flatMap(
+                        board ->
+                            Lines.of(board).lines().stream().filter(line -> line.id().equals(lineId)).findFirst()
+                                .flatMap(line -> new LineDirections(garment, piece, board, line).plan())));
+  }
+
+  private Optional<BenchPlan> plan() {
+    Map<Place, Square> squares = board.byPlace();
+    Map<Place, Piece> laid = new LinkedHashMap<>();
+    for (Lines.InnerJoin join : line.joins()) {
+      laid.put(join.before(), square(squares.get(join.before())));
+      laid.put(join.after(), square(squares.get(join.after())));
+    }
+    Garment alone =
+        Garment.of(garment.name(), laid.get(line.joins().get(0).before()))
+            .withWording(garment.wording())
+            .withRules(garment.rules())
+            .withOwn(List.copyOf(laid.values()), List.of(seam(laid)))
+            .withSettings(settings(laid));
+    return Directions.of(alone, line.id()).map(plan -> plan.ofSquares(prompts(), held(laid)));
+  }
+
+  private Piece square(Square square) {
+    Dye colour = square.colourway().flatMap(id -> garment.settings().on(OwnColourway.class, id)).map(OwnColourway::colour).orElse(piece.cloth().colour());
+    return BoardPiece.of(square.place().words(), name(square.place()), piece.part(), new Board(board.motif(), List.of(square), board.mirrored()), colour);
+  }
+
+  private static String name(Place place) {
+    return "Square " + place.words();
+  }
+
+  /** What the maker decided of yarns and ways of working holds for the squares too. */
+  private Settings settings(Map<Place, Piece> laid) {
+    Settings kept =
+        garment.settings().without(decision -> !(decision instanceof OwnYarn || decision instanceof OwnSchool || decision instanceof OwnFactor));
+    Optional<PieceYarn> yarn = garment.settings().on(PieceYarn.class, piece.id());
+    for (Piece square : yarn.isPresent() ? laid.values() : List.<Piece>of()) {
+      kept = kept.with(new PieceYarn(square.id(), yarn.get().yarn()));
+    }
+    return kept;
+  }
+
+  private Seam seam(Map<Place, Piece> laid) {
+    List<Span> before = new ArrayList<>();
+    List<Span> after = new ArrayList<>();
+    boolean up = line.upright();
+    String first = up ? board.mirrored() ? "left" : "right" : "upper";
+    String second = up ? board.mirrored() ? "right" : "left" : "lower";
+    // Up along a right edge and against a left one; towards higher columns against an upper edge, unless these are counted from the right.
+    boolean forward = up ? first.equals("right") : board.mirrored();
+    for (Lines.InnerJoin join : line.joins()) {
+      before.add(whole(laid.get(join.before()), first, forward));
+      after.add(whole(laid.get(join.after()), second, !forward));
+    }
+    String where = up ? "columns %d and %d" : "rows %d and %d";
+    String between = "%s: between %s".formatted(piece.name(), where.formatted(line.behind(), line.behind() + 1));
+    String side = up ? "Column %d" : "Row %d";
+    return new Seam(
+        line.id(), between, SeamRole.MOTIF, SideOf.of(side.formatted(line.behind()), before.toArray(Span[]::new)),
+        SideOf.of(side.formatted(line.behind() + 1), after.toArray(Span[]::new)), List.of(), List.of(), new Seam.Working(false, Surplus.EVEN, 0, catches()),
+        Optional.of(joined.method()));
+  }
+
+  private static Span whole(Piece square, String edge, boolean forward) {
+    Edge found = square.edge(edge).orElseThrow();
+    String run = found.runs().get(0).id();
+    return Span.ofRun(square.id(), edge, run, forward ? Span.Along.FORWARD : Span.Along.BACKWARD);
+  }
+
+  /** Whether the lines across are worked by then: those that come first by the scheme have nothing to cross. */
+  private boolean crosses() {
+    return switch (joined.scheme()) {
+      case ROWS_FIRST, STRIPS, FEWEST -> line.upright();
+      case COLUMNS_FIRST -> !line.upright();
+    };
+  }
+
+  /** The stitch round the earlier seam is a place of both sides. */
+  private boolean catches() {
+    return crosses() && joined.crossing() == Crossing.CATCH;
+  }
+
+  private List<Prompt> prompts() {
+    List<Prompt> prompts = new ArrayList<>();
+    Map<Place, Square> squares = board.byPlace();
+    int joint = 0;
+    for (int i = 0; i + 1 < line.joins().size(); i++) {
+      joint += Math.max(places(squares, line.joins().get(i).before()), places(squares, line.joins().get(i).after()));
+      Lines.InnerJoin next = line.joins().get(i + 1);
+      String pair = "Next: %s and %s.".formatted(Wording.low(name(next.before())), next.after().words());
+      prompts.add(
+          crosses()
+              ? new Prompt(joint, Prompt.Kind.CROSSING, pair + " " + joined.crossing().words(), "Pull until the four corners meet; no hole is left.")
+              : new Prompt(joint, Prompt.Kind.CROSSING, pair + " Lay them beside the two before, right on without a gap.", "The corners lie side by side; the line across closes them later."));
+      joint += catches() ? 1 : 0;
+    }
+    return prompts;
+  }
+
+  private int places(Map<Place, Square> squares, Place place) {
+    return board.motif().places(board.stitches(squares.get(place)));
+  }
+
+  private static List<HeldSquare> held(Map<Place, Piece> laid) {
+    return laid.values().stream().map(square -> new HeldSquare(square.id(), square.name(), square.cloth().colour())).toList();
+  }
+}
