@@ -38,7 +38,10 @@ public class DemoWardrobe {
     }
     UUID squares = garments.importFile(DemoGarments.SQUARES.file());
     garments.change(squares, 1, List.of(new BoardChange.ColoursPlaced(SEED, Set.of(ColourTask.Wish.EVERY_BOARD))), Optional.empty());
-    begin(squares, Join.line("back", "row.1.1"), JOINTS_INTO_THE_LINE);
+    garments.plan(squares).boards().stream()
+        .filter(board -> board.cells().stream().allMatch(cell -> cell.colourway().isPresent()))
+        .findFirst()
+        .ifPresent(board -> begin(squares, Join.line(board.id(), board.lines().get(0).id()), JOINTS_INTO_THE_LINE));
     Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
     garments.importFile(DemoGarments.JACKET.file());

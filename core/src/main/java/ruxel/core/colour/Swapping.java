@@ -13,12 +13,15 @@ import ruxel.core.colour.ColourTask.Wish;
  * over of the stock lies in places without neighbours, so that a swap may take it in.
  */
 final class Swapping {
-  private static final int STARTS = 4;
+  private static final int STARTS = 8;
   private static final int CLASH = 1000;
   private static final int MOST_TRIED = 120;
-  private static final int LEAST_STEPS = 400;
+  private static final int STEPS_OF_EACH = 300;
   private static final int REST = 6;
-  private static final long MOST_WORK = 6_000_000;
+  /** Swaps that are weighed from one start at most. */
+  private static final long MOST_WORK = 1_500_000;
+  /** Now and then any swap is made, so that it does not go round in circles. */
+  private static final int AT_RANDOM = 60;
 
   private final ColourTask task;
   private final Random random;
@@ -129,7 +132,7 @@ final class Swapping {
     int[] best = at.clone();
     int[] rest = new int[at.length];
     long work = 0;
-    int steps = Math.max(LEAST_STEPS, 20 * free.length);
+    int steps = STEPS_OF_EACH * free.length;
     for (int step = 1; step <= steps && cost > 0 && free.length > 1 && work < MOST_WORK; step++) {
       int from = troubled();
       if (from < 0) {
@@ -139,6 +142,11 @@ final class Swapping {
       int gain = Integer.MAX_VALUE;
       int tried = Math.min(free.length, MOST_TRIED);
       int offset = random.nextInt(free.length);
+      if (random.nextInt(AT_RANDOM) == 0) {
+        to = free[offset];
+        gain = swapped(from, to);
+        tried = 0;
+      }
       for (int i = 0; i < tried; i++) {
         int other = free[(offset + i) % free.length];
         if (at[other] == at[from] || rest[other] > step) {

@@ -53,7 +53,7 @@ public final class PlaceNames {
   /** Of which piece it is where a side has several stretches, and of which square on a board. */
   private String stretch(Place place) {
     String piece = side.spans().size() > 1 ? Wording.low(place.span().piece().name()) + " " : "";
-    boolean onSquare = place.span().piece().board().isPresent() && !place.run().origin().isEdging();
+    boolean onSquare = place.span().piece().board().filter(board -> board.squares().size() > 1).isPresent() && !place.run().origin().isEdging();
     return onSquare ? piece + "square " + (squaresBefore(place) + 1) + ", " : piece;
   }
 

@@ -85,6 +85,21 @@ class ColouringTest {
     }
   }
 
+  /** Three colourways of as many squares each on boards that hang together in threes: exact stocks, whatever the seed. */
+  @Test
+  void exactStocksOfThree() {
+    for (int seed = 0; seed < 12; seed++) {
+      List<Pair> pairs = new ArrayList<>(grid(7, 9));
+      // Seams that close odd ways round.
+      for (int row = 0; row < 7; row++) {
+        pairs.add(new Pair(row * 9, row * 9 + 8));
+      }
+      pairs.add(new Pair(4, 58));
+      ColourTask task = new ColourTask(pairs, Collections.nCopies(63, 0), List.of(), List.of(21, 21, 21), Collections.nCopies(63, FREE), Set.of(), seed);
+      assertThat(Colouring.of(task).clashes()).as("seed " + seed).isEmpty();
+    }
+  }
+
   @Test
   void aSeedRepeatsIt() {
     assertThat(Colouring.of(task(5, 6, List.of(10, 10, 10), 7))).isEqualTo(Colouring.of(task(5, 6, List.of(10, 10, 10), 7)));
