@@ -808,6 +808,7 @@ export interface components {
         };
         AssemblySheet: {
             about: string;
+            boards: components["schemas"]["BoardBlock"][];
             care: string[];
             ends: string[];
             look: string[];
@@ -847,6 +848,11 @@ export interface components {
             start: string;
             title: string;
             wrongSide: boolean;
+        };
+        BoardBlock: {
+            lines: string[];
+            title: string;
+            words: string;
         };
         BoardJoined: {
             /** @enum {string} */
@@ -2581,9 +2587,10 @@ export interface components {
             timeout?: number;
         };
         Stage: {
+            board?: string;
             /** Format: double */
             leftMm?: number;
-            seam: string;
+            seam?: string;
             /** Format: double */
             takesMm: number;
         };
@@ -2895,13 +2902,14 @@ export interface components {
             wish?: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
         };
         WorkStep: {
+            board?: string;
             cut: boolean;
             /** Format: int32 */
             endsSoFar: number;
             fastenOn: boolean;
             flat: boolean;
             /** @enum {string} */
-            kind: "INSPECT" | "BLOCK" | "MARK" | "SEAM" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
+            kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
             /** Format: double */
             minutes: number;
             /** Format: double */

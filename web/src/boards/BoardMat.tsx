@@ -69,7 +69,7 @@ export function BoardMat({ plan, size, squares, board, pass, onBoard }: Props) {
       ))}
       {pass !== undefined && <ScheduledPath sheet={sheet} board={board} pass={pass} />}
       <text x={20} y={26} className="mat-note">
-        Take one square, then another: they change places. A pin keeps a square where it is.
+        Take one square, then another: they change places. A ring marks a square that is kept.
       </text>
     </svg>
   );
@@ -123,6 +123,16 @@ function Square({ sheet, board, cell, taken, onDown, onUp }: SquareProps) {
         stroke={taken ? 'var(--madder)' : 'transparent'}
         strokeWidth={4}
       />
+      {cell.locked && (
+        <circle
+          cx={at.x + px / 2 - 9}
+          cy={at.y - px / 2 + 9}
+          r={5}
+          fill="var(--paper)"
+          stroke="var(--madder)"
+          strokeWidth={3}
+        />
+      )}
       {px >= LABELS_FROM_PX && (
         <text
           x={at.x}
@@ -132,8 +142,7 @@ function Square({ sheet, board, cell, taken, onDown, onUp }: SquareProps) {
           className="square-label"
           fill={dye ? shade(dye).text : 'var(--ink)'}
         >
-          {cell.locked ? '⌖ ' : ''}
-          {stock ? stock.name.slice(0, Math.max(1, Math.floor(px / 9))) : '?'}
+          {stock ? stock.name.slice(0, Math.max(1, Math.floor((px - 6) / 6.4))) : '?'}
         </text>
       )}
     </g>

@@ -75,7 +75,7 @@ export function OrderView() {
               <StepOnPath step={step} work={work} garment={garment} />
             </li>
           ) : (
-            <WorkOnPath key={`${work.kind}-${work.number}`} work={work} />
+            <WorkOnPath key={`${work.kind}-${work.number}`} work={work} garment={garment.id} />
           );
         })}
       </ol>

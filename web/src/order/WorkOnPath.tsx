@@ -1,8 +1,10 @@
+import { Link } from 'react-router';
 import type { WorkStep } from '../api/types';
+import { count } from '../format';
 import { minutes } from './minutes';
 
 /** A step that joins nothing: looked over, marked, tried on, woven in. */
-export function WorkOnPath({ work }: { work: WorkStep }) {
+export function WorkOnPath({ work, garment }: { work: WorkStep; garment: string }) {
   return (
     <li className="step work-step">
       <span className="step-number work-number" aria-hidden="true" />
@@ -10,10 +12,16 @@ export function WorkOnPath({ work }: { work: WorkStep }) {
       <div className="step-about">
         <h2>{work.title}</h2>
         <p>{work.words}</p>
+        {work.board && <Link to={`/garments/${garment}/squares`}>See its lines and its path</Link>}
       </div>
       <div className="step-why">
+        {work.board && (
+          <p>
+            {count(work.todo.length, 'line')}, first: {work.todo[0]}
+          </p>
+        )}
         <ul>
-          {work.todo.map((words) => (
+          {(work.board ? [] : work.todo).map((words) => (
             <li key={words}>{words}</li>
           ))}
         </ul>

@@ -50,6 +50,19 @@ export function SheetView() {
             </span>
           </p>
         ))}
+        {sheet.boards.length > 0 && <h2>Squares into boards</h2>}
+        {sheet.boards.map((board) => (
+          <section key={board.title} className="sheet-step">
+            <h3>{board.title}</h3>
+            <p>{board.words}</p>
+            {board.lines.map((line) => (
+              <p key={line} className="tick">
+                <Box />
+                <span>{line}</span>
+              </p>
+            ))}
+          </section>
+        ))}
         <h2>Seams, in order</h2>
         {sheet.steps.map((step) => (
           <Step

@@ -37,6 +37,14 @@ const HELP: Record<string, Help> = {
       'Left and right are compared: what is not alike is named.',
     ],
   },
+  squares: {
+    title: 'Squares',
+    lines: [
+      'Tell the colourways your squares are made in and how many there are; place them so that no two neighbours are alike.',
+      'Take a square and then another to swap them, or drag one onto the other; a kept square stays where it is.',
+      'Choose how a board is joined and see its path pass by pass; each line goes to the bench by itself.',
+    ],
+  },
   'by-hand': {
     title: 'By hand',
     lines: [

@@ -8,7 +8,7 @@ export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
   }
   return (
     <details open={sum.runsOut !== undefined}>
-      <summary>Seam by seam</summary>
+      <summary>Step by step</summary>
       <table className="table table-sm strands">
         <thead>
           <tr>
@@ -23,8 +23,12 @@ export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
         </thead>
         <tbody>
           {sum.stages.map((stage) => (
-            <tr key={stage.seam}>
-              <th scope="row">{plan.seams.find(({ id }) => id === stage.seam)?.name}</th>
+            <tr key={stage.seam ?? stage.board}>
+              <th scope="row">
+                {stage.board
+                  ? `Squares of the ${plan.boards.find(({ id }) => id === stage.board)?.name.toLowerCase()}`
+                  : plan.seams.find(({ id }) => id === stage.seam)?.name}
+              </th>
               <td className="num">{yarnLength(stage.takesMm, plan.unit)}</td>
               <td className={`num${stage.leftMm !== undefined && stage.leftMm < 0 ? ' wrong' : ''}`}>
                 {stage.leftMm === undefined

@@ -40,12 +40,13 @@ class PicturesTest {
     shoot(page, jacket + "/pieces", "pieces");
     shoot(page, jacket + "/bench/shoulder.left", "held");
     shoot(page, jacket + "/order", "order");
-    shoot(page, jacket + "/rules", "rules");
-    page.navigate(jacket + "/seam/armhole.left");
-    Product.button(page, "Try it").nth(1).click();
-    Product.button(page, "Keep it").waitFor();
+    page.navigate(address);
+    String squares = open(page, "Quay lamp squares");
+    shoot(page, squares + "/squares", "squares");
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Join it")).nth(3).click();
+    page.locator(".pair-picture").waitFor();
     page.waitForLoadState(LoadState.NETWORKIDLE);
-    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("repair.png")));
+    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("line.png")));
     page.navigate(jacket);
     Product.button(page, "Try sizes").click();
     page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Armhole and sleeve top")).press("ArrowUp");

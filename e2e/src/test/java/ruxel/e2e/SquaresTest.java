@@ -59,6 +59,7 @@ class SquaresTest {
     Product.assertAccessible(page);
     page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("/tmp/s/sq-before.png")).setFullPage(true));
     button(page, "Take it to the bench").click();
+    assertThat(button(page, "Use the pedal")).isVisible();
     Locator inHand = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^In hand:")));
     assertThat(inHand).hasAttribute("aria-label", "In hand: Square 1.1 and square 2.1");
     for (int joint = 0; joint < 16; joint++) {

@@ -47,8 +47,20 @@ public record Board(Motif motif, List<Square> squares, boolean mirrored) {
     return square.stitches().orElse(motif.stitches());
   }
 
-  public int lowestRow() {
-    return squares.stream().mapToInt(Square::row).min().orElseThrow();
+  /** Where its squares lie, from its own lower left end; found once for all of them. */
+  public record Grid(int lowestRow, int firstColumn, int lastColumn, boolean mirrored) {
+    public int fromLeft(Square square) {
+      return mirrored ? lastColumn - square.column() : square.column() - firstColumn;
+    }
+
+    public int fromBelow(Square square) {
+      return square.row() - lowestRow;
+    }
+  }
+
+  /** Linear in the squares. */
+  public Grid grid() {
+    return new Grid(squares.get(0).row(), firstColumn(), lastColumn(), mirrored);
   }
 
   public int firstColumn() {
@@ -66,11 +78,6 @@ public record Board(Motif motif, List<Square> squares, boolean mirrored) {
 
   public Board with(UnaryOperator<Square> change) {
     return new Board(motif, squares.stream().map(change).toList(), mirrored);
-  }
-
-  /** Where a column lies from the left, from 0 at the board's own left. */
-  public int fromLeft(int column) {
-    return mirrored ? lastColumn() - column : column - firstColumn();
   }
 
   /** The first square that hangs together with the lowest only by a corner or not at all. Linear in the squares. */

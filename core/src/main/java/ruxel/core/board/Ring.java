@@ -58,7 +58,8 @@ public record Ring(List<Side> sides, Optional<Square> hole) {
   public static Ring of(Board board) {
     Map<Point, Map<Way, Step>> leads = new TreeMap<>((one, other) -> one.y != other.y ? Integer.compare(one.y, other.y) : Integer.compare(one.x, other.x));
     Map<Point, Square> taken = new LinkedHashMap<>();
-    board.squares().forEach(square -> taken.put(lowerLeft(board, square), square));
+    Board.Grid grid = board.grid();
+    board.squares().forEach(square -> taken.put(new Point(grid.fromLeft(square), grid.fromBelow(square)), square));
     int all = 0;
     for (Map.Entry<Point, Square> each : taken.entrySet()) {
       for (Way way : Way.values()) {
@@ -72,10 +73,6 @@ public record Ring(List<Side> sides, Optional<Square> hole) {
     List<Step> steps = walk(leads);
     Optional<Square> hole = steps.size() == all ? Optional.empty() : leads.values().stream().flatMap(ways -> ways.values().stream()).filter(step -> !steps.contains(step)).map(Step::square).findFirst();
     return new Ring(straight(steps), hole);
-  }
-
-  private static Point lowerLeft(Board board, Square square) {
-    return new Point(board.fromLeft(square.column()), square.row() - board.lowestRow());
   }
 
   private static Point start(Point lowerLeft, Way way) {

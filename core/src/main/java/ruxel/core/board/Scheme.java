@@ -9,7 +9,6 @@ import org.jgrapht.Graph;
 import org.jgrapht.GraphPath;
 import org.jgrapht.alg.connectivity.ConnectivityInspector;
 import org.jgrapht.alg.cycle.HierholzerEulerianCycle;
-import org.jgrapht.graph.AsSubgraph;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.Pseudograph;
 import ruxel.core.board.Lines.InnerJoin;
@@ -102,7 +101,8 @@ public record Scheme(Name name, List<Pass> passes) {
   public static Bound bound(Lines lines) {
     Graph<Place, DefaultEdge> graph = graph(lines);
     List<Place> odd = odd(graph);
-    int passes = parts(graph).stream().mapToInt(part -> Math.max(1, odd(new AsSubgraph<>(graph, part)).size() / 2)).sum();
+    Set<Place> isOdd = Set.copyOf(odd);
+    int passes = parts(graph).stream().mapToInt(part -> Math.max(1, (int) part.stream().filter(isOdd::contains).count() / 2)).sum();
     return new Bound(passes, odd);
   }
 
@@ -121,7 +121,7 @@ public record Scheme(Name name, List<Pass> passes) {
     for (Set<Place> part : parts(graph)) {
       Graph<Place, DefaultEdge> tied = new Pseudograph<>(DefaultEdge.class);
       part.forEach(tied::addVertex);
-      new AsSubgraph<>(graph, part).edgeSet().forEach(edge -> tied.addEdge(graph.getEdgeSource(edge), graph.getEdgeTarget(edge), edge));
+      graph.edgeSet().stream().filter(edge -> part.contains(graph.getEdgeSource(edge))).forEach(edge -> tied.addEdge(graph.getEdgeSource(edge), graph.getEdgeTarget(edge), edge));
       List<Place> odd = odd(tied);
       List<DefaultEdge> ties = new ArrayList<>();
       for (int i = 0; i + 1 < odd.size(); i += 2) {

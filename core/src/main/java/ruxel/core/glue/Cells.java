@@ -78,7 +78,7 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
     }
 
     List<Piece> faces() {
-      return pieces.stream().flatMap(piece -> piece.board().isEmpty() ? Stream.of(piece) : squares.entrySet().stream().filter(each -> each.getKey().piece().equals(piece.id())).map(Map.Entry::getValue)).toList();
+      return pieces.stream().flatMap(piece -> piece.board().map(board -> board.squares().stream().map(square -> squares.get(new Key(piece.id(), square.place())))).orElse(Stream.of(piece))).toList();
     }
 
     private void takeApart(Piece piece, Board board) {

@@ -39,13 +39,17 @@ public record SeamGraph(Map<Join, List<Integer>> ways) {
   private static SeamGraph of(Gluing gluing, Stream<Course> courses) {
     Points points = new Points(gluing);
     Map<List<Integer>, List<Segment>> onEdges = gluing.segments().stream().collect(Collectors.groupingBy(s -> List.of(s.face(), s.edge())));
+    Map<String, Integer> faces = new HashMap<>();
+    for (int i = 0; i < gluing.faces().size(); i++) {
+      faces.put(gluing.faces().get(i).id(), i);
+    }
     Map<Join, List<Integer>> all = new LinkedHashMap<>();
     Map<Integer, Join> passed = new HashMap<>();
     Map<Integer, Boolean> shared = new HashMap<>();
     for (Course seam : courses.toList()) {
       List<Integer> way = new ArrayList<>();
       for (ResolvedSpan span : seam.along()) {
-        for (Segment segment : along(span, onEdges.getOrDefault(List.of(gluing.faceNumber(span.piece().id()), span.edgeIndex()), List.of()))) {
+        for (Segment segment : along(span, onEdges.getOrDefault(List.of(faces.get(span.piece().id()), span.edgeIndex()), List.of()))) {
           if (segment.join().filter(seam.join()::equals).isPresent()) {
             int start = points.pointOf(span.forward() ? Points.start(segment.index()) : Points.end(segment.index()));
             int end = points.pointOf(span.forward() ? Points.end(segment.index()) : Points.start(segment.index()));

@@ -54,8 +54,7 @@ public record BoardSides(List<Ring.Side> sides, Point lowerLeft) {
   }
 
   /** The lower left corner of a square in the piece's own axes. */
-  public Point lowerLeft(Board board, Square square) {
-    double mm = board.motif().sideMm();
-    return new Point(lowerLeft.x() + board.fromLeft(square.column()) * mm, lowerLeft.y() + (square.row() - board.lowestRow()) * mm);
+  public Point lowerLeft(Board.Grid grid, Square square, double sideMm) {
+    return new Point(lowerLeft.x() + grid.fromLeft(square) * sideMm, lowerLeft.y() + grid.fromBelow(square) * sideMm);
   }
 }

@@ -55,6 +55,7 @@ final class BoardPlans {
     Optional<JoinedBoard> told = settings.on(JoinedBoard.class, piece.id());
     JoinedBoard joined = told.orElseGet(() -> JoinedBoard.usual(piece.id()));
     Method method = Method.of(joined.method()).orElseThrow();
+    Board.Grid grid = board.grid();
     BoardSides sides = BoardSides.of(piece, board);
     Scheme.Bound bound = Scheme.bound(lines);
     return new BoardPlan(
@@ -62,7 +63,7 @@ final class BoardPlans {
         board.squares().stream()
             .map(
                 square -> {
-                  Point at = sides.lowerLeft(board, square);
+                  Point at = sides.lowerLeft(grid, square, board.motif().sideMm());
                   return new BoardPlan.SquarePlan(square.row(), square.column(), square.colourway(), square.turned(), square.locked(), board.stitches(square), at.x(), at.y());
                 })
             .toList(),

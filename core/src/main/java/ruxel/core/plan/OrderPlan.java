@@ -16,6 +16,8 @@ public record OrderPlan(
     INSPECT,
     BLOCK,
     MARK,
+    /** The squares of a board, line after line. */
+    BOARD,
     SEAM,
     TRY_ON,
     WEAVE,
@@ -24,13 +26,14 @@ public record OrderPlan(
   }
 
   /**
-   * A step: a seam, or work without one. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
+   * A step: a seam, the lines of a board, or work without either. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
    * the work still lies flat on the table while it is done; ends and minutes are those up to its end.
    */
   public record WorkStep(
       int number,
       Kind kind,
       Optional<String> seam,
+      Optional<String> board,
       String title,
       String words,
       List<String> todo,

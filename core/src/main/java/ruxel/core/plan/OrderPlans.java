@@ -39,8 +39,10 @@ final class OrderPlans {
   private final Map<Join, SeamStrands> strands = new HashMap<>();
   private final SeamGraph graph;
   private final Gluing gluing;
+  private final List<BoardPlan> boards;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, List<BoardPlan> boards) {
+    this.boards = boards;
     this.construct = construct;
     this.materials = materials;
     this.rules = rules;
@@ -64,7 +66,7 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound();
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends);
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, boards);
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes.count(), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), bound.passes(), bound.odd().stream().map(this::odd).toList(),

@@ -94,14 +94,14 @@ public final class Planner {
     findings.addAll(order.findings());
     Materials materials = new Materials(garment.settings(), rules, construct.pieces(), matches);
     Map<SeamMatch, Advice> advices = advices(matches, materials);
-    YarnPlans yarnPlans = new YarnPlans(materials, garment.settings(), rules, wording);
+    SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment.settings(), rules);
+    findings.addAll(squares.findings());
+    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
     Wearing wearing = new Wearing(construct, backNecks, matches, assembly, graph, order.steps(), garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
-    SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment.settings(), rules);
-    findings.addAll(squares.findings());
     StepPlans stepPlans = new StepPlans(order, resolved.seams(), garment.settings());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
@@ -128,7 +128,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph).plan(stepPlans.firsts()),
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares.boards()).plan(stepPlans.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),

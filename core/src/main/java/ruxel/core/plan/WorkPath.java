@@ -33,13 +33,15 @@ final class WorkPath {
   private final List<Boolean> flat;
   private final ToDoubleFunction<Join> minutes;
   private final ToIntFunction<Join> ends;
+  private final List<BoardPlan> boards;
   private final List<WorkStep> path = new ArrayList<>();
   private int endsSoFar;
   private double minutesSoFar;
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards) {
+    this.boards = boards;
     this.construct = construct;
     this.materials = materials;
     this.rules = rules;
@@ -64,6 +66,7 @@ final class WorkPath {
       add(Kind.BLOCK, "Block what leans or is lace", "Before anything is joined: a seam holds what was not blocked out.", block);
     }
     add(Kind.MARK, "Mark the right sides", "One marker on the right side of each piece, and one at each anchor.", markers());
+    boards.forEach(this::board);
     boolean triedOn = false;
     for (int i = 0; i < passes.sequence().size(); i++) {
       Join join = passes.sequence().get(i);
@@ -80,6 +83,24 @@ final class WorkPath {
     return List.copyOf(path);
   }
 
+  /** Squares into boards before boards into a garment. */
+  private void board(BoardPlan board) {
+    if (board.lines().isEmpty()) {
+      return;
+    }
+    BoardPlan.SchemePlan scheme = board.schemes().stream().filter(BoardPlan.SchemePlan::now).findFirst().orElseThrow();
+    endsSoFar += scheme.ends();
+    double joining = scheme.minutes() - scheme.ends() * rules.get(Rule.END_MINUTES);
+    minutesSoFar += joining;
+    String words =
+        "%s: %s, %s of yarn, %s. Where lines cross: %s".formatted(
+            scheme.title(), Wording.counted(scheme.passes(), "passes"), wording.yarn(scheme.yarnMm()), Wording.counted(scheme.ends(), "ends"), Wording.uncapital(board.joining().crossingWords()));
+    path.add(
+        new WorkStep(
+            path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), "Join the squares of the " + Wording.low(board.name()), words,
+            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar));
+  }
+
   private void seam(ResolvedSeam seam, boolean isFlat, List<String> todo) {
     Join join = seam.join();
     Optional<Join> from = Optional.ofNullable(passes.goesOnFrom().get(join));
@@ -92,14 +113,14 @@ final class WorkPath {
     to.ifPresent(later -> words.add("Do not cut yet: the %s goes on from here.".formatted(name(later))));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
+            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
             minutesSoFar));
   }
 
   private void add(Kind kind, String title, String words, List<String> todo) {
     double own = kind == Kind.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
-    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
+    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
   }
 
   private String name(Join join) {

@@ -12,8 +12,8 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> 
   /** A yarn: what its seams still need, what is left, how many balls to buy, and the seam at which it runs out. */
   public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, List<Stage> stages, String words) {}
 
-  /** A seam in the order of work: what it takes of a yarn, and what is left of it then where that was weighed (less than 0: so much is lacking). */
-  public record Stage(String seam, double takesMm, Optional<Double> leftMm) {}
+  /** A board or a seam in the order of work: what it takes of a yarn, and what is left of it then where that was weighed (less than 0: so much is lacking). */
+  public record Stage(Optional<String> seam, Optional<String> board, double takesMm, Optional<Double> leftMm) {}
 
   /** A seam: its length times the factor and the tails; {@code twiceMm} is the rule of thumb shown beside it. */
   public record SeamYarn(

@@ -35,9 +35,14 @@ final class YarnPlans {
   private final Settings settings;
   private final HouseRules rules;
   private final Wording wording;
+  private final List<BoardPlan> boards;
   private final List<Finding> findings = new ArrayList<>();
 
-  YarnPlans(Materials materials, Settings settings, HouseRules rules, Wording wording) {
+  /**
+   * @param boards whose squares are joined before any seam
+   */
+  YarnPlans(Materials materials, List<BoardPlan> boards, Settings settings, HouseRules rules, Wording wording) {
+    this.boards = boards;
     this.materials = materials;
     this.settings = settings;
     this.rules = rules;
@@ -84,12 +89,19 @@ final class YarnPlans {
     double needed = 0;
     Optional<Seam> runsOut = Optional.empty();
     List<YarnPlan.Stage> stages = new ArrayList<>();
+    for (BoardPlan board : boards) {
+      if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
+        double takes = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
+        needed += takes;
+        stages.add(new YarnPlan.Stage(Optional.empty(), Optional.of(board.id()), takes, left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty()));
+      }
+    }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
         double takes = strands.get(seam.id()).neededMm();
         needed += takes;
-        stages.add(new YarnPlan.Stage(seam.id(), takes, left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty()));
+        stages.add(new YarnPlan.Stage(Optional.of(seam.id()), Optional.empty(), takes, left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty()));
         if (runsOut.isEmpty() && left.isPresent() && needed > left.getAsDouble()) {
           runsOut = Optional.of(seam);
         }

@@ -20,9 +20,10 @@ import ruxel.core.plan.SeamPlan;
  * prints it, on screen or as PDF, only lays these words out.
  */
 public record AssemblySheet(
-    String title, String about, List<PieceRow> pieces, List<StepBlock> steps, List<String> ends, List<String> openings, List<String> look, List<String> care) {
+    String title, String about, List<PieceRow> pieces, List<BoardBlock> boards, List<StepBlock> steps, List<String> ends, List<String> openings, List<String> look, List<String> care) {
   public AssemblySheet {
     pieces = List.copyOf(pieces);
+    boards = List.copyOf(boards);
     steps = List.copyOf(steps);
     ends = List.copyOf(ends);
     openings = List.copyOf(openings);
@@ -32,6 +33,13 @@ public record AssemblySheet(
 
   /** A piece to tick off, with the counts of its edges. */
   public record PieceRow(String name, List<String> edges) {}
+
+  /** A board to join: how, and its lines to tick off. */
+  public record BoardBlock(String title, String words, List<String> lines) {
+    public BoardBlock {
+      lines = List.copyOf(lines);
+    }
+  }
 
   /** A seam to tick off: how it is joined, where each stitch goes, and its markers; {@code shown}: how it is worked is told in full here. */
   public record StepBlock(
@@ -71,6 +79,7 @@ public record AssemblySheet(
         plan.name(),
         about(plan),
         plan.pieces().stream().map(piece -> piece(piece, wording)).toList(),
+        plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.BOARD).map(step -> new BoardBlock(step.title(), step.words(), step.todo())).toList(),
         plan.steps().stream().map(step -> step(plan, step, wording)).toList(),
         plan.order().tails().stream().map(OrderPlan.Tail::words).toList(),
         plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),

@@ -23,7 +23,11 @@ import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.ColourPlan;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.Planner;
+import ruxel.core.plan.YarnPlan;
+import ruxel.core.sheet.AssemblySheet;
+import ruxel.core.yarn.Yarn;
 
 /** Colourways, the stock, squares moved and boards joined. */
 class BoardChangeTest {
@@ -91,6 +95,24 @@ class BoardChangeTest {
     BoardPlan slip = plan(with(PULLOVER, new BoardChange.BoardJoined("back", "slip-both", Crossing.CATCH, Scheme.Name.FEWEST))).boards().get(0);
     assertThat(slip.joining()).isEqualTo(new BoardPlan.Joining("slip-both", Crossing.CATCH, Crossing.CATCH.words(), Scheme.Name.FEWEST, true));
     assertThat(slip.schemes().get(3).ends()).as("from the ball: two a pass").isEqualTo(18);
+  }
+
+  /** Squares into boards before boards into a garment: every line in just one step, its yarn in the sum, its ends in the count. */
+  @Test
+  void boardsAreStepsOfTheOrder() {
+    Yarn wool = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
+    GarmentPlan plan = plan(with(PULLOVER, new YarnChange.YarnTold(wool)));
+    List<OrderPlan.WorkStep> boards = plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.BOARD).toList();
+    assertThat(boards).extracting(step -> step.board().orElseThrow()).containsExactly("back", "front", "sleeve.left", "sleeve.right");
+    for (int i = 0; i < boards.size(); i++) {
+      assertThat(boards.get(i).todo()).hasSameSizeAs(plan.boards().get(i).lines());
+    }
+    assertThat(plan.order().steps().indexOf(boards.get(3))).isLessThan(plan.order().steps().indexOf(plan.order().steps().stream().filter(step -> step.seam().isPresent()).findFirst().orElseThrow()));
+    assertThat(boards.get(0).endsSoFar()).isEqualTo(plan.boards().get(0).schemes().get(0).ends());
+    List<YarnPlan.Stage> stages = plan.yarn().yarns().get(0).stages();
+    assertThat(stages.get(0).board()).contains("back");
+    assertThat(stages.get(0).takesMm()).isCloseTo(plan.boards().get(0).schemes().get(0).yarnMm(), within(1e-6));
+    assertThat(AssemblySheet.of(plan).boards().get(0).lines()).hasSize(9);
   }
 
   @Test
