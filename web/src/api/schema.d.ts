@@ -1133,6 +1133,12 @@ export interface components {
             mm?: number;
             piece: string;
         };
+        EdgePlaces: {
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+        };
         EdgePlan: {
             /** @enum {string} */
             corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
@@ -1150,6 +1156,7 @@ export interface components {
             name: string;
             /** Format: int32 */
             pickUp: number;
+            places: components["schemas"]["EdgePlaces"][];
             runs: components["schemas"]["RunPlan"][];
             /** Format: int32 */
             units: number;

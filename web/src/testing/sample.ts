@@ -45,6 +45,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     finished: r.count + r.heldBack,
     pickUp: r.count,
     edgingWords: `Along the ${edgeId} they change its count.`,
+    places: [],
   });
   return {
     id,

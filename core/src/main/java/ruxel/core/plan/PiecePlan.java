@@ -83,7 +83,11 @@ public record PiecePlan(
       Optional<Corner> corner,
       int pickUp,
       Optional<EdgingPlan> edging,
-      String edgingWords) {}
+      String edgingWords,
+      List<EdgePlaces> places) {}
+
+  /** So many like places in turn along an edge of squares. */
+  public record EdgePlaces(UnitKind kind, int count) {}
 
   /** Rows of so many stitches worked along an edge, each row so high. */
   public record EdgingPlan(int rows, double rowMm, int stitches) {}
@@ -152,12 +156,13 @@ public record PiecePlan(
     return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs),
         edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList(),
         EdgeWords.counts(edge),
-        EdgeWords.counts(edge) + "; " + EdgeWords.lengths(edge, wording) + ".",
+        EdgeWords.counts(edge) + "; " + EdgeWords.lengths(edge, wording) + "." + EdgeWords.inTurn(piece),
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
         Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
         told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())),
-        EdgeWords.edging(piece, index));
+        EdgeWords.edging(piece, index),
+        EdgeWords.places(piece, index));
   }
 
   private static LandmarkPlan landmark(Landmark landmark, Edge edge, List<Outline.Point> starts) {

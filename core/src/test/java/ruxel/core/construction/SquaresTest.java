@@ -2,6 +2,9 @@ package ruxel.core.construction;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static ruxel.core.piece.UnitKind.CORNER;
+import static ruxel.core.piece.UnitKind.SEAM_PLACE;
+import static ruxel.core.piece.UnitKind.STITCH_TOP;
 
 import java.util.HashMap;
 import java.util.List;
@@ -17,6 +20,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
 
@@ -65,6 +69,16 @@ class SquaresTest {
     assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Neck", "Hem", "Left armhole", "Right armhole");
     assertThat(open(plan, "Neck")).as("3 at the back, 2 down, 3, 2 up").isCloseTo(1000, within(1e-6));
     assertThat(open(plan, "Left armhole")).isCloseTo(400, within(1e-6));
+  }
+
+  /** An open edge tells its places one by one: side, corner, seam, corner, side. */
+  @Test
+  void anOpenEdgeTellsItsPlaces() {
+    GarmentPlan plan = plan(Map.of("kind", new Word("PULLOVER"), "squaresAcross", new Numeric(3), "squaresHigh", new Numeric(2), "shoulderSquares", new Numeric(1), "armholeHalfSquares", new Numeric(2), "motifCorner", new Word("CHAIN_2_BOTH"), "motifSide", new Numeric(10)));
+    List<PiecePlan.EdgePlaces> places = plan.pieces().get(0).edges().get(0).places();
+    assertThat(places).extracting(PiecePlan.EdgePlaces::kind)
+        .containsExactly(CORNER, STITCH_TOP, CORNER, SEAM_PLACE, CORNER, STITCH_TOP, CORNER, SEAM_PLACE, CORNER, STITCH_TOP, CORNER);
+    assertThat(places).extracting(PiecePlan.EdgePlaces::count).containsExactly(2, 14, 2, 1, 2, 14, 2, 1, 2, 14, 2);
   }
 
   @Test

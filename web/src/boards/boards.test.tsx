@@ -1,0 +1,131 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
+import { afterEach, expect, test, vi } from 'vitest';
+import type { BenchPlan } from '../api/types';
+import { PairPicture } from '../bench/PairPicture';
+import { editorOf } from '../testing/editor';
+import { inEditor } from '../testing/inEditor';
+import { board, ofSquares } from '../testing/sampleBoard';
+import { BoardJoining } from './BoardJoining';
+import { BoardMat } from './BoardMat';
+import { Colourways } from './Colourways';
+import { SquareCard } from './SquareCard';
+
+afterEach(cleanup);
+
+const SIZE = { width: 600, height: 500 };
+
+function mat(taken?: { piece: string; row: number; column: number }) {
+  const squares = { taken, take: vi.fn(), swap: vi.fn(), drop: vi.fn() };
+  const opened = ofSquares();
+  render(
+    <BoardMat
+      plan={opened.plan}
+      size={SIZE}
+      squares={squares}
+      board={opened.plan.boards[0]!}
+      pass={0}
+      onBoard={vi.fn()}
+    />,
+  );
+  return squares;
+}
+
+test('each square says where it lies and what colour it has; keys take it', () => {
+  const squares = mat();
+  expect(screen.getByRole('button', { name: 'Back, square 1.1: Lamp' })).toBeDefined();
+  const other = screen.getByRole('button', { name: 'Back, square 2.2: no colourway' });
+  fireEvent.keyDown(other, { key: 'Enter' });
+  expect(squares.take).toHaveBeenCalledWith({ piece: 'back', row: 2, column: 2 });
+});
+
+test('a square dragged onto another swaps with it', () => {
+  const squares = mat();
+  fireEvent.pointerDown(screen.getByRole('button', { name: /square 1\.1/ }));
+  fireEvent.pointerUp(screen.getByRole('button', { name: /square 2\.1/ }));
+  expect(squares.swap).toHaveBeenCalledWith(
+    { piece: 'back', row: 1, column: 1 },
+    { piece: 'back', row: 2, column: 1 },
+  );
+});
+
+test('neighbours that are alike are tied', () => {
+  mat();
+  expect(screen.getByLabelText('Two neighbours are alike')).toBeDefined();
+});
+
+test('the square in hand is coloured and kept', () => {
+  const sent: unknown[] = [];
+  const opened = ofSquares();
+  render(
+    <SquareCard
+      editor={editorOf(opened, sent)}
+      taken={{ piece: 'back', row: 1, column: 1 }}
+      onDrop={vi.fn()}
+    />,
+  );
+  fireEvent.click(screen.getByLabelText('Keep it here'));
+  fireEvent.change(screen.getByLabelText('Colourway of this square'), { target: { value: 'dusk' } });
+  expect(sent).toEqual([
+    { kind: 'SQUARE_COLOURED', piece: 'back', row: 1, column: 1, locked: true, colourway: 'lamp' },
+    { kind: 'SQUARE_COLOURED', piece: 'back', row: 1, column: 1, locked: false, colourway: 'dusk' },
+  ]);
+});
+
+test('more placed than made is marked; colours are placed as wished, and another way', () => {
+  const sent: unknown[] = [];
+  render(<Colourways editor={editorOf(ofSquares(), sent)} />);
+  expect(screen.getByText('1 pair of neighbours alike.').className).toBe('wrong');
+  fireEvent.click(screen.getByLabelText('Left as right'));
+  fireEvent.click(screen.getByRole('button', { name: 'Place the colours' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Another way' }));
+  expect(sent).toEqual([
+    { kind: 'COLOURS_PLACED', seed: 1, wishes: ['MIRRORED'] },
+    { kind: 'COLOURS_PLACED', seed: 2, wishes: ['MIRRORED'] },
+  ]);
+  const made = screen.getByLabelText('Squares made of Lamp');
+  fireEvent.change(made, { target: { value: '3' } });
+  fireEvent.blur(made);
+  expect(sent.at(-1)).toEqual({ kind: 'COLOURWAY_TOLD', id: 'lamp', name: 'Lamp', colour: 'WELD', made: 3 });
+});
+
+test('a board is joined another way; its path is gone through pass by pass', () => {
+  const sent: unknown[] = [];
+  const onPass = vi.fn();
+  const opened = ofSquares();
+  inEditor(
+    <BoardJoining
+      editor={editorOf(opened, sent)}
+      board={board()}
+      catalogue={[]}
+      pass={0}
+      onPass={onPass}
+      onBoard={vi.fn()}
+    />,
+    editorOf(opened, sent),
+  );
+  const joining = within(screen.getByRole('region', { name: 'Joining the board' }));
+  expect(joining.getByText('Pass 1 of 2: 2 squares long')).toBeDefined();
+  fireEvent.click(joining.getByRole('button', { name: 'Next pass' }));
+  expect(onPass).toHaveBeenLastCalledWith(1);
+  fireEvent.click(joining.getByLabelText('Fewest passes'));
+  expect(sent).toEqual([
+    { kind: 'BOARD_JOINED', piece: 'back', method: 'whip-both', crossing: 'SKIP', scheme: 'FEWEST' },
+  ]);
+});
+
+test('the pair in hand is framed, what is joined closed up, from whichever hand it starts', () => {
+  const square = (piece: string) => ({ piece, name: `Square ${piece}`, colour: 'WELD' as const });
+  const plan = {
+    squares: ['1.1', '2.1', '1.2', '2.2'].map(square),
+    prompts: [{ joint: 16, kind: 'CROSSING', words: '', expected: '' }],
+    joints: Array.from({ length: 32 }, () => ({ a: 0, b: 0, words: '' })),
+    fromRight: true,
+  } as unknown as BenchPlan;
+  const { rerender } = render(<PairPicture plan={plan} upright={false} position={15} />);
+  expect(screen.getByRole('img', { name: 'In hand: Square 1.1 and square 2.1' })).toBeDefined();
+  rerender(<PairPicture plan={plan} upright={false} position={16} />);
+  expect(screen.getByRole('img', { name: 'In hand: Square 1.2 and square 2.2' })).toBeDefined();
+  rerender(<PairPicture plan={plan} upright={false} position={32} />);
+  expect(screen.getByRole('img', { name: 'All squares of the line are joined' })).toBeDefined();
+});
