@@ -1,8 +1,9 @@
 import type { BenchPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 
-const SIDE = 58;
-const GAP = 8;
+const SIDE = 34;
+const GAP = 6;
+const CAPTION = 250;
 const PAIR_GAP = 3;
 
 interface Props {
@@ -26,8 +27,8 @@ export function PairPicture({ plan, upright, position }: Props) {
   return (
     <svg
       className="pair-picture"
-      width={along}
-      height={across + 22}
+      width={along + CAPTION}
+      height={across}
       role="img"
       aria-label={
         done
@@ -57,7 +58,7 @@ export function PairPicture({ plan, upright, position }: Props) {
           </g>
         );
       })}
-      <text x={0} y={across + 17} className="soft">
+      <text x={along + 12} y={across / 2} dominantBaseline="central" className="soft">
         {upright ? 'Turned so that the line lies before you' : 'As they lie before you'}
       </text>
     </svg>

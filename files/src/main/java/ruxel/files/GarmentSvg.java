@@ -4,10 +4,13 @@ import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import ruxel.core.piece.Outline;
+import ruxel.core.plan.BoardPlan;
+import ruxel.core.plan.ColourPlan;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 
@@ -74,12 +77,35 @@ public final class GarmentSvg {
     }
     svg.writeEmptyElement("path");
     attributes("d", path.append('Z').toString(), "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
-    for (PiecePlan.EdgePlan edge : piece.edges()) {
-      for (PiecePlan.RunPlan run : edge.runs()) {
-        count(piece, run);
+    Optional<BoardPlan> board = plan.boards().stream().filter(each -> each.id().equals(piece.id())).findFirst();
+    if (board.isPresent()) {
+      squares(piece, board.get());
+    } else {
+      for (PiecePlan.EdgePlan edge : piece.edges()) {
+        for (PiecePlan.RunPlan run : edge.runs()) {
+          count(piece, run);
+        }
       }
     }
     name(piece);
+  }
+
+  /** Each square with the name of its colourway, so that it is told without colours too. */
+  private void squares(PiecePlan piece, BoardPlan board) throws XMLStreamException {
+    double side = board.motif().sideMm();
+    for (BoardPlan.SquarePlan square : board.cells()) {
+      Outline.Point one = piece.placement().onTable(new Outline.Point(square.x(), square.y()));
+      Outline.Point other = piece.placement().onTable(new Outline.Point(square.x() + side, square.y() + side));
+      double left = Math.min(one.x(), other.x());
+      double top = Math.max(one.y(), other.y());
+      svg.writeEmptyElement("rect");
+      attributes("x", mm(left), "y", mm(-top), "width", mm(side), "height", mm(side), "fill", "none", "stroke", "#000000", "stroke-width", "1");
+      Optional<String> name = plan.colours().flatMap(colours -> colours.stock().stream().filter(stock -> square.colourway().equals(Optional.of(stock.id()))).findFirst()).map(ColourPlan.Stock::name);
+      if (name.isPresent()) {
+        double size = Math.min(COUNT_MM, side / (name.get().length() * LETTER_EM));
+        text(new Outline.Point(left + side / 2, top - side / 4), size, false, name.get());
+      }
+    }
   }
 
   /** As large as its piece is wide, at the height nearest to the middle where it lies over no count. */

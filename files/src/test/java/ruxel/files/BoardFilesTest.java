@@ -67,6 +67,15 @@ class BoardFilesTest {
     assertThat(read(file("[{\"row\":0,\"column\":1}]", "")).findings()).extracting(Finding::code).containsExactly(FindingCode.SCHEMA);
   }
 
+  /** The picture tells each square by its colourway's name, for black and white. */
+  @Test
+  void thePictureNamesTheColourways() {
+    String file = file("[{\"row\":1,\"column\":1,\"colourway\":\"dusk\"},{\"row\":1,\"column\":2}]", "").replace("]}]}", "]}], \"settings\": {\"colourways\": [{\"id\": \"dusk\", \"name\": \"Dusk & foam\", \"colour\": \"WOAD\"}]}}");
+    String svg = GarmentSvg.of(plan(good(file)));
+    assertThat(svg.split("<rect", -1)).hasSize(3);
+    assertThat(svg).contains("Dusk &amp; foam");
+  }
+
   private static String cells(String squares) {
     return List.of(squares.split(" ")).stream().map(square -> "{\"row\":%s,\"column\":%s}".formatted((Object[]) square.split("\\."))).toList().toString();
   }

@@ -10,6 +10,7 @@ import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.board.Board;
 import ruxel.core.board.Crossing;
 import ruxel.core.board.Lines;
+import ruxel.core.board.Ring.Way;
 import ruxel.core.board.Square.Place;
 import ruxel.core.board.Square;
 import ruxel.core.decision.JoinedBoard;
@@ -108,13 +109,10 @@ public final class LineDirections {
     List<Span> before = new ArrayList<>();
     List<Span> after = new ArrayList<>();
     boolean up = line.upright();
-    String first = up ? board.mirrored() ? "left" : "right" : "upper";
-    String second = up ? board.mirrored() ? "right" : "left" : "lower";
-    // Up along a right edge and against a left one; towards higher columns against an upper edge, unless these are counted from the right.
-    boolean forward = up ? first.equals("right") : board.mirrored();
+    Lines.Line.Course course = line.course(board.mirrored());
     for (Lines.InnerJoin join : line.joins()) {
-      before.add(whole(laid.get(join.before()), first, forward));
-      after.add(whole(laid.get(join.after()), second, !forward));
+      before.add(whole(laid.get(join.before()), course.before(), course.forward()));
+      after.add(whole(laid.get(join.after()), course.behind(), !course.forward()));
     }
     String where = up ? "columns %d and %d" : "rows %d and %d";
     String between = "%s: between %s".formatted(piece.name(), where.formatted(line.behind(), line.behind() + 1));
@@ -125,10 +123,10 @@ public final class LineDirections {
         Optional.of(joined.method()));
   }
 
-  private static Span whole(Piece square, String edge, boolean forward) {
-    Edge found = square.edge(edge).orElseThrow();
+  private static Span whole(Piece square, Way side, boolean forward) {
+    Edge found = square.edges().get(side.ordinal());
     String run = found.runs().get(0).id();
-    return Span.ofRun(square.id(), edge, run, forward ? Span.Along.FORWARD : Span.Along.BACKWARD);
+    return Span.ofRun(square.id(), found.id(), run, forward ? Span.Along.FORWARD : Span.Along.BACKWARD);
   }
 
   /** Whether the lines across are worked by then: those that come first by the scheme have nothing to cross. */

@@ -35,6 +35,17 @@ public record Lines(List<Line> lines, List<Crossing> crossings) {
       return upright ? join.before().row() : join.before().column();
     }
 
+    /** The sides of the squares that it joins, and whether it runs with the ring of those before it. */
+    public record Course(Ring.Way before, Ring.Way behind, boolean forward) {}
+
+    /** Up along a right edge and against a left one; towards higher columns against an upper edge, unless these are counted from the right. */
+    public Course course(boolean mirrored) {
+      if (!upright) {
+        return new Course(Ring.Way.UPPER, Ring.Way.LOWER, mirrored);
+      }
+      return mirrored ? new Course(Ring.Way.LEFT, Ring.Way.RIGHT, false) : new Course(Ring.Way.RIGHT, Ring.Way.LEFT, true);
+    }
+
     /** Its id on its board: "row.2.1" lies above row 2 and begins at column 1. */
     public String id() {
       return (upright ? "column." : "row.") + behind() + "." + from();

@@ -147,10 +147,7 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
 
     /** From its first join on: the square before meets the one behind along the whole side. */
     private GluedJoin line(Piece piece, Board board, Lines.Line line) {
-      Way before = line.upright() ? board.mirrored() ? Way.LEFT : Way.RIGHT : Way.UPPER;
-      Way behind = line.upright() ? board.mirrored() ? Way.RIGHT : Way.LEFT : Way.LOWER;
-      // Up along a right edge and against a left one; towards higher columns against an upper edge, unless these are counted from the right.
-      boolean forward = line.upright() ? before == Way.RIGHT : board.mirrored();
+      Lines.Line.Course course = line.course(board.mirrored());
       List<ResolvedSpan> a = new ArrayList<>();
       List<ResolvedSpan> b = new ArrayList<>();
       List<GluedJoin.Meeting> meetings = new ArrayList<>();
@@ -160,8 +157,8 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
         if (!a.isEmpty()) {
           meetings.add(new GluedJoin.Meeting(halvesA, halvesB));
         }
-        a.add(whole(piece, join.before(), before, forward));
-        b.add(whole(piece, join.after(), behind, !forward));
+        a.add(whole(piece, join.before(), course.before(), course.forward()));
+        b.add(whole(piece, join.after(), course.behind(), !course.forward()));
         halvesA += 2 * a.get(a.size() - 1).units();
         halvesB += 2 * b.get(b.size() - 1).units();
       }
