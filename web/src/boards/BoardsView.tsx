@@ -7,6 +7,7 @@ import { useEditor } from '../shell/GarmentPage';
 import { BoardJoining } from './BoardJoining';
 import './boards.css';
 import { BoardMat } from './BoardMat';
+import { NewBoard } from './NewBoard';
 import { Colourways } from './Colourways';
 import { SquareCard } from './SquareCard';
 import { useSquares } from './useSquares';
@@ -50,6 +51,7 @@ export function BoardsView() {
         <h1>{plan.squares?.squares} squares</h1>
         {squares.taken && <SquareCard editor={editor} taken={squares.taken} onDrop={squares.drop} />}
         <Colourways editor={editor} />
+        <NewBoard editor={editor} like={shown} />
         <BoardJoining
           key={shown.id}
           editor={editor}

@@ -8,6 +8,14 @@ interface Props {
   onDrop: () => void;
 }
 
+/** Where a square may be added, by rows and columns. */
+const BESIDE: [string, number, number][] = [
+  ['One above', 1, 0],
+  ['One below', -1, 0],
+  ['One on the left', 0, -1],
+  ['One on the right', 0, 1],
+];
+
 /** The square that is taken: its colourway, and whether it stays where it is. */
 export function SquareCard({ editor, taken, onDrop }: Props) {
   const { plan } = editor.garment;
@@ -38,6 +46,39 @@ export function SquareCard({ editor, taken, onDrop }: Props) {
           </option>
         ))}
       </Form.Select>
+      {board.own && (
+        <div className="square-keys" role="group" aria-label="Squares of this board">
+          {BESIDE.map(([words, rows, columns]) => (
+            <Button
+              key={words}
+              variant="outline-dark"
+              size="sm"
+              onClick={() =>
+                void editor.change([
+                  {
+                    kind: 'SQUARE_ADDED',
+                    piece: taken.piece,
+                    row: taken.row + rows,
+                    column: taken.column + columns,
+                  },
+                ])
+              }
+            >
+              {words}
+            </Button>
+          ))}
+          <Button
+            variant="outline-dark"
+            size="sm"
+            onClick={() => {
+              onDrop();
+              void editor.change([{ kind: 'SQUARE_TAKEN_AWAY', ...taken }]);
+            }}
+          >
+            Take it away
+          </Button>
+        </div>
+      )}
       <div className="square-keys">
         <Form.Check
           type="checkbox"

@@ -60,6 +60,7 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
     },
     schemes: [scheme('ROWS_FIRST', 'Rows first', true), scheme('FEWEST', 'Fewest passes', false)],
     bound: 2,
+    own: false,
     odd: [at(1, 0), at(1, 2), at(0, 1), at(2, 1)],
     words: '4 squares: 4 joins, 2 lines, 1 crossing.',
     ...over,

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import ruxel.core.board.Crossing;
 import ruxel.core.board.Scheme;
 import ruxel.core.change.BoardChange;
+import ruxel.core.change.BoardShape;
 import ruxel.core.change.Change;
 import ruxel.core.colour.ColourTask;
 import ruxel.core.change.CountMade;
@@ -209,7 +210,10 @@ final class RandomChanges {
 
   private Change board() {
     String colourway = random.nextInt(6) == 0 ? word() : "c" + random.nextInt(3);
-    return switch (random.nextInt(7)) {
+    return switch (random.nextInt(10)) {
+      case 6 -> new BoardShape.BoardLaid("own." + random.nextInt(4), random.nextInt(5) == 0 ? word() : "Board", number(0, 5), number(1, 4), number(0, 9), one(Corner.values()), random.nextInt(4) == 0 ? length() : 90);
+      case 7 -> new BoardShape.SquareAdded("own." + random.nextInt(4), number(0, 6), number(1, 6));
+      case 8 -> new BoardShape.SquareTakenAway("own." + random.nextInt(4), number(1, 5), number(1, 5));
       case 0, 1 -> new BoardChange.ColourwayTold(colourway, random.nextInt(4) == 0 ? word() : "Dusk", one(Cloth.Dye.values()), maybe(() -> number(-1, 60)));
       case 2 -> new BoardChange.ColourwayRemoved(colourway);
       case 3 -> new BoardChange.SquareColoured(piece().id(), number(0, 6), number(0, 6), maybe(() -> colourway), random.nextBoolean());

@@ -19,7 +19,7 @@ import ruxel.files.GarmentFiles;
 
 /** The wardrobe shows every construction, and trouble only where it is meant. */
 class DemoGarmentsTest {
-  private static final List<DemoGarments> TROUBLED = List.of(DemoGarments.JACKET, DemoGarments.GROWN_ON);
+  private static final List<DemoGarments> TROUBLED = List.of(DemoGarments.JACKET, DemoGarments.GROWN_ON, DemoGarments.SQUARES);
 
   @ParameterizedTest
   @EnumSource(DemoGarments.class)

@@ -40,6 +40,7 @@ public sealed interface Change
         YarnChange,
         WearChange,
         BoardChange,
+        BoardShape,
         FindingChange {
   Outcome<Garment> apply(Garment garment);
 

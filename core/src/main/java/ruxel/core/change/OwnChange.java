@@ -162,7 +162,7 @@ public sealed interface OwnChange extends Change {
         .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.NOT_YOUR_OWN, Where.piece(id), Fact.text("value", id))));
   }
 
-  private static Outcome<Garment> added(Garment garment, String id, String name, Piece piece) {
+  static Outcome<Garment> added(Garment garment, String id, String name, Piece piece) {
     if (!Ids.isWellFormed(id)) {
       return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(id), Fact.text("value", id)));
     }

@@ -125,6 +125,7 @@ public enum FindingCode {
   BOARD_LOOSE(Level.DECIDE_FIRST, "Square {value} does not hang together with the others by a side.", "Add the squares between, or make it a board of its own."),
   BOARD_HOLE(Level.DECIDE_FIRST, "The board has a hole beside square {value}.", "Fill the hole, or make it two boards."),
   BOARD_EDGES(Level.DECIDE_FIRST, "{count:edges} {count?is:are} named; the board has {edges}.", "Name each of its straight sides, counter-clockwise from the lowest, or none."),
+  SQUARE_TAKEN(Level.DECIDE_FIRST, "Square {value} cannot be added: it is there already, or lies outside the grid, whose rows and columns begin with 1.", "Name a free place beside the board."),
   SQUARE_TWICE(Level.DECIDE_FIRST, "Square {value} is told twice.", "Leave one of them out."),
   MOTIFS_DIFFER(Level.LOOK_FIRST, "{seam} joins squares of {one} with squares of {other}.", "Count the places of both along a whole side; corners that are told apart give each seam its own."),
   NOT_TURNED(Level.DECIDE_FIRST, "{value} shows its right side in every seam.", "Nothing to turn over."),

@@ -14,6 +14,7 @@ import ruxel.core.board.Square.Place;
  * that forbid fewer.
  *
  * @param id of its piece
+ * @param own whether it is the maker's own, so that squares may be added and taken away
  * @param places that a seam finds along one whole side of a square
  */
 public record BoardPlan(
@@ -29,6 +30,7 @@ public record BoardPlan(
     List<SchemePlan> schemes,
     int bound,
     List<Place> odd,
+    boolean own,
     String words) {
 
   /** A square with its lower left corner; stitches of a side. */

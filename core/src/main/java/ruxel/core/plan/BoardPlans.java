@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import ruxel.core.board.Board;
 import ruxel.core.board.Lines;
 import ruxel.core.board.Scheme;
@@ -29,9 +30,11 @@ final class BoardPlans {
   private final Materials materials;
   private final Settings settings;
   private final HouseRules rules;
+  private final Set<String> own;
 
 
-  BoardPlans(Materials materials, Settings settings, HouseRules rules) {
+  BoardPlans(Materials materials, Settings settings, HouseRules rules, Set<String> own) {
+    this.own = own;
     this.materials = materials;
     this.settings = settings;
     this.rules = rules;
@@ -72,7 +75,7 @@ final class BoardPlans {
         lines.crossings().stream().map(Lines.Crossing::place).toList(),
         new BoardPlan.Joining(joined.method(), joined.crossing(), joined.crossing().words(), joined.scheme(), told.isPresent()),
         Scheme.all(lines).stream().map(scheme -> scheme(piece, board, method, scheme, joined.scheme())).toList(),
-        bound.passes(), bound.odd(),
+        bound.passes(), bound.odd(), own.contains(piece.id()),
         "%s, %s along a side in a seam: %s, %s, %s.".formatted(
             Wording.counted(board.squares().size(), "squares"), Wording.counted(board.motif().places(), "places"), Wording.counted(lines.joins(), "joins"),
             Wording.counted(lines.lines().size(), "lines"), Wording.counted(lines.crossings().size(), "crossings")));

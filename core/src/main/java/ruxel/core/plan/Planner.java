@@ -94,7 +94,7 @@ public final class Planner {
     findings.addAll(order.findings());
     Materials materials = new Materials(garment.settings(), rules, construct.pieces(), matches);
     Map<SeamMatch, Advice> advices = advices(matches, materials);
-    SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment.settings(), rules);
+    SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment);
     findings.addAll(squares.findings());
     YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());

@@ -4,17 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import ruxel.core.board.Board;
 import ruxel.core.board.Motif;
-import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.GluedJoin;
-import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Join;
@@ -22,14 +23,15 @@ import ruxel.core.seam.ResolvedSpan;
 
 /** All that is told of a garment's squares; nothing where it has none. */
 record SquaresPlan(List<BoardPlan> boards, Optional<BoardPlan.Whole> whole, Optional<ColourPlan> colours, List<Finding> findings) {
-  static SquaresPlan of(List<Piece> pieces, Glued glued, Materials materials, Map<Join, String> names, Settings settings, HouseRules rules) {
+  static SquaresPlan of(List<Piece> pieces, Glued glued, Materials materials, Map<Join, String> names, Garment garment) {
     if (pieces.stream().allMatch(piece -> piece.board().isEmpty())) {
       return new SquaresPlan(List.of(), Optional.empty(), Optional.empty(), List.of());
     }
     Cells cells = Cells.of(pieces, glued);
-    List<BoardPlan> boards = new BoardPlans(materials, settings, rules).plan(pieces);
+    Set<String> own = garment.pieces().stream().map(Piece::id).collect(Collectors.toSet());
+    List<BoardPlan> boards = new BoardPlans(materials, garment.settings(), garment.rules(), own).plan(pieces);
     List<Finding> findings = new ArrayList<>(motifs(glued, names));
-    ColourPlans colours = new ColourPlans(pieces, cells, settings);
+    ColourPlans colours = new ColourPlans(pieces, cells, garment.settings());
     Optional<ColourPlan> plan = colours.plan();
     findings.addAll(colours.findings());
     return new SquaresPlan(boards, Optional.of(BoardPlans.whole(boards, cells)), plan, List.copyOf(findings));

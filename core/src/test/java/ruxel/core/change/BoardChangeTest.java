@@ -18,12 +18,14 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Corner;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.ColourPlan;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
+import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.YarnPlan;
 import ruxel.core.sheet.AssemblySheet;
@@ -113,6 +115,27 @@ class BoardChangeTest {
     assertThat(stages.get(0).board()).contains("back");
     assertThat(stages.get(0).takesMm()).isCloseTo(plan.boards().get(0).schemes().get(0).yarnMm(), within(1e-6));
     assertThat(AssemblySheet.of(plan).boards().get(0).lines()).hasSize(9);
+  }
+
+  /** A board of the maker's own beside a garment of panels: laid out, changed square by square, refused where it falls apart. */
+  @Test
+  void aBoardIsLaidOutByHand() {
+    Garment laid = with(Wardrobe.cardigan(), new BoardShape.BoardLaid("own.1", "Pocket", 2, 3, 9, Corner.CHAIN_2_BOTH, 40));
+    BoardPlan board = plan(laid).boards().get(0);
+    assertThat(board.places()).isEqualTo(13);
+    assertThat(board.joins()).hasSize(7);
+    Garment more = with(laid, new BoardShape.SquareAdded("own.1", 3, 2), new BoardShape.SquareTakenAway("own.1", 1, 1));
+    assertThat(plan(more).boards().get(0).cells()).hasSize(6);
+    assertThat(plan(more).pieces()).filteredOn(piece -> piece.id().equals("own.1")).allMatch(PiecePlan::closes);
+    assertThat(refused(laid, new BoardShape.SquareAdded("own.1", 4, 4))).containsExactly(FindingCode.BOARD_LOOSE);
+    assertThat(refused(laid, new BoardShape.SquareAdded("own.1", 2, 2))).containsExactly(FindingCode.SQUARE_TAKEN);
+    assertThat(refused(laid, new BoardShape.SquareAdded("own.1", 0, 2))).containsExactly(FindingCode.SQUARE_TAKEN);
+    assertThat(refused(laid, new BoardShape.SquareTakenAway("own.1", 4, 1))).containsExactly(FindingCode.NO_SUCH_SQUARE);
+    assertThat(refused(laid, new BoardShape.SquareTakenAway("back", 1, 1))).containsExactly(FindingCode.NOT_YOUR_OWN);
+    assertThat(refused(laid, new BoardShape.BoardLaid("own.1", "Pocket", 1, 1, 9, Corner.SPACE, 40))).containsExactly(FindingCode.ID_TAKEN);
+    assertThat(refused(laid, new BoardShape.BoardLaid("own.2", "Pocket", 0, 51, 0, Corner.SPACE, 1))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE, FindingCode.COUNT_OUT_OF_RANGE, FindingCode.FIGURE_RANGE);
+    Garment hole = with(laid, new BoardShape.BoardLaid("own.3", "Ring", 3, 3, 9, Corner.SPACE, 40));
+    assertThat(refused(hole, new BoardShape.SquareTakenAway("own.3", 2, 2))).containsExactly(FindingCode.BOARD_HOLE);
   }
 
   @Test
