@@ -9,6 +9,7 @@ import { board, ofSquares } from '../testing/sampleBoard';
 import { BoardJoining } from './BoardJoining';
 import { BoardMat } from './BoardMat';
 import { Colourways } from './Colourways';
+import { NewBoard } from './NewBoard';
 import { SquareCard } from './SquareCard';
 
 afterEach(cleanup);
@@ -128,4 +129,44 @@ test('the pair in hand is framed, what is joined closed up, from whichever hand 
   expect(screen.getByRole('img', { name: 'In hand: Square 1.2 and square 2.2' })).toBeDefined();
   rerender(<PairPicture plan={plan} upright={false} position={32} />);
   expect(screen.getByRole('img', { name: 'All squares of the line are joined' })).toBeDefined();
+});
+
+test('a board of the maker’s own gets squares beside the one in hand, and loses it', () => {
+  const sent: unknown[] = [];
+  const onDrop = vi.fn();
+  const taken = { piece: 'back', row: 1, column: 1 };
+  render(
+    <SquareCard
+      editor={editorOf(ofSquares({ boards: [board({ own: true })] }), sent)}
+      taken={taken}
+      onDrop={onDrop}
+    />,
+  );
+  fireEvent.click(screen.getByRole('button', { name: 'One above' }));
+  fireEvent.click(screen.getByRole('button', { name: 'Take it away' }));
+  expect(sent).toEqual([
+    { kind: 'SQUARE_ADDED', piece: 'back', row: 2, column: 1 },
+    { kind: 'SQUARE_TAKEN_AWAY', ...taken },
+  ]);
+  expect(onDrop).toHaveBeenCalled();
+});
+
+test('a board is laid out by hand of squares like another one’s', () => {
+  const sent: unknown[] = [];
+  render(<NewBoard editor={editorOf(ofSquares(), sent)} like={board()} />);
+  fireEvent.change(screen.getByLabelText('Name of the board'), { target: { value: 'Pocket' } });
+  fireEvent.change(screen.getByLabelText('Rows'), { target: { value: '3' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Lay it out' }));
+  expect(sent).toEqual([
+    {
+      kind: 'BOARD_LAID',
+      piece: 'own.1',
+      name: 'Pocket',
+      rows: 3,
+      columns: 2,
+      stitches: 14,
+      corner: 'CHAIN_1',
+      sideMm: 100,
+    },
+  ]);
 });

@@ -84,6 +84,12 @@ final class BoardFiles {
     if (!tree.has(BOARDS)) {
       return tree;
     }
+    int cells = tree.path(BOARDS).valueStream().mapToInt(board -> board.path("cells").size()).sum();
+    if (cells > Board.MOST_SQUARES) {
+      findings.add(
+          Finding.of(FindingCode.TOO_MANY, Where.path("$." + BOARDS), Fact.count("count", cells), Fact.text("what", "squares"), Fact.count("most", Board.MOST_SQUARES)));
+      return tree;
+    }
     ObjectNode file = (ObjectNode) tree.deepCopy();
     ArrayNode pieces = file.path(PIECES) instanceof ArrayNode given ? given : file.putArray(PIECES);
     for (int i = 0; i < tree.path(BOARDS).size(); i++) {

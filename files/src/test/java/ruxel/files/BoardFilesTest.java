@@ -6,6 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,6 +67,15 @@ class BoardFilesTest {
     assertThat(read(file(cells("1.1"), ", \"edges\": [{\"id\": \"hem\", \"name\": \"hem\"}]")).findings()).extracting(Finding::code).containsExactly(FindingCode.BOARD_EDGES);
     assertThat(read(file("[]", "")).findings()).extracting(Finding::code).containsExactly(FindingCode.SCHEMA);
     assertThat(read(file("[{\"row\":0,\"column\":1}]", "")).findings()).extracting(Finding::code).containsExactly(FindingCode.SCHEMA);
+  }
+
+  /** Before anything is computed: no more squares than a garment may have, in one board or in several. */
+  @Test
+  void tooManySquaresAreRefusedAtOnce() {
+    String row = IntStream.rangeClosed(1, 1300).mapToObj(column -> "{\"row\":1,\"column\":%d}".formatted(column)).collect(Collectors.joining(",", "[", "]"));
+    String one = "{\"id\": \"%s\", \"name\": \"B\", \"part\": \"OTHER\", \"motif\": {\"stitches\": 1, \"corner\": \"SPACE\", \"sideMm\": 10}, \"cells\": %s}";
+    String file = "{\"format\": \"ruxel-garment\", \"version\": 1, \"name\": \"Many\", \"boards\": [%s, %s]}".formatted(one.formatted("a", row), one.formatted("b", row));
+    assertThat(read(file).findings()).extracting(Finding::code).containsExactly(FindingCode.TOO_MANY);
   }
 
   /** The picture tells each square by its colourway's name, for black and white. */

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import ruxel.core.board.Board;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -31,6 +32,7 @@ public final class Bounds {
     List<Finding> findings = new ArrayList<>();
     most(construct.pieces().size(), MOST_PIECES, "pieces", findings);
     most(construct.seams().size(), MOST_SEAMS, "seams", findings);
+    most(construct.pieces().stream().flatMap(piece -> piece.board().stream()).mapToInt(board -> board.squares().size()).sum(), Board.MOST_SQUARES, "squares", findings);
     Set<String> joined = new HashSet<>();
     for (Seam seam : construct.seams()) {
       Stream.concat(seam.a().spans().stream(), seam.b().spans().stream()).forEach(span -> joined.add(span.piece() + " " + span.edge()));

@@ -134,6 +134,8 @@ class BoardChangeTest {
     assertThat(refused(laid, new BoardShape.SquareTakenAway("back", 1, 1))).containsExactly(FindingCode.NOT_YOUR_OWN);
     assertThat(refused(laid, new BoardShape.BoardLaid("own.1", "Pocket", 1, 1, 9, Corner.SPACE, 40))).containsExactly(FindingCode.ID_TAKEN);
     assertThat(refused(laid, new BoardShape.BoardLaid("own.2", "Pocket", 0, 51, 0, Corner.SPACE, 1))).containsExactly(FindingCode.COUNT_OUT_OF_RANGE, FindingCode.COUNT_OUT_OF_RANGE, FindingCode.FIGURE_RANGE);
+    Garment many = with(laid, new BoardShape.BoardLaid("own.4", "Sea", 49, 50, 1, Corner.SPACE, 10));
+    assertThat(refused(many, new BoardShape.BoardLaid("own.5", "Lake", 9, 9, 1, Corner.SPACE, 10))).as("2500 at most").containsExactly(FindingCode.TOO_MANY);
     Garment hole = with(laid, new BoardShape.BoardLaid("own.3", "Ring", 3, 3, 9, Corner.SPACE, 40));
     assertThat(refused(hole, new BoardShape.SquareTakenAway("own.3", 2, 2))).containsExactly(FindingCode.BOARD_HOLE);
   }
