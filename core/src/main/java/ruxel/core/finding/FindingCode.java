@@ -114,7 +114,7 @@ public enum FindingCode {
 
   // The garment as a whole
   TURNED(Level.DECIDE_FIRST, "{piece} shows its wrong side: it is turned over at {seam}.", "Turn the piece over, or give one side of the seam the other direction."),
-  SQUARES_SHORT(Level.DECIDE_FIRST, "{count:squares} {count?is:are} lacking for {piece}: the boards take {needed}, {made} are made.", "Make {count} more, or leave out as many."),
+  SQUARES_SHORT(Level.DECIDE_FIRST, "{count:squares} {count?is:are} lacking for the {piece}: the boards take {needed}, {made} are made.", "Make {count} more, or leave out as many."),
   COLOUR_SHORT(Level.DECIDE_FIRST, "{colourway} lies on {count:squares}, only {made} of it {made?is:are} made.", "Make {more} more, or place the colours anew."),
   SQUARES_ALIKE(Level.LOOK_FIRST, "Square {one} and square {other} are both {colourway}; {count:pairs} of neighbours {count?is:are} alike.", "Swap squares, or place the colours anew."),
   NO_COLOURWAY(Level.DECIDE_FIRST, "There is no colourway to place.", "Tell the colourways of your squares first."),
