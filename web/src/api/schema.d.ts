@@ -1064,6 +1064,13 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        Corner: {
+            at: components["schemas"]["Point"];
+            /** Format: int32 */
+            column: number;
+            /** Format: int32 */
+            row: number;
+        };
         CornerChoice: {
             /** @enum {string} */
             corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
@@ -1120,6 +1127,11 @@ export interface components {
         Created: {
             /** Format: uuid */
             id: string;
+        };
+        CrossingChoice: {
+            /** @enum {string} */
+            crossing: "SKIP" | "CATCH" | "CIRCLE";
+            title: string;
         };
         Dimension: {
             answer: string;
@@ -1841,8 +1853,8 @@ export interface components {
             /** Format: double */
             widthMm?: number;
         };
-        Pass: {
-            through: components["schemas"]["Place"][];
+        Path: {
+            through: components["schemas"]["Corner"][];
         };
         PhasePair: {
             /** Format: double */
@@ -2290,7 +2302,7 @@ export interface components {
             now: boolean;
             /** Format: int32 */
             passes: number;
-            path: components["schemas"]["Pass"][];
+            path: components["schemas"]["Path"][];
             title: string;
             words: string;
             /** Format: double */
@@ -2924,6 +2936,7 @@ export interface components {
         Whole: {
             /** Format: int32 */
             bound: number;
+            choices: components["schemas"]["CrossingChoice"][];
             /** Format: int32 */
             joins: number;
             /** Format: int32 */

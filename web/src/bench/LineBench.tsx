@@ -1,18 +1,18 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button } from 'react-bootstrap';
 import { useParams } from 'react-router';
-import { garmentQuery, sendChanges } from '../api/garments';
-import { lineQuery, takeLine, workQuery } from '../api/work';
-import type { Change, LineView, Opened } from '../api/types';
+import { garmentQuery } from '../api/garments';
+import { lineQuery, takeLine } from '../api/work';
+import type { Change, LineView } from '../api/types';
 import { count } from '../format';
 import { HowTo } from '../howto/HowTo';
 import { Findings } from '../shell/Findings';
-import { Header } from '../shell/Header';
-import { Failed, Loading } from '../shell/Messages';
+import { Loading } from '../shell/Messages';
 import { AtTheBench } from './AtTheBench';
+import { BenchPage } from './BenchPage';
 import { HeldEdges } from './HeldEdges';
 import { PairPicture } from './PairPicture';
+import { useBenchWork } from './useBenchWork';
 
 /** The bench for a line of a board: two squares at a time, and what to do where lines cross. */
 export function LineBench() {
@@ -21,86 +21,52 @@ export function LineBench() {
   const garment = useQuery(garmentQuery(id));
   const version = garment.data?.version ?? 0;
   const asked = useQuery({ ...lineQuery(id, version, board, line), enabled: version > 0 });
-  const [told, setTold] = useState('');
-  const take = useMutation({
-    mutationFn: () => takeLine(id, board, line),
-    onSuccess: (view) => queries.setQueryData(workQuery(view.id).queryKey, view),
+  const bench = useBenchWork({
+    garment: garment.data,
+    id,
+    begun: asked.data?.work,
+    take: () => takeLine(id, board, line),
+    undoneToo: () => queries.invalidateQueries({ queryKey: ['line', id] }),
   });
-  const decide = useMutation({
-    mutationFn: (change: Change) => sendChanges(id, version, [change], crypto.randomUUID()),
-    onSettled: () => queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey }),
-  });
-  const workId = take.data?.id ?? asked.data?.work;
-  const work = useQuery({ ...workQuery(workId ?? ''), enabled: workId !== undefined });
+  const { work } = bench;
   const squares = `/garments/${id}/squares`;
-  const readAgain = (words: string) => {
-    setTold(words);
-    void queries.resetQueries({ queryKey: workQuery(workId ?? '').queryKey });
-  };
-  const undone = async () => {
-    await queries.invalidateQueries({ queryKey: ['line', id] });
-    take.reset();
-  };
-  const upright = garment.data?.plan.boards
-    .find((each) => each.id === board)
-    ?.lines.find((each) => each.id === line)?.upright;
+  const upright =
+    garment.data?.plan.boards.find((each) => each.id === board)?.lines.find((each) => each.id === line)
+      ?.upright ?? false;
   return (
-    <>
-      <Header
-        links={[
-          { to: `/garments/${id}`, word: 'Table', end: true },
-          { to: squares, word: 'Squares' },
-          { to: `/garments/${id}/bench/${board}/${line}`, word: 'Bench' },
-        ]}
-        view="bench"
-      >
-        <span className="garment-name">
-          {garment.data?.plan.name}
-          {asked.data && ` · ${asked.data.plan.plan.name.toLowerCase()}`}
-        </span>
-      </Header>
-      <main id="main" className="view">
-        {(garment.isPending || (version > 0 && asked.isPending)) && <Loading what="Clearing the bench…" />}
-        {garment.isError && <Failed error={garment.error} again={() => void garment.refetch()} />}
-        {asked.isError && <Failed error={asked.error} again={() => void asked.refetch()} />}
-        {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
-        {decide.isError && <Failed error={decide.error} again={() => decide.reset()} />}
-        {garment.data && asked.data && workId === undefined && (
-          <BeforeLine
-            line={asked.data}
-            upright={upright ?? false}
-            onTake={() => take.mutate()}
-            onDecide={(change) => decide.mutate(change)}
-          />
-        )}
-        {garment.data && work.data && (
-          <AtLine
-            key={`${work.data.id} ${work.dataUpdatedAt}`}
-            garment={garment.data}
-            upright={upright ?? false}
-            leaveTo={squares}
-            work={work.data}
-            told={told}
-            onOvertaken={readAgain}
-            onUndone={() => void undone()}
-          />
-        )}
-      </main>
-    </>
-  );
-}
-
-interface AtLineProps extends Omit<Parameters<typeof AtTheBench>[0], 'beside'> {
-  garment: Opened;
-  upright: boolean;
-}
-
-function AtLine({ upright, ...bench }: AtLineProps) {
-  return (
-    <AtTheBench
-      {...bench}
-      beside={(position) => <PairPicture plan={bench.work.plan} upright={upright} position={position} />}
-    />
+    <BenchPage
+      links={[
+        { to: `/garments/${id}`, word: 'Table', end: true },
+        { to: squares, word: 'Squares' },
+        { to: `/garments/${id}/bench/${board}/${line}`, word: 'Bench' },
+      ]}
+      garment={garment.data}
+      name={asked.data?.plan.plan.name}
+      reads={[garment, asked]}
+      bench={bench}
+    >
+      {(garment.isPending || (version > 0 && asked.isPending)) && <Loading what="Clearing the bench…" />}
+      {garment.data && asked.data && !bench.isBegun && (
+        <BeforeLine
+          line={asked.data}
+          upright={upright}
+          onTake={() => bench.take.mutate()}
+          onDecide={(change) => bench.decide.mutate(change)}
+        />
+      )}
+      {garment.data && work.data && (
+        <AtTheBench
+          key={`${work.data.id} ${work.dataUpdatedAt}`}
+          garment={garment.data}
+          work={work.data}
+          told={bench.told}
+          leaveTo={squares}
+          beside={(position) => <PairPicture plan={work.data.plan} upright={upright} position={position} />}
+          onOvertaken={bench.onOvertaken}
+          onUndone={bench.onUndone}
+        />
+      )}
+    </BenchPage>
   );
 }
 

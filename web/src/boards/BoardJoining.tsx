@@ -5,12 +5,6 @@ import { minutes } from '../order/minutes';
 import { BoardLines } from './BoardLines';
 import type { GarmentEditor } from '../shell/useGarment';
 
-const CROSSINGS: [BoardPlan['joining']['crossing'], string][] = [
-  ['SKIP', 'Pass over it'],
-  ['CATCH', 'Catch the earlier seam'],
-  ['CIRCLE', 'Through all four corners'],
-];
-
 interface Props {
   editor: GarmentEditor;
   board: BoardPlan;
@@ -70,9 +64,9 @@ export function BoardJoining({ editor, board, catalogue, pass, onPass, onBoard }
               value={joining.crossing}
               onChange={(event) => join({ crossing: event.target.value as BoardPlan['joining']['crossing'] })}
             >
-              {CROSSINGS.map(([value, words]) => (
-                <option key={value} value={value}>
-                  {words}
+              {plan.squares?.choices.map(({ crossing, title }) => (
+                <option key={crossing} value={crossing}>
+                  {title}
                 </option>
               ))}
             </Form.Select>

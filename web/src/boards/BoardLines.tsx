@@ -8,16 +8,11 @@ import { count } from '../format';
 /** The lines of a board in the order of its scheme, each with how far it is; one is taken to the bench from here. */
 export function BoardLines({ garment, board }: { garment: string; board: BoardPlan }) {
   const { data: begun } = useQuery(linesQuery(garment));
-  const upFirst = board.joining.scheme === 'COLUMNS_FIRST';
-  const inOrder = [
-    ...board.lines.filter(({ upright }) => upright === upFirst),
-    ...board.lines.filter(({ upright }) => upright !== upFirst),
-  ];
   const workOf = (line: string) => begun?.find((each) => each.board === board.id && each.line === line);
-  const next = inOrder.find(({ id }) => workOf(id)?.state !== 'JOINED');
+  const next = board.lines.find(({ id }) => workOf(id)?.state !== 'JOINED');
   return (
     <ol className="board-lines" aria-label="Lines of the board">
-      {inOrder.map((line) => {
+      {board.lines.map((line) => {
         const work = workOf(line.id);
         const joined = work?.state === 'JOINED';
         const sign: SeamState = joined ? 'JOINED' : work ? 'IN_HAND' : 'MATCHED';

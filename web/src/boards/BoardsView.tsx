@@ -34,8 +34,8 @@ export function BoardsView() {
     setPass(undefined);
   };
   return (
-    <div className="boards-view">
-      <div ref={ref} className="boards-mat">
+    <div className="table-view boards-view">
+      <div ref={ref} className="table-mat">
         {width > 0 && (
           <BoardMat
             plan={plan}

@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { ChangeOf, Dye, Stock } from '../api/types';
-import { shade } from '../drawing/dyes';
+import { DYES, dyeWord, shade } from '../drawing/dyes';
 import type { GarmentEditor } from '../shell/useGarment';
 import bounds from '../api/bounds.json';
 
 type Wish = ChangeOf<'COLOURS_PLACED'>['wishes'][number];
-
-const DYES: Dye[] = ['WOAD', 'MADDER', 'WELD', 'LICHEN', 'MULBERRY', 'IRON', 'LINEN'];
 
 /** The colourways of the squares with their stock, and placing them so that no two neighbours are alike. */
 export function Colourways({ editor }: { editor: GarmentEditor }) {
@@ -63,7 +61,7 @@ export function Colourways({ editor }: { editor: GarmentEditor }) {
         <Button
           variant="outline-dark"
           size="sm"
-          disabled={stock.length >= 30}
+          disabled={stock.length >= bounds.colourways}
           onClick={() =>
             void editor.change([
               {
@@ -131,7 +129,7 @@ function Row({ stock, editor }: { stock: Stock; editor: GarmentEditor }) {
           >
             {DYES.map((dye) => (
               <option key={dye} value={dye}>
-                {dye.charAt(0) + dye.slice(1).toLowerCase()}
+                {dyeWord(dye)}
               </option>
             ))}
           </Form.Select>
@@ -142,7 +140,7 @@ function Row({ stock, editor }: { stock: Stock; editor: GarmentEditor }) {
           size="sm"
           type="number"
           min={0}
-          max={2500}
+          max={bounds.squares}
           aria-label={`Squares made of ${stock.name}`}
           defaultValue={stock.made ?? ''}
           key={stock.made ?? 'none'}

@@ -5,8 +5,6 @@ import { freeId } from '../byhand/freeId';
 import type { GarmentEditor } from '../shell/useGarment';
 import bounds from '../api/bounds.json';
 
-const MOST_ALONG = 50;
-
 /** A further board of the maker's own, of squares like those of another. */
 export function NewBoard({ editor, like }: { editor: GarmentEditor; like: BoardPlan }) {
   const [name, setName] = useState('');
@@ -19,7 +17,7 @@ export function NewBoard({ editor, like }: { editor: GarmentEditor; like: BoardP
         size="sm"
         type="number"
         min={1}
-        max={MOST_ALONG}
+        max={bounds.along}
         value={value}
         onChange={(event) => onChange(event.target.value)}
       />

@@ -11,11 +11,12 @@ interface Props {
 
 /** The way of the passes over a board, as far as they are gone through; each begins at a dot and ends at a bar. */
 export function ScheduledPath({ sheet, board, pass }: Props) {
+  const piece = sheet.plan.pieces.find(({ id }) => id === board.id)!;
   const scheme = board.schemes.find(({ now }) => now)!;
   return (
     <g aria-hidden="true">
       {scheme.path.slice(0, pass + 1).map(({ through }, index) => {
-        const points = through.map((corner) => cornerAt(sheet, board, corner));
+        const points = through.map(({ at }) => sheet.px(onTable(piece, at)));
         const last = index === pass;
         return (
           <g key={index} className={last ? 'pass-now' : 'pass-done'}>
@@ -34,21 +35,4 @@ function Arrow({ from, to }: { from: Point; to: Point }) {
   const [ux, uy] = [(to.x - from.x) / long, (to.y - from.y) / long];
   const wing = (side: number) => `${to.x - 11 * ux + side * 6 * uy},${to.y - 11 * uy - side * 6 * ux}`;
   return <polygon points={`${to.x},${to.y} ${wing(1)} ${wing(-1)}`} />;
-}
-
-/** A corner is named by the square whose upper corner beside the next column it is. */
-function cornerAt(sheet: Sheet, board: BoardPlan, corner: { row: number; column: number }): Point {
-  const piece = sheet.plan.pieces.find(({ id }) => id === board.id)!;
-  const side = board.motif.sideMm;
-  const one = board.cells[0]!;
-  const next = board.cells.find(({ row, column }) => row === one.row && column !== one.column);
-  // Columns are counted from the right on a board that is a mirror image.
-  const step = next ? (next.x - one.x) / (next.column - one.column) : side;
-  const right = step > 0 ? side : 0;
-  return sheet.px(
-    onTable(piece, {
-      x: one.x + right + (corner.column - one.column) * step,
-      y: one.y + (corner.row - one.row + 1) * side,
-    }),
-  );
 }

@@ -1,6 +1,7 @@
 import { Button, Form } from 'react-bootstrap';
 import bounds from '../api/bounds.json';
 import type { FindingView } from '../api/types';
+import { DYES, dyeWord } from '../drawing/dyes';
 import { Findings } from '../shell/Findings';
 import { useWalk, type Walked } from './useWalk';
 import { WalkTable } from './WalkTable';
@@ -11,8 +12,6 @@ const PARTS: [Walked['part'], string][] = [
   ['SLEEVE', 'sleeve'],
   ['OTHER', 'something else'],
 ];
-const DYES: Walked['colour'][] = ['WOAD', 'MADDER', 'WELD', 'LICHEN', 'MULBERRY', 'IRON', 'LINEN'];
-
 interface Props {
   id: string;
   action: string;
@@ -61,7 +60,7 @@ export function WalkForm({ id, action, refused, onDone }: Props) {
           >
             {DYES.map((dye) => (
               <option key={dye} value={dye}>
-                {dye.charAt(0) + dye.slice(1).toLowerCase()}
+                {dyeWord(dye)}
               </option>
             ))}
           </Form.Select>

@@ -39,3 +39,11 @@ export function shade(dye: Dye): Shade {
   const text = contrast(base, LINEN_TEXT) >= contrast(base, INK_TEXT) ? LINEN_TEXT : INK_TEXT;
   return { base, stitch, text };
 }
+
+/** All dyes, as they are offered. */
+export const DYES = Object.keys(SHADES) as Dye[];
+
+/** "Weld". */
+export function dyeWord(dye: Dye): string {
+  return dye.charAt(0) + dye.slice(1).toLowerCase();
+}

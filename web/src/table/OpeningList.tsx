@@ -1,7 +1,6 @@
 import { Button } from 'react-bootstrap';
-import type { OpeningPlan } from '../api/types';
+import type { GarmentPlan, OpeningPlan } from '../api/types';
 import { counted, length, plural } from '../format';
-import type { GarmentPlan } from '../api/types';
 import type { OpenWhen } from './useOpenings';
 
 interface Props {

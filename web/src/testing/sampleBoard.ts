@@ -27,7 +27,15 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
     { before: at(1, 1), after: at(1, 2) },
     { before: at(2, 1), after: at(2, 2) },
   ];
-  const path = [{ through: [at(1, 0), at(1, 1), at(1, 2)] }, { through: [at(0, 1), at(1, 1), at(2, 1)] }];
+  const corner = (row: number, column: number) => ({
+    row,
+    column,
+    at: { x: column * 100, y: row * 100 },
+  });
+  const path = [
+    { through: [corner(1, 0), corner(1, 1), corner(1, 2)] },
+    { through: [corner(0, 1), corner(1, 1), corner(2, 1)] },
+  ];
   const scheme = (name: BoardPlan['schemes'][number]['name'], title: string, now: boolean) => ({
     name,
     title,
@@ -99,7 +107,14 @@ export function ofSquares(over: Partial<GarmentPlan> = {}) {
     ...opened.plan,
     boards: [board()],
     colours: colours(),
-    squares: { squares: 4, joins: 4, straight: 2, bound: 2, odd: 4 },
+    squares: {
+      squares: 4,
+      joins: 4,
+      straight: 2,
+      bound: 2,
+      odd: 4,
+      choices: [{ crossing: 'SKIP', title: 'Pass over it' }],
+    },
     ...over,
   };
   return opened;

@@ -123,7 +123,7 @@ final class BoardFiles {
       findings.add(Finding.of(FindingCode.BOARD_EDGES, Where.path(path + ".edges"), Fact.count("count", names.size()), Fact.count("edges", plain.edges().size())));
       return Optional.empty();
     }
-    return Optional.of(mirrored(names.isEmpty() ? plain : BoardPiece.renamed(plain, names), told.path("mirrorOf")));
+    return Optional.of(mirrored(names.isEmpty() ? plain : BoardPiece.inTurn(plain.id(), plain.name(), part, board, colour, names), told.path("mirrorOf")));
   }
 
   private static Piece mirrored(Piece piece, JsonNode mirror) {

@@ -7,12 +7,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Supplier;
-import ruxel.core.board.Crossing;
-import ruxel.core.board.Scheme;
-import ruxel.core.change.BoardChange;
-import ruxel.core.change.BoardShape;
 import ruxel.core.change.Change;
-import ruxel.core.colour.ColourTask;
 import ruxel.core.change.CountMade;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
@@ -71,6 +66,7 @@ final class RandomChanges {
   private final Garment garment;
   private final List<Piece> pieces;
   private final List<Seam> seams;
+  private final RandomSquares squares;
 
   RandomChanges(Garment garment, Random random) {
     this.garment = garment;
@@ -78,6 +74,7 @@ final class RandomChanges {
     Layout layout = ((Outcome.Good<Layout>) Layout.of(garment)).value();
     pieces = layout.construct().pieces();
     seams = layout.construct().seams();
+    squares = new RandomSquares(this, random);
   }
 
   Change next() {
@@ -111,7 +108,7 @@ final class RandomChanges {
             () -> new FindingChange.FindingLeft(word(), word()),
             () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
-            this::board, this::board, this::yarn, this::yarn, this::yarn, this::wear, this::wear,
+            squares::next, squares::next, this::yarn, this::yarn, this::yarn, this::wear, this::wear,
             this::own, this::own, this::own, this::own,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
@@ -208,21 +205,6 @@ final class RandomChanges {
     };
   }
 
-  private Change board() {
-    String colourway = random.nextInt(6) == 0 ? word() : "c" + random.nextInt(3);
-    return switch (random.nextInt(10)) {
-      case 6 -> new BoardShape.BoardLaid("own." + random.nextInt(4), random.nextInt(5) == 0 ? word() : "Board", number(0, 5), number(1, 4), number(0, 9), one(Corner.values()), random.nextInt(4) == 0 ? length() : 90);
-      case 7 -> new BoardShape.SquareAdded("own." + random.nextInt(4), number(0, 6), number(1, 6));
-      case 8 -> new BoardShape.SquareTakenAway("own." + random.nextInt(4), number(1, 5), number(1, 5));
-      case 0, 1 -> new BoardChange.ColourwayTold(colourway, random.nextInt(4) == 0 ? word() : "Dusk", one(Cloth.Dye.values()), maybe(() -> number(-1, 60)));
-      case 2 -> new BoardChange.ColourwayRemoved(colourway);
-      case 3 -> new BoardChange.SquareColoured(piece().id(), number(0, 6), number(0, 6), maybe(() -> colourway), random.nextBoolean());
-      case 4 -> new BoardChange.SquaresSwapped(piece().id(), number(1, 5), number(1, 5), piece().id(), number(0, 6), number(1, 5));
-      case 5 -> new BoardChange.ColoursPlaced(random.nextLong(), random.nextBoolean() ? Set.of(one(ColourTask.Wish.values())) : Set.of());
-      default -> new BoardChange.BoardJoined(piece().id(), random.nextInt(6) == 0 ? word() : one(Method.values()).id(), one(Crossing.values()), one(Scheme.Name.values()));
-    };
-  }
-
   private Change wear() {
     return switch (random.nextInt(5)) {
       case 0 -> new WearChange.Wished(maybe(() -> one(SeamRole.values())), random.nextBoolean() ? Optional.empty() : Optional.of(seam()), maybe(() -> one(Wish.values())));
@@ -283,7 +265,7 @@ final class RandomChanges {
     return new SideWorking(maybe(() -> random.nextInt(5) == 0 ? number(-1, 7) : number(1, 3)), one(Seam.Spaces.values()));
   }
 
-  private Piece piece() {
+  Piece piece() {
     return pieces.get(random.nextInt(pieces.size()));
   }
 
@@ -295,23 +277,23 @@ final class RandomChanges {
     return one(new String[] {"shoulder", "underarm", "hem.rib", "cuff.rib", "own.0", "own.1", "own.2", word()});
   }
 
-  private String word() {
+  String word() {
     return one(WORDS);
   }
 
-  private double length() {
+  double length() {
     return LENGTHS[random.nextInt(LENGTHS.length)];
   }
 
-  private int number(int least, int most) {
+  int number(int least, int most) {
     return least + random.nextInt(most - least + 1);
   }
 
-  private <T> T one(T[] values) {
+  <T> T one(T[] values) {
     return values[random.nextInt(values.length)];
   }
 
-  private <T> Optional<T> maybe(Supplier<T> value) {
+  <T> Optional<T> maybe(Supplier<T> value) {
     return random.nextInt(4) == 0 ? Optional.empty() : Optional.of(value.get());
   }
 }

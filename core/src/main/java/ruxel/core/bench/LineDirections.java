@@ -129,12 +129,8 @@ public final class LineDirections {
     return Span.ofRun(square.id(), found.id(), run, forward ? Span.Along.FORWARD : Span.Along.BACKWARD);
   }
 
-  /** Whether the lines across are worked by then: those that come first by the scheme have nothing to cross. */
   private boolean crosses() {
-    return switch (joined.scheme()) {
-      case ROWS_FIRST, STRIPS, FEWEST -> line.upright();
-      case COLUMNS_FIRST -> !line.upright();
-    };
+    return joined.scheme().crosses(line);
   }
 
   /** The stitch round the earlier seam is a place of both sides. */

@@ -19,13 +19,33 @@ import ruxel.core.board.Square.Place;
 public record Scheme(Name name, List<Pass> passes) {
   /** How makers go about it. */
   public enum Name {
-    /** The lying lines first, each straight across, then the upright ones over them. */
-    ROWS_FIRST,
-    COLUMNS_FIRST,
-    /** The squares of each column into a strip, then strip to strip. */
-    STRIPS,
-    /** As few passes as can be, turning at crossings. */
-    FEWEST
+    ROWS_FIRST("Rows first", "Every line between two rows straight across, then every line between two columns over them.", false),
+    COLUMNS_FIRST("Columns first", "Every line between two columns straight up, then every line between two rows over them.", true),
+    STRIPS("Strips", "The squares of each column into a strip, then strip to strip.", false),
+    FEWEST("Fewest passes", "As few passes as the corners allow, turning at crossings; the path shows the way.", false);
+
+    private final String title;
+    private final String words;
+    private final boolean uprightFirst;
+
+    Name(String title, String words, boolean uprightFirst) {
+      this.title = title;
+      this.words = words;
+      this.uprightFirst = uprightFirst;
+    }
+
+    public String title() {
+      return title;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    /** Whether a line is worked over others that were worked before it. */
+    public boolean crosses(Line line) {
+      return line.upright() != uprightFirst;
+    }
   }
 
   /** One continuous working: the corners of squares it goes through, one after the other, each a side further; a corner is named by the square whose upper right corner it is. */

@@ -2,6 +2,8 @@ package ruxel.core.change;
 
 import java.util.Arrays;
 import java.util.List;
+import ruxel.core.board.Board;
+import ruxel.core.decision.OwnColourway;
 import ruxel.core.decision.RunPart;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Bounds;
@@ -25,6 +27,9 @@ public record InputBounds(
     double fullness,
     int owed,
     int reason,
+    int along,
+    int squares,
+    int colourways,
     double lightestGrams,
     double heaviestGrams,
     List<MeasureBounds> measures) {
@@ -36,6 +41,7 @@ public record InputBounds(
           Garment.MOST_NAME, Bounds.MOST_UNITS, Run.Notes.MOST_CHAINS, RunPart.MOST_HELD_BACK, RunPart.NARROWEST_MM,
           RunPart.WIDEST_MM, EdgeChange.EdgeMeasured.LONGEST_MM, Stops.DEEPEST_MM, Lean.MOST_MM, Seam.MOST_PLACES_PER_ROW,
           Seam.Working.MOST_FULLNESS, OwedChange.OwedNoted.MOST_WHAT, FindingChange.FindingLeft.MOST_WHAT,
+          BoardShape.MOST_ALONG, Board.MOST_SQUARES, OwnColourway.MOST,
           WearChange.GarmentWeighed.LEAST_GRAMS, WearChange.GarmentWeighed.MOST_GRAMS,
           Arrays.stream(Measure.values()).map(m -> new MeasureBounds(m, m.words(), m.least(), m.most())).toList());
 }

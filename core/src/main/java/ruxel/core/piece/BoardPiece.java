@@ -64,18 +64,6 @@ public final class BoardPiece {
     return piece.mirrorOf().map(made::asMirrorOf).orElse(made);
   }
 
-  /** With other ids and names of its edges, in their order. */
-  public static Piece renamed(Piece piece, List<String[]> names) {
-    List<Edge> edges = new ArrayList<>();
-    Map<String, Corner> corners = new HashMap<>();
-    for (int e = 0; e < names.size(); e++) {
-      edges.add(Edge.of(names.get(e)[0], names.get(e)[1], piece.edges().get(e).runs()));
-      int edge = e;
-      piece.cornerBehind(e).ifPresent(corner -> corners.put(names.get(edge)[0], corner));
-    }
-    return piece.withEdges(edges).withCorners(corners);
-  }
-
   private static Run run(Board board, Square square, Way way) {
     double mm = board.motif().sideMm() / board.stitches(square);
     return Run.plain(runId(square, way), UnitKind.STITCH_TOP, board.stitches(square), new Advance(way.dx() * mm, way.dy() * mm));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import ruxel.core.board.Board;
 import ruxel.core.board.Ring;
+import ruxel.core.board.Square.Place;
 import ruxel.core.board.Square;
 import ruxel.core.piece.Outline.Point;
 
@@ -56,5 +57,12 @@ public record BoardSides(List<Ring.Side> sides, Point lowerLeft) {
   /** The lower left corner of a square in the piece's own axes. */
   public Point lowerLeft(Board.Grid grid, Square square, double sideMm) {
     return new Point(lowerLeft.x() + grid.fromLeft(square) * sideMm, lowerLeft.y() + grid.fromBelow(square) * sideMm);
+  }
+
+  /** The corner that a place names: the upper one of its square beside the next column. */
+  public Point corner(Board.Grid grid, Place place, double sideMm) {
+    Square square = Square.at(place.row(), place.column());
+    int across = grid.fromLeft(square) + (grid.mirrored() ? 0 : 1);
+    return new Point(lowerLeft.x() + across * sideMm, lowerLeft.y() + (grid.fromBelow(square) + 1) * sideMm);
   }
 }

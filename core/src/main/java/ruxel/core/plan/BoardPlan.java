@@ -7,10 +7,11 @@ import ruxel.core.board.Lines;
 import ruxel.core.board.Motif;
 import ruxel.core.board.Scheme;
 import ruxel.core.board.Square.Place;
+import ruxel.core.piece.Outline.Point;
 
 /**
  * A board ready to be drawn and joined (model 2, handbook 13): its squares in the piece's own axes, mm, its inner joins gathered into
- * lines, the corners where four squares meet, and the schemes beside the fewest passes there could be; {@code odd} are the corners
+ * lines in the order of its scheme, the corners where four squares meet, and the schemes beside the fewest passes there could be; {@code odd} are the corners
  * that forbid fewer.
  *
  * @param id of its piece
@@ -43,8 +44,17 @@ public record BoardPlan(
   public record Joining(String method, Crossing crossing, String crossingWords, Scheme.Name scheme, boolean told) {}
 
   /** A scheme with what it costs; {@code path} are its passes in order, each from corner to corner. */
-  public record SchemePlan(Scheme.Name name, String title, String words, int passes, int ends, double yarnMm, double minutes, List<Scheme.Pass> path, boolean now) {}
+  public record SchemePlan(Scheme.Name name, String title, String words, int passes, int ends, double yarnMm, double minutes, List<Path> path, boolean now) {}
 
-  /** All squares together: their inner joins, the lines and seams worked straight, and the fewest passes there could be over the whole garment, with how many odd corners forbid fewer. */
-  public record Whole(int squares, int joins, int straight, int bound, int odd) {}
+  /** The way of a pass. */
+  public record Path(List<Corner> through) {}
+
+  /** A corner of squares, named by the one whose upper corner beside the next column it is, and where it lies in the piece's axes. */
+  public record Corner(int row, int column, Point at) {}
+
+  /** All squares together: their inner joins, the lines and seams worked straight, and the fewest passes there could be over the whole garment, with how many odd corners forbid fewer; and what may be done at a crossing. */
+  public record Whole(int squares, int joins, int straight, int bound, int odd, List<CrossingChoice> choices) {}
+
+  /** What may be done where lines cross. */
+  public record CrossingChoice(Crossing crossing, String title) {}
 }

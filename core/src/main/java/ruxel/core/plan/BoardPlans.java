@@ -1,10 +1,13 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import ruxel.core.board.Board;
+import ruxel.core.board.Crossing;
 import ruxel.core.board.Lines;
 import ruxel.core.board.Scheme;
 import ruxel.core.decision.JoinedBoard;
@@ -50,7 +53,7 @@ final class BoardPlans {
     SeamGraph.Bound bound = SeamGraph.ofJoins(cells.gluing(), cells.joins()).bound();
     return new BoardPlan.Whole(
         cells.cells().size(), boards.stream().mapToInt(board -> board.joins().size()).sum(), seams + boards.stream().mapToInt(board -> board.lines().size()).sum(), bound.passes(),
-        bound.odd().size());
+        bound.odd().size(), Arrays.stream(Crossing.values()).map(crossing -> new BoardPlan.CrossingChoice(crossing, crossing.title())).toList());
   }
 
   private BoardPlan board(Piece piece, Board board) {
@@ -71,10 +74,10 @@ final class BoardPlans {
                 })
             .toList(),
         lines.lines().stream().flatMap(line -> line.joins().stream()).toList(),
-        lines.lines().stream().map(line -> new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), line.joins().size() * board.motif().places(), title(line))).toList(),
+        lines.lines().stream().sorted(Comparator.comparing(joined.scheme()::crosses)).map(line -> new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), line.joins().size() * board.motif().places(), title(line))).toList(),
         lines.crossings().stream().map(Lines.Crossing::place).toList(),
         new BoardPlan.Joining(joined.method(), joined.crossing(), joined.crossing().words(), joined.scheme(), told.isPresent()),
-        Scheme.all(lines).stream().map(scheme -> scheme(piece, board, method, scheme, joined.scheme())).toList(),
+        Scheme.all(lines).stream().map(scheme -> scheme(piece, board, sides, method, scheme, joined.scheme())).toList(),
         bound.passes(), bound.odd(), own.contains(piece.id()),
         "%s, %s along a side in a seam: %s, %s, %s.".formatted(
             Wording.counted(board.squares().size(), "squares"), Wording.counted(board.motif().places(), "places"), Wording.counted(lines.joins(), "joins"),
@@ -85,7 +88,7 @@ final class BoardPlans {
     return line.upright() ? "Between columns %d and %d".formatted(line.behind(), line.behind() + 1) : "Between rows %d and %d".formatted(line.behind(), line.behind() + 1);
   }
 
-  private BoardPlan.SchemePlan scheme(Piece piece, Board board, Method method, Scheme scheme, Scheme.Name taken) {
+  private BoardPlan.SchemePlan scheme(Piece piece, Board board, BoardSides sides, Method method, Scheme scheme, Scheme.Name taken) {
     Optional<Yarn> yarn = materials.ofPiece(piece.id());
     int ends = 0;
     double yarnMm = 0;
@@ -96,7 +99,12 @@ final class BoardPlans {
     }
     int joints = scheme.passes().stream().mapToInt(Scheme.Pass::joins).sum() * board.motif().places();
     double minutes = joints * rules.get(Rule.JOINT_SECONDS) / method.scores().quick() / SECONDS + ends * rules.get(Rule.END_MINUTES);
-    return new BoardPlan.SchemePlan(scheme.name(), title(scheme.name()), words(scheme.name()), scheme.passes().size(), ends, yarnMm, minutes, scheme.passes(), scheme.name() == taken);
+    return new BoardPlan.SchemePlan(scheme.name(), scheme.name().title(), scheme.name().words(), scheme.passes().size(), ends, yarnMm, minutes, scheme.passes().stream().map(pass -> path(board, sides, pass)).toList(), scheme.name() == taken);
+  }
+
+  private static BoardPlan.Path path(Board board, BoardSides sides, Scheme.Pass pass) {
+    Board.Grid grid = board.grid();
+    return new BoardPlan.Path(pass.through().stream().map(place -> new BoardPlan.Corner(place.row(), place.column(), sides.corner(grid, place, board.motif().sideMm()))).toList());
   }
 
   /** A strand may end at every corner of squares. */
@@ -108,23 +116,5 @@ final class BoardPlans {
       spots.add(new Course.Spot(i * places, i * side));
     }
     return new Course(pass.joins() * side, pass.joins() * places, spots);
-  }
-
-  static String title(Scheme.Name name) {
-    return switch (name) {
-      case ROWS_FIRST -> "Rows first";
-      case COLUMNS_FIRST -> "Columns first";
-      case STRIPS -> "Strips";
-      case FEWEST -> "Fewest passes";
-    };
-  }
-
-  private static String words(Scheme.Name name) {
-    return switch (name) {
-      case ROWS_FIRST -> "Every line between two rows straight across, then every line between two columns over them.";
-      case COLUMNS_FIRST -> "Every line between two columns straight up, then every line between two rows over them.";
-      case STRIPS -> "The squares of each column into a strip, then strip to strip.";
-      case FEWEST -> "As few passes as the corners allow, turning at crossings; the path shows the way.";
-    };
   }
 }

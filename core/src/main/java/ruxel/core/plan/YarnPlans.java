@@ -93,7 +93,7 @@ final class YarnPlans {
       if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
         double takes = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
         needed += takes;
-        stages.add(new YarnPlan.Stage(Optional.empty(), Optional.of(board.id()), takes, left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty()));
+        stages.add(new YarnPlan.Stage(Optional.empty(), Optional.of(board.id()), takes, leftThen(left, needed)));
       }
     }
     for (SeamMatch match : inOrder) {
@@ -101,7 +101,7 @@ final class YarnPlans {
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
         double takes = strands.get(seam.id()).neededMm();
         needed += takes;
-        stages.add(new YarnPlan.Stage(Optional.of(seam.id()), Optional.empty(), takes, left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty()));
+        stages.add(new YarnPlan.Stage(Optional.of(seam.id()), Optional.empty(), takes, leftThen(left, needed)));
         if (runsOut.isEmpty() && left.isPresent() && needed > left.getAsDouble()) {
           runsOut = Optional.of(seam);
         }
@@ -119,6 +119,10 @@ final class YarnPlans {
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
         yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Seam::id), List.copyOf(stages), words(needed, left, buy));
+  }
+
+  private static Optional<Double> leftThen(OptionalDouble left, double needed) {
+    return left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty();
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {

@@ -96,6 +96,9 @@ class BoardChangeTest {
     assertThat(rows.yarnMm()).isCloseTo(mm, within(1e-6));
     BoardPlan slip = plan(with(PULLOVER, new BoardChange.BoardJoined("back", "slip-both", Crossing.CATCH, Scheme.Name.FEWEST))).boards().get(0);
     assertThat(slip.joining()).isEqualTo(new BoardPlan.Joining("slip-both", Crossing.CATCH, Crossing.CATCH.words(), Scheme.Name.FEWEST, true));
+    assertThat(slip.lines().get(0).id()).isEqualTo("row.1.1");
+    BoardPlan columns = plan(with(PULLOVER, new BoardChange.BoardJoined("back", "slip-both", Crossing.CATCH, Scheme.Name.COLUMNS_FIRST))).boards().get(0);
+    assertThat(columns.lines()).extracting(BoardPlan.LinePlan::upright).as("in the order in which they are worked").containsExactly(true, true, true, true, true, false, false, false, false);
     assertThat(slip.schemes().get(3).ends()).as("from the ball: two a pass").isEqualTo(18);
   }
 
@@ -138,6 +141,28 @@ class BoardChangeTest {
     assertThat(refused(many, new BoardShape.BoardLaid("own.5", "Lake", 9, 9, 1, Corner.SPACE, 10))).as("2500 at most").containsExactly(FindingCode.TOO_MANY);
     Garment hole = with(laid, new BoardShape.BoardLaid("own.3", "Ring", 3, 3, 9, Corner.SPACE, 40));
     assertThat(refused(hole, new BoardShape.SquareTakenAway("own.3", 2, 2))).containsExactly(FindingCode.BOARD_HOLE);
+  }
+
+  /** Corners of a path lie where the squares meet, on a board and mirrored on its mirror image. */
+  @Test
+  void thePathLiesOnTheBoard() {
+    GarmentPlan cardigan = plan(Garment.of("Squares", new Recipe("squares", new Answers(Map.of("kind", new Answers.Word("CARDIGAN"), "motifSide", new Answers.Numeric(10), "squaresAcross", new Answers.Numeric(4))))));
+    for (BoardPlan board : cardigan.boards()) {
+      for (BoardPlan.SchemePlan scheme : board.schemes()) {
+        for (BoardPlan.Path path : scheme.path()) {
+          for (int i = 1; i < path.through().size(); i++) {
+            BoardPlan.Corner from = path.through().get(i - 1);
+            BoardPlan.Corner to = path.through().get(i);
+            assertThat(Math.hypot(to.at().x() - from.at().x(), to.at().y() - from.at().y())).isCloseTo(100, within(1e-9));
+            double x = (from.at().x() + to.at().x()) / 2;
+            double y = (from.at().y() + to.at().y()) / 2;
+            long beside = board.cells().stream().filter(cell -> Math.abs(cell.x() + 50 - x) + Math.abs(cell.y() + 50 - y) < 51).count();
+            assertThat(beside).as("%s: two squares meet there", board.id()).isEqualTo(2);
+          }
+        }
+      }
+    }
+    assertThat(cardigan.boards()).extracting(BoardPlan::id).contains("front.left", "front.right");
   }
 
   @Test
