@@ -3049,6 +3049,7 @@ export interface components {
             /** Format: double */
             neededMm: number;
             runsOut?: string;
+            runsOutAt?: string;
             stages: components["schemas"]["Stage"][];
             words: string;
             yarn: components["schemas"]["Yarn"];

@@ -7,7 +7,7 @@ export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
     return null;
   }
   return (
-    <details open={sum.runsOut !== undefined}>
+    <details open={sum.runsOut !== undefined || sum.runsOutAt !== undefined}>
       <summary>Step by step</summary>
       <table className="table table-sm strands">
         <thead>

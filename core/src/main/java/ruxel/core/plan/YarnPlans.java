@@ -70,7 +70,7 @@ final class YarnPlans {
     }
     List<SeamMatch> inOrder = inOrder(matches, steps);
     return new YarnPlan(
-        materials.yarns().stream().map(yarn -> sum(yarn, inOrder, strands)).toList(), List.copyOf(seams),
+        materials.yarns().stream().map(yarn -> sum(yarn, takers(yarn, inOrder, strands))).toList(), List.copyOf(seams),
         pieces.stream().map(piece -> new YarnPlan.PieceIn(piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent())).toList(),
         List.copyOf(without),
         materials.weight());
@@ -83,28 +83,43 @@ final class YarnPlans {
     return inOrder;
   }
 
-  private YarnPlan.YarnSum sum(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
+  /** What takes yarn: the squares of a board, or a seam. */
+  private record Taker(Optional<String> seam, Optional<String> board, String name, double mm) {
+    Where where() {
+      return seam.map(Where::seam).orElseGet(() -> Where.piece(board.orElseThrow()));
+    }
+  }
+
+  /** All that takes a yarn, in the order of work: squares into boards before any seam; what was joined when it was weighed needs nothing. */
+  private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
     Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
-    OptionalDouble left = yarn.leftMm();
-    double needed = 0;
-    Optional<Seam> runsOut = Optional.empty();
-    List<YarnPlan.Stage> stages = new ArrayList<>();
+    List<Taker> takers = new ArrayList<>();
     for (BoardPlan board : boards) {
       if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
-        double takes = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
-        needed += takes;
-        stages.add(new YarnPlan.Stage(Optional.empty(), Optional.of(board.id()), takes, leftThen(left, needed)));
+        double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
+        takers.add(new Taker(Optional.empty(), Optional.of(board.id()), "squares of the " + Wording.low(board.name()), mm));
       }
     }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
-        double takes = strands.get(seam.id()).neededMm();
-        needed += takes;
-        stages.add(new YarnPlan.Stage(Optional.of(seam.id()), Optional.empty(), takes, leftThen(left, needed)));
-        if (runsOut.isEmpty() && left.isPresent() && needed > left.getAsDouble()) {
-          runsOut = Optional.of(seam);
-        }
+        takers.add(new Taker(Optional.of(seam.id()), Optional.empty(), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
+      }
+    }
+    return takers;
+  }
+
+  private YarnPlan.YarnSum sum(Yarn yarn, List<Taker> takers) {
+    OptionalDouble left = yarn.leftMm();
+    double needed = 0;
+    Optional<Taker> runsOut = Optional.empty();
+    List<YarnPlan.Stage> stages = new ArrayList<>();
+    for (Taker taker : takers) {
+      needed += taker.mm();
+      Optional<Double> then = left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty();
+      stages.add(new YarnPlan.Stage(taker.seam(), taker.board(), taker.mm(), then));
+      if (runsOut.isEmpty() && then.filter(mm -> mm < 0).isPresent()) {
+        runsOut = Optional.of(taker);
       }
     }
     if (yarn.left().isPresent() && left.isEmpty()) {
@@ -112,17 +127,11 @@ final class YarnPlans {
     }
     double lacks = left.isPresent() ? needed - left.getAsDouble() : 0;
     runsOut.ifPresent(
-        seam ->
-            findings.add(
-                Finding.of(
-                    FindingCode.LESS_YARN, Where.seam(seam.id()), Fact.text("yarn", yarn.name()), Fact.text("seam", Wording.low(seam.name())), Fact.length("lacks", lacks))));
+        taker -> findings.add(Finding.of(FindingCode.LESS_YARN, taker.where(), Fact.text("yarn", yarn.name()), Fact.text("seam", taker.name()), Fact.length("lacks", lacks))));
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
-        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Seam::id), List.copyOf(stages), words(needed, left, buy));
-  }
-
-  private static Optional<Double> leftThen(OptionalDouble left, double needed) {
-    return left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty();
+        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.flatMap(Taker::seam), runsOut.flatMap(Taker::board),
+        List.copyOf(stages), words(needed, left, buy));
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {
