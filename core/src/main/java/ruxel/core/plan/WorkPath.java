@@ -10,6 +10,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
 import ruxel.core.order.Order;
 import ruxel.core.order.Passes;
 import ruxel.core.piece.Fabric;
@@ -93,8 +94,8 @@ final class WorkPath {
     double joining = scheme.minutes() - scheme.ends() * rules.get(Rule.END_MINUTES);
     minutesSoFar += joining;
     String words =
-        "%s: %s, %s of yarn, %s. Where lines cross: %s".formatted(
-            scheme.title(), Wording.counted(scheme.passes(), "passes"), wording.yarn(scheme.yarnMm()), Wording.counted(scheme.ends(), "ends"), Wording.uncapital(board.joining().crossingWords()));
+        "%s. %s: %s, %s of yarn, %s. Where lines cross: %s".formatted(
+            Method.of(board.joining().method()).orElseThrow().title(wording), scheme.title(), Wording.counted(scheme.passes(), "passes"), wording.yarn(scheme.yarnMm()), Wording.counted(scheme.ends(), "ends"), Wording.uncapital(board.joining().crossingWords()));
     path.add(
         new WorkStep(
             path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), "Join the squares of the " + Wording.low(board.name()), words,

@@ -122,6 +122,7 @@ class BoardChangeTest {
     assertThat(short20.yarn().yarns().get(0).runsOutAt()).as("20 m end in the second board").contains("front");
     assertThat(short20.findings()).filteredOn(finding -> finding.code() == FindingCode.LESS_YARN).singleElement().matches(finding -> finding.piece().equals(Optional.of("front")) && finding.sentence().contains("squares of the front"));
     assertThat(AssemblySheet.of(plan).boards().get(0).lines()).hasSize(9);
+    assertThat(AssemblySheet.of(plan).boards().get(0).words()).startsWith("Whip stitch, both loops. Rows first: 9 passes, ");
   }
 
   /** A board of the maker's own beside a garment of panels: laid out, changed square by square, refused where it falls apart. */
