@@ -117,7 +117,9 @@ function HangingEnds({ garment, seam }: { garment: Opened; seam: string }) {
   const { order } = garment.plan;
   const own = order.tails.filter((tail) => tail.seam === seam);
   const joined = joinedSeams(garment);
-  const hanging = order.tails.filter((tail) => tail.seam === seam || joined.includes(tail.seam));
+  const hanging = order.tails.filter(
+    (tail) => tail.seam === seam || (tail.seam && joined.includes(tail.seam)),
+  );
   const words = order.steps.find((step) => step.seam === seam)?.words;
   return (
     <>

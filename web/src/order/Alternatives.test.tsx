@@ -61,12 +61,13 @@ test('ends that hang already are counted, and those whose last moment comes stan
   opened.plan.order.tails = [
     {
       seam: 'armhole.left',
+      ends: 1,
       step: 1,
       where: 'the underarm',
       before: 'side.left',
       words: 'Left armhole, the underarm.',
     },
-    { seam: 'side.left', step: 2, where: 'the hem', words: 'Left side, the hem.' },
+    { seam: 'side.left', ends: 1, step: 2, where: 'the hem', words: 'Left side, the hem.' },
   ];
   render(<Tails garment={opened} />);
   expect(screen.getByText('2 ends to weave in, 1 of them hang already')).toBeTruthy();

@@ -26,6 +26,8 @@ export function OrderView() {
     [change],
   );
   const { drag, grip } = useStepDrag(seams, (seam, before) => void move(seam, before));
+  const boards = plan.order.steps.filter(({ kind }) => kind === 'BOARD').length;
+  const odd = plan.squares?.odd ?? plan.order.odd.length;
   const isOwn = steps.some((step) => step.reasons.some((reason) => reason.weight === 'YOURS'));
   const lineClass = (seam: string) =>
     drag && drag.before === seam
@@ -38,15 +40,16 @@ export function OrderView() {
       <div className="order-head">
         <div>
           <h1>
-            {counted(steps.length)} {plural(steps.length, 'seam', 'seams')}, one after the other
+            {boards > 0
+              ? `${counted(boards)} ${plural(boards, 'board', 'boards')} and ${counted(steps.length).toLowerCase()}`
+              : counted(steps.length)}{' '}
+            {plural(steps.length, 'seam', 'seams')}, one after the other
           </h1>
           <p>
             <strong>{plan.order.passes}</strong> {plural(plan.order.passes, 'pass', 'passes')},{' '}
             <strong>{plan.order.ends}</strong> ends, about <strong>{minutes(plan.order.minutes)}</strong>.
             Fewer than {plan.order.bound} {plural(plan.order.bound, 'pass', 'passes')} cannot be
-            {plan.order.odd.length > 0 &&
-              `: at ${plan.order.odd.length} places an odd number of lines meets, and each is the end of a pass`}
-            .
+            {odd > 0 && `: at ${odd} places an odd number of lines meets, and each is the end of a pass`}.
           </p>
           <p className="soft">
             A seam comes only after those that bring its ends together. The rest is what is easiest on the

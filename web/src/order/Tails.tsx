@@ -5,17 +5,18 @@ import { joinedSeams } from '../shell/joined';
 export function Tails({ garment }: { garment: Opened }) {
   const { tails } = garment.plan.order;
   const joined = new Set(joinedSeams(garment));
+  const hanging = tails.filter(({ seam }) => seam !== undefined && joined.has(seam));
+  const count = (some: typeof tails) => some.reduce((sum, { ends }) => sum + ends, 0);
   return (
     <details className="tails">
       <summary>
-        {tails.length} ends to weave in, {tails.filter(({ seam }) => joined.has(seam)).length} of them hang
-        already
+        {count(tails)} ends to weave in, {count(hanging)} of them hang already
       </summary>
       <ul>
         {tails.map((tail, index) => (
           <li
             key={index}
-            className={tail.before && !joined.has(tail.before) && joined.has(tail.seam) ? 'wrong' : ''}
+            className={tail.before && !joined.has(tail.before) && hanging.includes(tail) ? 'wrong' : ''}
           >
             {tail.words}
           </li>

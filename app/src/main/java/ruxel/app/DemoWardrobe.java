@@ -36,8 +36,8 @@ public class DemoWardrobe {
     if (!garments.shelf(GarmentStore.ShelfState.OPEN).isEmpty()) {
       return;
     }
-    UUID squares = garments.importFile(DemoGarments.SQUARES.file());
-    garments.change(squares, 1, List.of(new BoardChange.ColoursPlaced(SEED, Set.of(ColourTask.Wish.EVERY_BOARD))), Optional.empty());
+    coloured(DemoGarments.SQUARE_HALVES);
+    UUID squares = coloured(DemoGarments.SQUARES);
     garments.plan(squares).boards().stream()
         .filter(board -> board.cells().stream().allMatch(cell -> cell.colourway().isPresent()))
         .findFirst()
@@ -50,6 +50,12 @@ public class DemoWardrobe {
     join(cardigan, "shoulder.left");
     join(cardigan, "shoulder.right");
     begin(cardigan, Join.seam("armhole.left"), JOINTS_INTO_THE_SLEEVE);
+  }
+
+  private UUID coloured(DemoGarments garment) {
+    UUID id = garments.importFile(garment.file());
+    garments.change(id, 1, List.of(new BoardChange.ColoursPlaced(SEED, Set.of(ColourTask.Wish.EVERY_BOARD))), Optional.empty());
+    return id;
   }
 
   private void join(UUID garment, String seam) {

@@ -15,7 +15,8 @@ public enum DemoGarments {
   WIDE("sail-loft-drape.json"),
   GROWN_ON("harbour-steps-jacket.json"),
   SIDEWAYS("tide-table-jacket.json"),
-  SQUARES("quay-lamp-squares.json");
+  SQUARES("quay-lamp-squares.json"),
+  SQUARE_HALVES("small-lantern-jacket.json");
 
   private final String name;
 

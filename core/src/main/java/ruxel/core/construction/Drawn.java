@@ -20,36 +20,41 @@ import ruxel.core.piece.Run;
  * @param between from the end of the first chain to the start of the last
  * @param lengthMm only so much of the chain: from its start, or up to its end where {@code fromEnd}
  */
-record Drawn(Part part, boolean up, List<String> runs, List<String> below, boolean last, boolean between, Optional<ToDoubleFunction<Form>> lengthMm, boolean fromEnd) {
+record Drawn(Part part, boolean up, List<String> runs, List<String> below, boolean last, boolean between, Optional<ToDoubleFunction<Form>> lengthMm, boolean fromEnd, boolean ofEdges) {
   static Drawn up(Part part, String... runs) {
-    return new Drawn(part, true, List.of(runs), List.of(), false, false, Optional.empty(), false);
+    return new Drawn(part, true, List.of(runs), List.of(), false, false, Optional.empty(), false, false);
   }
 
   static Drawn across(Part part, String... runs) {
-    return new Drawn(part, false, List.of(runs), List.of(), false, false, Optional.empty(), false);
+    return new Drawn(part, false, List.of(runs), List.of(), false, false, Optional.empty(), false, false);
+  }
+
+  /** The runs are all those of an edge. */
+  static Drawn edge(Part part, boolean up, String edge) {
+    return new Drawn(part, up, List.of(edge), List.of(), false, false, Optional.empty(), false, true);
   }
 
   /** At the end of the first of these that there is, where there is nothing to measure. */
   Drawn orAbove(String... others) {
-    return new Drawn(part, up, runs, List.of(others), last, between, lengthMm, fromEnd);
+    return new Drawn(part, up, runs, List.of(others), last, between, lengthMm, fromEnd, ofEdges);
   }
 
   /** On the other side of the piece. */
   Drawn onOtherSide() {
-    return new Drawn(part, up, runs, below, true, between, lengthMm, fromEnd);
+    return new Drawn(part, up, runs, below, true, between, lengthMm, fromEnd, ofEdges);
   }
 
   /** From one side of the piece to the other, where these runs end. */
   Drawn fromSideToSide() {
-    return new Drawn(part, up, runs, below, last, true, lengthMm, fromEnd);
+    return new Drawn(part, up, runs, below, last, true, lengthMm, fromEnd, ofEdges);
   }
 
   Drawn firstMm(ToDoubleFunction<Form> mm) {
-    return new Drawn(part, up, runs, below, last, between, Optional.of(mm), false);
+    return new Drawn(part, up, runs, below, last, between, Optional.of(mm), false, ofEdges);
   }
 
   Drawn lastMm(ToDoubleFunction<Form> mm) {
-    return new Drawn(part, up, runs, below, last, between, Optional.of(mm), true);
+    return new Drawn(part, up, runs, below, last, between, Optional.of(mm), true, ofEdges);
   }
 
   private record Chain(Point start, Point end) {}
@@ -107,7 +112,7 @@ record Drawn(Part part, boolean up, List<String> runs, List<String> below, boole
   }
 
   /** Where such runs follow each other without another between them, in the order of the ring. */
-  private static List<Chain> chains(Piece piece, List<String> wanted) {
+  private List<Chain> chains(Piece piece, List<String> wanted) {
     List<List<Point>> starts = new Outline(piece).runStarts();
     List<Chain> chains = new ArrayList<>();
     boolean follows = false;
@@ -115,7 +120,7 @@ record Drawn(Part part, boolean up, List<String> runs, List<String> below, boole
       Edge of = piece.edges().get(edge);
       for (int i = 0; i < of.runs().size(); i++) {
         Run run = of.runs().get(i);
-        boolean isWanted = wanted.contains(run.id());
+        boolean isWanted = wanted.contains(ofEdges ? of.id() : run.id());
         if (isWanted) {
           Point start = starts.get(edge).get(i);
           Point end = new Point(start.x() + run.count() * run.advance().dxMm(), start.y() + run.count() * run.advance().dyMm());

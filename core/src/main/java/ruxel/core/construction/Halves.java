@@ -70,6 +70,13 @@ final class Halves {
     return this;
   }
 
+  /** A seam between the halves: the other side is the mirror image of the left one. */
+  Halves between(String id, String name, SeamRole role, SideOf left, String right, String method) {
+    SideOf other = new SideOf(right, mirror().of(left).spans(), left.placesPerRow(), left.spaces());
+    seams.add(new Seam(id, name, role, left, other, List.of(), List.of(Seam.START), Seam.Working.USUAL, Optional.of(method)));
+    return this;
+  }
+
   /** A lever of a seam that is being told. */
   static Lever lever(Side side, Asked answer, double perUnitMm, boolean boundary) {
     return new Lever("", side, answer.key(), answer.question().label(), perUnitMm, boundary);

@@ -32,6 +32,7 @@ final class RoundShoulders {
           double out = half + SLEEVE_GAP_MM + box.height();
           placements.add(new Placement(piece.id(), right ? 3 : 1, right ? -out : out, right ? base(piece) : -base(piece)));
         }
+        case HALF -> placements.add(new Placement(piece.id(), 2, right ? box.left() - gap : box.right() + gap, box.middle().y()));
         case OTHER -> {}
       }
     }

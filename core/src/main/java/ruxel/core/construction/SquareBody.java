@@ -27,7 +27,7 @@ final class SquareBody {
   private static final String[] COLUMNS = IntStream.rangeClosed(1, 2 * MOST_ACROSS).mapToObj(column -> "column" + column).toArray(String[]::new);
 
   static final Asked STITCHES =
-      Asked.stitches("motifStitches", GAUGE, "Stitches along a side of a square", "Without its corners.", 1, form -> 14).shapes(Part.BACK, Part.FRONT, Part.SLEEVE);
+      Asked.stitches("motifStitches", GAUGE, "Stitches along a side of a square", "Without its corners.", 1, form -> 14).shapes(Part.BACK, Part.FRONT, Part.SLEEVE, Part.HALF);
   static final Asked CORNER =
       Asked.choice(
           "motifCorner", GAUGE, "Corners of a square", "It decides how many places a side has in a seam.", form -> Corner.CHAIN_2_ONE_EACH.name(),
@@ -36,7 +36,7 @@ final class SquareBody {
       Asked.number(
               Question.number("motifSide", GAUGE, "Side of a square, cm", "Measured on a blocked one; without it your gauge tells it.", Motif.LEAST_SIDE_MM / MM_PER_CM, Motif.MOST_SIDE_MM / MM_PER_CM),
               SquareBody::byGauge)
-          .shapes(Part.BACK, Part.FRONT, Part.SLEEVE)
+          .shapes(Part.BACK, Part.FRONT, Part.SLEEVE, Part.HALF)
           .follows("{n} places along a side in a seam: {stitches:stitches} and its corners.", form -> List.of(Fact.count("n", motif(form).places()), Fact.count("stitches", motif(form).stitches())));
 
   static final Asked ACROSS =

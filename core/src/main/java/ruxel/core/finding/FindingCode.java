@@ -48,6 +48,8 @@ public enum FindingCode {
   SQUARES_ARMHOLE(Level.DECIDE_FIRST, "The armhole is {armhole} half squares deep, the body only {body}.", "Make it at most {most}."),
   SQUARES_NO_NECK(Level.DECIDE_FIRST, "Two shoulders take {both:squares} of the back's {back}; no neck is left.", "Make each shoulder at most {most:squares}, or the back wider."),
   SQUARES_FRONT_NARROW(Level.DECIDE_FIRST, "A front of {front:squares} is narrower than its shoulder of {shoulder}.", "Make the front wider, or the shoulders narrower."),
+  SQUARES_SLEEVE_DEEP(Level.DECIDE_FIRST, "The sleeve begins {sleeve:squares} below the shoulder, the body is only {body} long.", "Make it at most {most} deep."),
+  SQUARES_NECK_WIDE(Level.DECIDE_FIRST, "The neck takes {neck} of the {body:squares} across half the body.", "Make it at most {most} wide."),
   SQUARES_NECK_DEEP(Level.DECIDE_FIRST, "The neck is {neck:squares} deep, the body {body}.", "Make the neck at most {most} deep."),
   NECK_TOO_DEEP(Level.DECIDE_FIRST, "The neck is {neck:rows} deep, the body only {body} above its ribbing.", "Make the neck at most {most:rows} deep."),
   SHOULDER_STEPS(Level.DECIDE_FIRST, "A shoulder of {shoulder:stitches} cannot be worked in {steps} steps.", "At most one step for each stitch."),

@@ -49,10 +49,10 @@ public final class AsWorn {
     this.seams = seams;
   }
 
-  /** Front and back view; none without a back and a front. Linear in the runs, for each sleeve in the seams. */
+  /** Front and back view; none without a back and a front, or halves. Linear in the runs, for each sleeve in the seams. */
   public static List<WornView> of(List<Piece> pieces, List<Placement> placements, List<ResolvedSeam> seams) {
     AsWorn worn = new AsWorn(pieces, placements, seams);
-    boolean isWhole = worn.any(Part.BACK) && worn.any(Part.FRONT);
+    boolean isWhole = worn.any(Part.HALF) || worn.any(Part.BACK) && worn.any(Part.FRONT);
     return isWhole ? List.of(worn.front(), worn.back()) : List.of();
   }
 
@@ -64,13 +64,27 @@ public final class AsWorn {
     List<WornShape> shapes = new ArrayList<>(sleeves(1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
     pieces.stream().filter(piece -> piece.part() == Part.FRONT).forEach(piece -> shapes.addAll(body(piece, placement(piece).xMm())));
+    pieces.stream().filter(piece -> piece.part() == Part.HALF).forEach(piece -> shapes.add(half(piece, true)));
     return new WornView("Front", shapes);
   }
 
   private WornView back() {
     List<WornShape> shapes = new ArrayList<>(sleeves(-1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
+    pieces.stream().filter(piece -> piece.part() == Part.HALF).forEach(piece -> shapes.add(half(piece, false)));
     return new WornView("Back", shapes);
+  }
+
+  /** What hangs before or behind the shoulder line of a half, which lies over it: a piece of level and upright edges. */
+  private WornShape half(Piece piece, boolean front) {
+    Placement lies = placement(piece);
+    List<Point> points = new ArrayList<>();
+    for (Point corner : corners(piece)) {
+      Point p = lies.onTable(corner);
+      double down = front ? Math.min(0, p.y()) : Math.min(0, -p.y());
+      points.add(new Point(front ? p.x() : -p.x(), down));
+    }
+    return new WornShape(piece.id(), piece.cloth().colour(), points);
   }
 
   private Placement placement(Piece piece) {

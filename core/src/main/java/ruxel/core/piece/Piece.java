@@ -32,6 +32,8 @@ public record Piece(
     BACK,
     FRONT,
     SLEEVE,
+    /** Half of the back, half of the front and a sleeve in one. */
+    HALF,
     OTHER
   }
 

@@ -34,6 +34,11 @@ public record BoardPlan(
     boolean own,
     String words) {
 
+  /** The scheme it is worked by; none where there is nothing to join. */
+  Optional<SchemePlan> worked() {
+    return lines.isEmpty() ? Optional.empty() : schemes.stream().filter(SchemePlan::now).findFirst();
+  }
+
   /** A square with its lower left corner; stitches of a side. */
   public record SquarePlan(int row, int column, Optional<String> colourway, int turned, boolean locked, int stitches, double x, double y) {}
 

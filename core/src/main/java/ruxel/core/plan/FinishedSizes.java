@@ -43,10 +43,13 @@ final class FinishedSizes {
     points = new Points(gluing);
   }
 
-  /** Round the body half-way up the sides: each body piece as it lies, less what its side seams take; empty without a back or a front. */
+  /**
+   * Round the body half-way up the sides: each body piece as it lies, less what its side seams take; halves as wide as back and front are
+   * there. Empty without a back or a front.
+   */
   OptionalDouble body() {
-    List<Piece> body = pieces.stream().filter(piece -> piece.part() == Piece.Part.BACK || piece.part() == Piece.Part.FRONT).toList();
-    boolean whole = body.stream().anyMatch(Piece::isBack) && body.stream().anyMatch(piece -> !piece.isBack());
+    List<Piece> body = pieces.stream().filter(piece -> piece.part() == Piece.Part.BACK || piece.part() == Piece.Part.FRONT || piece.part() == Piece.Part.HALF).toList();
+    boolean whole = body.stream().anyMatch(piece -> piece.part() == Piece.Part.HALF) || body.stream().anyMatch(Piece::isBack) && body.stream().anyMatch(piece -> !piece.isBack());
     return whole ? OptionalDouble.of(body.stream().mapToDouble(this::across).sum()) : OptionalDouble.empty();
   }
 
@@ -65,21 +68,21 @@ final class FinishedSizes {
         }
       }
     }
-    return widthAt(piece, sides) - taken;
+    return widthAt(piece, sides, Comparator.naturalOrder()) + (piece.part() == Piece.Part.HALF ? widthAt(piece, sides, Comparator.reverseOrder()) : 0) - taken;
   }
 
   private static double takeUp(SeamMatch match, Side side) {
     return TakeUp.mm(match.seam().seam().method().flatMap(Method::of), side == Side.A ? match.a() : match.b());
   }
 
-  /** Half-way along the lowest of its sides' edges that go up, as it lies; its whole width where it has none. */
-  private double widthAt(Piece piece, List<ResolvedSpan> sides) {
+  /** Half-way along the first of its sides' edges that go up, as it lies; its whole width where it has none. */
+  private double widthAt(Piece piece, List<ResolvedSpan> sides, Comparator<Double> first) {
     Outline outline = new Outline(piece);
     List<Point> corners = outline.corners().stream().map(point -> onTable(piece, point)).toList();
     double height =
         sides.stream()
             .flatMap(span -> upright(piece, outline, span).stream())
-            .min(Comparator.naturalOrder())
+            .min(first)
             .orElseGet(() -> Outline.Box.round(corners).middle().y());
     double left = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;
@@ -120,7 +123,7 @@ final class FinishedSizes {
 
   /**
    * From the centre of the back to the wrist: half of what lies between the outer ends of the back's shoulders, and the sleeve from its
-   * top to its cuff; empty where the sleeve is no piece of its own, or the shoulders do not lie on one back.
+   * top to its cuff; of a half from its centre to its cuff; empty where the sleeve is no piece of its own, or the shoulders do not lie on one back.
    */
   OptionalDouble reach() {
     Optional<Piece> sleeve = pieces.stream().filter(piece -> piece.part() == Piece.Part.SLEEVE).findFirst();
@@ -140,7 +143,7 @@ final class FinishedSizes {
       }
     }
     if (sleeve.isEmpty() || outer.isEmpty()) {
-      return OptionalDouble.empty();
+      return pieces.stream().filter(piece -> piece.part() == Piece.Part.HALF).mapToDouble(piece -> new Outline(piece).box().width()).findFirst();
     }
     double between = Outline.Box.round(outer).width();
     List<Point> corners = new Outline(sleeve.get()).corners().stream().map(point -> onTable(sleeve.get(), point)).toList();

@@ -51,6 +51,9 @@ public record OrderPlan(
   public record AlternativeView(
       Alternatives.Name name, String title, String words, List<String> seams, List<String> turned, int passes, int ends, double yarnMm, double minutes, double flatMinutes, boolean now) {}
 
-  /** An end left to be woven in: made by the step of a seam, where, and the step before which it is still easy to reach. */
-  public record Tail(String seam, int step, String where, Optional<String> before, String words) {}
+  /**
+   * Ends left to be woven in: made by the step of a seam, where, and the step before which they are still easy to reach; those of a
+   * board's lines together.
+   */
+  public record Tail(Optional<String> seam, Optional<String> board, int ends, int step, String where, Optional<String> before, String words) {}
 }

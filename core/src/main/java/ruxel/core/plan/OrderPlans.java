@@ -39,10 +39,12 @@ final class OrderPlans {
   private final Map<Join, SeamStrands> strands = new HashMap<>();
   private final SeamGraph graph;
   private final Gluing gluing;
-  private final List<BoardPlan> boards;
+  private final SquaresPlan squares;
+  private final List<BoardPlan.SchemePlan> schemes;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, List<BoardPlan> boards) {
-    this.boards = boards;
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares) {
+    this.squares = squares;
+    schemes = squares.boards().stream().flatMap(board -> board.worked().stream()).toList();
     this.construct = construct;
     this.materials = materials;
     this.rules = rules;
@@ -66,10 +68,10 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound();
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, boards);
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards());
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
-        steps, passes.count(), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), bound.passes(), bound.odd().stream().map(this::odd).toList(),
+        steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
         Alternatives.of(order, seams, construct.pieces(), graph, thread()).all().stream().map(alternative -> view(alternative, sequence)).toList(),
         tails(passes));
   }
@@ -83,7 +85,7 @@ final class OrderPlans {
     Passes passes = alternative.passes();
     return new OrderPlan.AlternativeView(
         alternative.name(), alternative.name().title(), alternative.name().words(), passes.sequence().stream().map(Join::id).toList(),
-        passes.sequence().stream().filter(passes.turned()::contains).map(Join::id).toList(), passes.count(), ends(passes), yarnMm(passes), minutes(passes), flatMinutes(passes),
+        passes.sequence().stream().filter(passes.turned()::contains).map(Join::id).toList(), passes(passes), ends(passes), yarnMm(passes), minutes(passes), flatMinutes(passes),
         passes.sequence().equals(now) && passes.turned().isEmpty());
   }
 
@@ -91,13 +93,22 @@ final class OrderPlans {
     return Optional.ofNullable(strands.get(join)).map(SeamStrands::tails).orElse(TAILS_OF_A_STRAND);
   }
 
+  /** Of the seams and of the boards' lines. */
+  private int passes(Passes passes) {
+    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum();
+  }
+
   private int ends(Passes passes) {
+    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum();
+  }
+
+  private int ofSeams(Passes passes) {
     return passes.sequence().stream().mapToInt(this::ends).sum() - TAILS_OF_A_STRAND * passes.goOn();
   }
 
   private double yarnMm(Passes passes) {
     double needed = passes.sequence().stream().map(strands::get).filter(known -> known != null).mapToDouble(SeamStrands::neededMm).sum();
-    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM);
+    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
   }
 
   /** Joining alone; ends are woven in besides. */
@@ -110,12 +121,18 @@ final class OrderPlans {
   private static final double SECONDS = 60;
 
   private double minutes(Passes passes) {
-    return passes.sequence().stream().mapToDouble(this::minutes).sum() + ends(passes) * rules.get(Rule.END_MINUTES);
+    return passes.sequence().stream().mapToDouble(this::minutes).sum() + ofSeams(passes) * rules.get(Rule.END_MINUTES) + ofBoards();
   }
 
+  /** The minutes of the boards, their ends woven in. */
+  private double ofBoards() {
+    return schemes.stream().mapToDouble(BoardPlan.SchemePlan::minutes).sum();
+  }
+
+  /** Boards lie flat while their squares are joined. */
   private double flatMinutes(Passes passes) {
     List<Boolean> lies = FlatWork.steps(gluing, passes.sequence());
-    double minutes = 0;
+    double minutes = ofBoards();
     for (int i = 0; i < lies.size(); i++) {
       minutes += lies.get(i) ? minutes(passes.sequence().get(i)) : 0;
     }
@@ -139,22 +156,29 @@ final class OrderPlans {
   /** The ends of each seam that no other takes up, and strands that end inside one. */
   private List<OrderPlan.Tail> tails(Passes passes) {
     List<OrderPlan.Tail> tails = new ArrayList<>();
+    squares.boards().forEach(board -> board.worked().ifPresent(scheme -> tails.add(tail(board, scheme, tails.size() + 1))));
+    int before = tails.size();
     List<Join> sequence = passes.sequence();
     for (int i = 0; i < sequence.size(); i++) {
       ResolvedSeam seam = matches.get(sequence.get(i)).seam();
       Join join = seam.join();
       if (!passes.goesOnFrom().containsKey(join)) {
-        tails.add(tail(seam, i, seam.ends().start(), node(join, true), sequence));
+        tails.add(tail(seam, before + i, seam.ends().start(), node(join, true), sequence));
       }
       for (int strand = 1; strand < Optional.ofNullable(strands.get(join)).map(known -> known.strands().size()).orElse(1); strand++) {
-        tails.add(tail(seam, i, "where one strand ends", Optional.empty(), sequence));
-        tails.add(tail(seam, i, "where the next strand begins", Optional.empty(), sequence));
+        tails.add(tail(seam, before + i, "where one strand ends", Optional.empty(), sequence));
+        tails.add(tail(seam, before + i, "where the next strand begins", Optional.empty(), sequence));
       }
       if (passes.takenUpBy(join).isEmpty()) {
-        tails.add(tail(seam, i, seam.ends().end(), node(join, false), sequence));
+        tails.add(tail(seam, before + i, seam.ends().end(), node(join, false), sequence));
       }
     }
     return List.copyOf(tails);
+  }
+
+  private static OrderPlan.Tail tail(BoardPlan board, BoardPlan.SchemePlan scheme, int step) {
+    String words = "%s, %s of %s: at any time.".formatted(board.name(), Wording.counted(scheme.ends(), "ends"), Wording.counted(scheme.passes(), "passes"));
+    return new OrderPlan.Tail(Optional.empty(), Optional.of(board.id()), scheme.ends(), step, "where a yarn begins or ends between the squares", Optional.empty(), words);
   }
 
   private Optional<Integer> node(Join join, boolean start) {
@@ -164,11 +188,11 @@ final class OrderPlans {
   /** An end is hard to reach once a later seam runs over the point where it hangs. */
   private OrderPlan.Tail tail(ResolvedSeam seam, int index, String where, Optional<Integer> node, List<Join> sequence) {
     Optional<ResolvedSeam> over =
-        sequence.subList(index + 1, sequence.size()).stream()
+        sequence.subList(sequence.indexOf(seam.join()) + 1, sequence.size()).stream()
             .filter(later -> node.filter(point -> graph.ways().getOrDefault(later, List.of()).contains(point)).isPresent())
             .findFirst()
             .map(later -> matches.get(later).seam());
     String words = over.map(later -> "before the %s runs over it".formatted(Wording.low(later.seam().name()))).orElse("at any time");
-    return new OrderPlan.Tail(seam.seam().id(), index + 1, where, over.map(later -> later.seam().id()), "%s, %s: %s.".formatted(seam.seam().name(), where, words));
+    return new OrderPlan.Tail(Optional.of(seam.seam().id()), Optional.empty(), 1, index + 1, where, over.map(later -> later.seam().id()), "%s, %s: %s.".formatted(seam.seam().name(), where, words));
   }
 }

@@ -128,7 +128,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares.boards()).plan(stepPlans.firsts()),
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares).plan(stepPlans.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),

@@ -86,10 +86,10 @@ final class WorkPath {
 
   /** Squares into boards before boards into a garment. */
   private void board(BoardPlan board) {
-    if (board.lines().isEmpty()) {
-      return;
-    }
-    BoardPlan.SchemePlan scheme = board.schemes().stream().filter(BoardPlan.SchemePlan::now).findFirst().orElseThrow();
+    board.worked().ifPresent(scheme -> board(board, scheme));
+  }
+
+  private void board(BoardPlan board, BoardPlan.SchemePlan scheme) {
     endsSoFar += scheme.ends();
     double joining = scheme.minutes() - scheme.ends() * rules.get(Rule.END_MINUTES);
     minutesSoFar += joining;
