@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.IntPredicate;
 import ruxel.core.piece.Face;
 import ruxel.core.piece.Shape;
+import ruxel.core.seam.Join;
 
 /**
  * Finds the openings: from a free segment to the next on its ring; while that is glued, across to its
@@ -60,24 +61,45 @@ public final class Openings {
   }
 
   private Opening withAngles(List<Integer> loop) {
-    Segment first = gluing.segment(loop.get(0));
-    List<Double> angles = new ArrayList<>();
-    double length = 0;
-    Segment here = first;
+    List<Travelled> way = travel(loop.get(0));
+    return new Opening(loop, way.stream().mapToDouble(each -> gluing.lengthMm(gluing.segment(each.segment()))).sum(), way.stream().map(Travelled::angle).toList());
+  }
+
+  /**
+   * A free segment on the way round an opening: whether its ring is followed, the angle at its end, degrees, and the joins that end or
+   * pass there.
+   */
+  public record Travelled(int segment, boolean withRing, double angle, List<Join> crossed) {
+    public Travelled {
+      crossed = List.copyOf(crossed);
+    }
+  }
+
+  /** The way round the opening that a free segment lies on, from it. Linear in the segments. */
+  public static List<Travelled> round(Gluing gluing, int first) {
+    return new Openings(gluing).travel(first);
+  }
+
+  private List<Travelled> travel(int start) {
+    List<Travelled> way = new ArrayList<>();
+    Segment here = gluing.segment(start);
     boolean withRing = true;
     do {
-      length += gluing.lengthMm(here);
+      Segment free = here;
+      boolean along = withRing;
+      List<Join> crossed = new ArrayList<>();
       double angle = angle(here, withRing);
       here = step(here, withRing);
       while (!here.isFree()) {
+        here.join().ifPresent(crossed::add);
         withRing = here.turned() != withRing;
         here = gluing.segment(here.twin().getAsInt());
         angle += angle(here, withRing);
         here = step(here, withRing);
       }
-      angles.add(angle);
-    } while (here.index() != first.index());
-    return new Opening(loop, length, angles);
+      way.add(new Travelled(free.index(), along, angle, crossed));
+    } while (here.index() != start);
+    return way;
   }
 
   private Segment step(Segment segment, boolean withRing) {

@@ -1,6 +1,6 @@
 package ruxel.core.seam;
 
-/** What is worked between faces in one line (model 2): a seam, or a line of a board. */
+/** What is worked between faces in one line (model 2): a seam, a line of a board, or a strip along its inner edge. */
 public sealed interface Join {
   /** A seam, by its id. */
   record OfSeam(String id) implements Join {}
@@ -12,6 +12,12 @@ public sealed interface Join {
       return piece + "/" + line;
     }
   }
+
+  /** A strip worked onto an edge, by its id. */
+  record OfStrip(String id) implements Join {}
+
+  /** The ends of a strip that is worked in rounds, by its id. */
+  record OfEnds(String id) implements Join {}
 
   static Join line(String piece, String line) {
     return new OfLine(piece, line);

@@ -1,0 +1,22 @@
+package ruxel.core.strip;
+
+import java.util.List;
+import ruxel.core.seam.Join;
+
+/**
+ * What an edging meets between two stretches: places of the corner of the one before and of the one behind, whether a seam lies
+ * between them and which, and by how much the edge turns, degrees: 90 at an outer corner, −90 at an inner one, −180 at the end of a
+ * slit.
+ */
+public record Junction(int cornersBefore, boolean seam, int cornersBehind, double turn, List<Join> crossed) {
+  static final Junction NONE = new Junction(0, false, 0, 0, List.of());
+
+  public Junction {
+    crossed = List.copyOf(crossed);
+  }
+
+  /** Stitches that the corner spaces and the seam take, one each (handbook 11). */
+  int places() {
+    return cornersBefore + (seam ? 1 : 0) + cornersBehind;
+  }
+}

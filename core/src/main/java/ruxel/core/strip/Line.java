@@ -1,0 +1,27 @@
+package ruxel.core.strip;
+
+import java.util.List;
+
+/** The edge that a strip is worked onto, unrolled in the order of work; a junction stands after each stretch, in a round after the last one too. */
+public record Line(List<Stretch> stretches, List<Junction> junctions, boolean round) {
+  public Line {
+    stretches = List.copyOf(stretches);
+    junctions = List.copyOf(junctions);
+  }
+
+  public double lengthMm() {
+    return stretches.stream().mapToDouble(Stretch::lengthMm).sum();
+  }
+
+  /** What stands before a stretch. */
+  Junction before(int stretch) {
+    if (stretch > 0) {
+      return junctions.get(stretch - 1);
+    }
+    return round ? junctions.get(junctions.size() - 1) : Junction.NONE;
+  }
+
+  Junction after(int stretch) {
+    return junctions.get(stretch);
+  }
+}

@@ -1,0 +1,38 @@
+package ruxel.core.strip;
+
+import ruxel.core.measure.Stitch;
+
+/** A round, or a row, of an edging: its stitch, how wide and how high one is, mm, and whether the work is turned before it. */
+public record Round(Stitch stitch, double widthMm, double heightMm, boolean turned) {
+  public static final double LEAST_MM = 0.5;
+  public static final double MOST_MM = 100;
+
+  public Round {
+    if (!(widthMm >= LEAST_MM && widthMm <= MOST_MM && heightMm >= LEAST_MM && heightMm <= MOST_MM)) {
+      throw new IllegalArgumentException("Expected stitches of %s to %s mm (%s × %s)".formatted(LEAST_MM, MOST_MM, widthMm, heightMm));
+    }
+  }
+
+  /** As a stitch of this width usually comes out (handbook 11: 2h/w is 2, 3, 4, 6). */
+  public static Round usual(Stitch stitch, double widthMm) {
+    return new Round(stitch, widthMm, Math.min(MOST_MM, widthMm * heightInWidths(stitch)), false);
+  }
+
+  public static double heightInWidths(Stitch stitch) {
+    return switch (stitch) {
+      case SC -> 1;
+      case HDC -> 1.5;
+      case DC -> 2;
+      case TR -> 3;
+      case DTR -> 4;
+    };
+  }
+
+  /** How many stitches wider a round of this height is at a corner, however the corner turns: (2h/w)·tan(θ/2), at most a right angle's. */
+  double wider(double turnDegrees) {
+    double half = Math.toRadians(Math.max(-RIGHT, Math.min(RIGHT, turnDegrees)) / 2);
+    return 2 * heightMm / widthMm * Math.tan(half);
+  }
+
+  private static final double RIGHT = 90;
+}

@@ -1,0 +1,48 @@
+package ruxel.core.strip;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.seam.Anchor.Spot;
+
+/**
+ * An edging as the maker wants it (model 2, handbook 11): worked round the opening that {@code from} lies on, or only from there to
+ * {@code to} in the order of work, right side up; its stitches a multiple and so many more. A strip that mirrors another has that
+ * one's rounds and counts. What follows from it is a {@link WorkedOn}.
+ *
+ * @param band where it is made separately and sewn on: then there are no rounds
+ * @param straightOn whether nothing is taken in at inner corners
+ */
+public record Strip(
+    String id, String name, Spot from, Optional<Spot> to, List<Round> rounds, Multiple multiple, boolean straightOn, Trims trims, Optional<Band> band, Optional<String> mirrorOf) {
+  public static final int MOST_ROUNDS = 60;
+
+  public Strip {
+    rounds = List.copyOf(rounds);
+  }
+
+  /** So many times {@code of}, and {@code more}. */
+  public record Multiple(int of, int more) {
+    public static final Multiple ANY = new Multiple(1, 0);
+    public static final int MOST = 100;
+
+    public Multiple {
+      if (of < 1 || of > MOST || more < 0 || more >= of) {
+        throw new IllegalArgumentException("Expected a multiple of 1 to %d and fewer more (%d + %d)".formatted(MOST, of, more));
+      }
+    }
+
+    public boolean meets(int stitches) {
+      return Math.floorMod(stitches - more, of) == 0;
+    }
+
+    /** The nearest count at or above that meets it. */
+    int from(int stitches) {
+      return stitches + Math.floorMod(more - stitches, of);
+    }
+  }
+
+  /** The same in another's place, as its mirror image. */
+  Strip like(Strip original) {
+    return new Strip(id, name, from, to, original.rounds, original.multiple, original.straightOn, original.trims, original.band, mirrorOf);
+  }
+}

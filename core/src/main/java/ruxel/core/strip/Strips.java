@@ -1,0 +1,303 @@
+package ruxel.core.strip;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.glue.GluedJoin;
+import ruxel.core.glue.Gluing;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.strip.WorkedOn.RoundOf;
+import ruxel.core.strip.WorkedOn.Turned;
+import ruxel.core.strip.WorkedOn.Worked;
+
+/**
+ * The strips of a garment, one after the other, each on the edges that are free then (model 2): a later one may stand on an earlier
+ * one's outer edge. One that cannot be worked is told of and left out. For each strip near linear in the segments of the garment.
+ */
+public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> findings) {
+  public Strips {
+    worked = List.copyOf(worked);
+    findings = List.copyOf(findings);
+  }
+
+  /**
+   * @param joins what glues the pieces
+   */
+  public static Strips of(List<Piece> pieces, List<GluedJoin> joins, Gluing bare, List<Strip> strips, List<Stitches> told) {
+    Builder builder = new Builder(pieces, joins, bare, told);
+    strips.forEach(builder::work);
+    builder.untold();
+    return new Strips(builder.worked, builder.gluing, builder.findings);
+  }
+
+  public Optional<WorkedOn> find(String id) {
+    return worked.stream().filter(each -> each.strip().id().equals(id)).findFirst();
+  }
+
+  private static final class Builder {
+    private final List<Piece> faces;
+    private final List<GluedJoin> joins;
+    private final List<Stitches> told;
+    private final List<WorkedOn> worked = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private Gluing gluing;
+
+    Builder(List<Piece> pieces, List<GluedJoin> joins, Gluing bare, List<Stitches> told) {
+      faces = new ArrayList<>(pieces);
+      this.joins = new ArrayList<>(joins);
+      this.told = told;
+      gluing = bare;
+    }
+
+    void work(Strip asked) {
+      Optional<WorkedOn> original = asked.mirrorOf().flatMap(id -> worked.stream().filter(each -> each.strip().id().equals(id)).findFirst());
+      Strip strip = original.map(mirrored -> asked.like(mirrored.strip())).orElse(asked);
+      Outcome<WorkedOn> outcome = new Unrolling(faces, gluing).of(strip).then(line -> strip.band().isPresent() ? banded(strip, line) : edged(strip, line, original));
+      findings.addAll(outcome.findings());
+      if (outcome instanceof Outcome.Good<WorkedOn> good) {
+        WorkedOn done = good.value();
+        worked.add(done);
+        joins.addAll(StripFace.joins(done.face(), done.line(), faces));
+        faces.add(done.face());
+        gluing = Gluing.of(faces, joins);
+      }
+    }
+
+    /** Counts told of stretches that are there no more. */
+    void untold() {
+      for (Stitches each : told) {
+        boolean lies = worked.stream().filter(done -> done.strip().id().equals(each.strip())).anyMatch(done -> done.line().stretches().stream().anyMatch(stretch -> lies(each, stretch)));
+        if (!lies && worked.stream().anyMatch(done -> done.strip().id().equals(each.strip()))) {
+          findings.add(Finding.of(FindingCode.STRIP_COUNT_GONE, Where.edge(each.at().piece(), each.at().edge()), Fact.count("count", each.wanted().or(each::worked).orElse(0))));
+        }
+      }
+    }
+
+    private boolean lies(Stitches each, Stretch stretch) {
+      return cut(each).isPresent() && stretch.holds(each.at().piece(), each.at().edge(), cut(each).getAsInt());
+    }
+
+    private OptionalInt cut(Stitches each) {
+      Optional<Edge> edge = faces.stream().filter(face -> face.id().equals(each.at().piece())).findFirst().flatMap(face -> face.edge(each.at().edge()));
+      OptionalInt cut = edge.map(found -> each.at().cut().on(found)).orElse(OptionalInt.empty());
+      return cut.isPresent() && cut.getAsInt() == edge.orElseThrow().units() ? OptionalInt.of(cut.getAsInt() - 1) : cut;
+    }
+
+    private Optional<Stitches> told(String strip, Stretch stretch) {
+      return told.stream().filter(each -> each.strip().equals(strip) && lies(each, stretch)).findFirst();
+    }
+
+    private Outcome<WorkedOn> banded(Strip strip, Line line) {
+      Band band = strip.band().orElseThrow();
+      int rows = band.rowsFor(line.lengthMm());
+      if (!band.fits(line.lengthMm())) {
+        findings.add(
+            Finding.of(
+                FindingCode.BAND_LENGTH, at(strip), Fact.text("strip", strip.name()), Fact.count("rows", rows), Fact.count("least", band.fewest(line.lengthMm())),
+                Fact.count("most", Math.max(band.most(line.lengthMm()), band.fewest(line.lengthMm()))), Fact.length("edge", line.lengthMm())));
+      }
+      List<Integer> outer = StripFace.shared(line.stretches().stream().map(Stretch::lengthMm).toList(), rows);
+      Piece face = StripFace.of(strip, line, outer, UnitKind.ROW_END, band.rowMm(), band.widthMm());
+      return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face));
+    }
+
+    private Outcome<WorkedOn> edged(Strip strip, Line line, Optional<WorkedOn> original) {
+      Round first = strip.rounds().get(0);
+      List<Wish> wishes = wishes(strip, line, original);
+      List<Turned> corners = corners(strip, line, first);
+      int places = line.junctions().stream().mapToInt(Junction::places).sum();
+      int turned = corners.stream().mapToInt(Turned::stitches).sum();
+      double length = line.lengthMm() / first.widthMm() + turned;
+      Optional<List<Integer>> counts = PickUp.of(wishes, places + turned, length, strip.multiple());
+      if (counts.isEmpty()) {
+        return Outcome.refused(
+            Finding.of(FindingCode.STRIP_MULTIPLE, at(strip), Fact.text("strip", strip.name()), Fact.count("of", strip.multiple().of()), Fact.count("more", strip.multiple().more())));
+      }
+      List<RoundOf> rounds = new ArrayList<>();
+      rounds.add(first(line, first, wishes, counts.get(), corners));
+      for (Round round : strip.rounds().subList(1, strip.rounds().size())) {
+        rounds.add(next(strip, line, rounds, round));
+      }
+      for (int i = 0; i < rounds.size(); i++) {
+        if (rounds.get(i).total() < LEAST || rounds.get(i).outerMm() <= 0) {
+          return Outcome.refused(Finding.of(FindingCode.STRIP_SHUT, at(strip), Fact.text("strip", strip.name()), Fact.count("round", i + 1L), Fact.count("most", i)));
+        }
+      }
+      RoundOf last = rounds.get(rounds.size() - 1);
+      List<Double> shares = IntStream.range(0, line.stretches().size()).mapToObj(i -> last.segments().stream().filter(each -> each.stretch() == i).mapToDouble(each -> Math.max(1, each.stitches())).sum()).toList();
+      double height = strip.rounds().stream().mapToDouble(Round::heightMm).sum();
+      Piece face = StripFace.of(strip, line, StripFace.shared(shares, last.total()), UnitKind.STITCH_TOP, last.round().widthMm(), height);
+      return Outcome.of(new WorkedOn(strip, line, rounds, last.total(), last.outerMm(), height, face));
+    }
+
+    private static final int LEAST = 2;
+    private static final double HALF = 0.5;
+    /** Stitch tops take one each when the edging's stitch is as wide as theirs to 5 % (handbook 11). */
+    private static final double ALIKE = 0.05;
+    private static final double STRAIGHT = 180;
+
+    private static Where at(Strip strip) {
+      return Where.edge(strip.from().piece(), strip.from().edge());
+    }
+
+    private List<Wish> wishes(Strip strip, Line line, Optional<WorkedOn> original) {
+      double w = strip.rounds().get(0).widthMm();
+      List<Optional<Integer>> twins = IntStream.range(0, line.stretches().size()).mapToObj(i -> mirrored(line.stretches().get(i), line.stretches())).toList();
+      List<Optional<Integer>> settled = new ArrayList<>();
+      for (Stretch stretch : line.stretches()) {
+        Optional<Integer> own = told(strip.id(), stretch).flatMap(Stitches::wanted);
+        settled.add(own.or(() -> original.flatMap(of -> asThere(of, stretch))));
+      }
+      List<Wish> wishes = new ArrayList<>();
+      for (int i = 0; i < line.stretches().size(); i++) {
+        Stretch stretch = line.stretches().get(i);
+        int group = twins.get(i).map(twin -> Math.min(twin, wishes.size())).orElse(i);
+        boolean tops = !stretch.kind().isRowEnd() && stretch.kind() != UnitKind.CHAIN_SPACE && Math.abs(w / stretch.unitMm() - 1) <= ALIKE;
+        int beside = line.before(i).places() + line.after(i).places();
+        double target = tops ? stretch.units() : Math.max(HALF, stretch.lengthMm() / w - HALF * beside);
+        Optional<Integer> count = settled.get(i).or(() -> twins.get(wishes.size()).flatMap(settled::get));
+        wishes.add(new Wish(target, stretch.units(), group, line.before(i).seam() || line.after(i).seam(), count));
+      }
+      return wishes;
+    }
+
+    /** What was worked, else is planned, on the mirror image of a stretch of the strip that this one mirrors. */
+    private Optional<Integer> asThere(WorkedOn original, Stretch stretch) {
+      return mirrored(stretch, original.line().stretches())
+          .flatMap(
+              i ->
+                  told(original.strip().id(), original.line().stretches().get(i))
+                      .flatMap(Stitches::worked)
+                      .or(() -> original.rounds().get(0).segments().stream().filter(each -> each.stretch() == i).map(Worked::stitches).findFirst()));
+    }
+
+    /** Which of some stretches is the mirror image of one. */
+    private Optional<Integer> mirrored(Stretch stretch, List<Stretch> among) {
+      Piece piece = faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
+      Optional<Piece> twin = piece.twinAmong(faces);
+      if (twin.isEmpty()) {
+        return Optional.empty();
+      }
+      String edge = piece.edgeOnTwin(twin.get(), stretch.edge());
+      int units = piece.edges().get(stretch.edgeIndex()).units();
+      return IntStream.range(0, among.size())
+          .boxed()
+          .filter(i -> among.get(i).piece().equals(twin.get().id()) && among.get(i).edge().equals(edge) && among.get(i).from() == units - stretch.to() && among.get(i).to() == units - stretch.from())
+          .findFirst();
+    }
+
+    private static List<Turned> corners(Strip strip, Line line, Round round) {
+      List<Turned> corners = new ArrayList<>();
+      for (int i = 0; i < line.junctions().size(); i++) {
+        double turn = line.junctions().get(i).turn();
+        if (turn != 0) {
+          boolean passed = turn < 0 && strip.straightOn();
+          corners.add(new Turned(i, STRAIGHT - turn, passed ? 0 : (int) Math.round(round.wider(turn))));
+        }
+      }
+      return corners;
+    }
+
+    private static RoundOf first(Line line, Round round, List<Wish> wishes, List<Integer> counts, List<Turned> corners) {
+      List<Worked> segments = new ArrayList<>();
+      List<Turned> behind = new ArrayList<>();
+      for (int i = 0; i < line.stretches().size(); i++) {
+        Stretch stretch = line.stretches().get(i);
+        segments.add(new Worked(stretch.kind(), i, stretch.units(), counts.get(i), stretch.lengthMm() / round.widthMm(), wishes.get(i).isClose(counts.get(i))));
+        int index = i;
+        corners.stream().filter(corner -> corner.behind() == index).forEach(corner -> behind.add(new Turned(segments.size() - 1, corner.angle(), corner.stitches())));
+        Junction junction = line.after(i);
+        addPlaces(segments, UnitKind.CORNER, junction.cornersBefore());
+        addPlaces(segments, UnitKind.SEAM_PLACE, junction.seam() ? 1 : 0);
+        addPlaces(segments, UnitKind.CORNER, junction.cornersBehind());
+      }
+      int total = segments.stream().mapToInt(Worked::stitches).sum() + behind.stream().mapToInt(Turned::stitches).sum();
+      return new RoundOf(round, segments, behind, total, line.lengthMm(), outer(line, line.lengthMm(), round));
+    }
+
+    private static void addPlaces(List<Worked> segments, UnitKind kind, int count) {
+      for (int i = 0; i < count; i++) {
+        segments.add(new Worked(kind, -1, 1, 1, 1, true));
+      }
+    }
+
+    /**
+     * One stitch into each, more or fewer where the edge bends; by length where its stitch is wider or narrower than those below. What a
+     * corner of the round below added or took lies half on either side of it now; an odd one stays in the corner.
+     */
+    private static RoundOf next(Strip strip, Line line, List<RoundOf> before, Round round) {
+      RoundOf below = before.get(before.size() - 1);
+      double height = before.stream().mapToDouble(each -> each.round().heightMm()).sum();
+      List<Worked> segments = new ArrayList<>();
+      List<Turned> corners = new ArrayList<>();
+      List<Turned> here = corners(strip, line, round);
+      for (int i = 0; i < below.segments().size(); i++) {
+        Worked worked = below.segments().get(i);
+        Optional<Turned> behind = cornerBehind(below, i);
+        if (worked.stretch() < 0) {
+          segments.add(worked);
+        } else {
+          int units = worked.stitches() + behind.map(corner -> corner.stitches() / 2 + Math.min(0, corner.stitches() % 2)).orElse(0) + cornerBefore(below, i).map(corner -> corner.stitches() / 2).orElse(0);
+          segments.add(over(line, worked.stretch(), Math.max(0, units), height, below.round(), round));
+        }
+        if (behind.isPresent()) {
+          int stretch = worked.stretch();
+          Turned corner = here.stream().filter(each -> each.behind() == stretch).findFirst().orElseThrow();
+          corners.add(new Turned(segments.size() - 1, corner.angle(), corner.stitches()));
+          if (behind.get().stitches() > 0 && behind.get().stitches() % 2 == 1) {
+            segments.add(new Worked(UnitKind.CORNER, -1, 1, 1, 1, true));
+          }
+        }
+      }
+      int total = segments.stream().mapToInt(Worked::stitches).sum() + corners.stream().mapToInt(Turned::stitches).sum();
+      return new RoundOf(round, segments, corners, total, below.outerMm(), outer(line, below.outerMm(), round));
+    }
+
+    private static Worked over(Line line, int index, int units, double height, Round below, Round round) {
+      Stretch stretch = line.stretches().get(index);
+      double bend = Math.toRadians(stretch.bend());
+      double corners = outwards(line.before(index).turn()) + outwards(line.after(index).turn());
+      double byLength = (stretch.lengthMm() + (bend + corners) * height) / round.widthMm();
+      int bent = (int) Math.round(bend * (height + round.heightMm()) / round.widthMm()) - (int) Math.round(bend * height / round.widthMm());
+      boolean alike = Math.abs(round.widthMm() / below.widthMm() - 1) <= ALIKE;
+      return new Worked(UnitKind.STITCH_TOP, index, units, Math.max(0, alike ? units + bent : (int) Math.round(byLength)), byLength, true);
+    }
+
+    /** How much longer the edge gets on either side of a corner, for each mm of height. */
+    private static double outwards(double turn) {
+      return Math.tan(Math.toRadians(Math.max(-STRAIGHT / 2, Math.min(STRAIGHT / 2, turn)) / 2));
+    }
+
+    private static Optional<Turned> cornerBehind(RoundOf round, int segment) {
+      return round.corners().stream().filter(corner -> corner.behind() == segment).findFirst();
+    }
+
+    /** The corner between a stretch's segment and the one of the stretch before it; in a round the first follows the last. */
+    private static Optional<Turned> cornerBefore(RoundOf round, int segment) {
+      int count = round.segments().size();
+      for (int back = 1; back <= count; back++) {
+        int at = Math.floorMod(segment - back, count);
+        if (round.segments().get(at).stretch() >= 0) {
+          return cornerBehind(round, at);
+        }
+      }
+      return Optional.empty();
+    }
+
+    /** The outer edge of a round: longer at outer corners and bends, shorter at inner ones. */
+    private static double outer(Line line, double innerMm, Round round) {
+      double corners = line.junctions().stream().mapToDouble(junction -> round.wider(junction.turn()) * round.widthMm()).sum();
+      double bends = line.stretches().stream().mapToDouble(stretch -> Math.toRadians(stretch.bend()) * round.heightMm()).sum();
+      return innerMm + corners + bends;
+    }
+  }
+}

@@ -1,0 +1,8 @@
+package ruxel.core.strip;
+
+import java.util.Optional;
+
+/** What an edging has besides its rounds (handbook 11): stitches gathered to fewer, picots, buttons, a fringe. */
+public record Trims(Optional<Integer> gatherTo, Optional<Integer> picotEvery, Optional<Buttons> buttons, Optional<Fringe> fringe) {
+  public static final Trims NONE = new Trims(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+}

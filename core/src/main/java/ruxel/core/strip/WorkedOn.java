@@ -1,0 +1,40 @@
+package ruxel.core.strip;
+
+import java.util.List;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
+
+/**
+ * A strip as it is worked: the edge it lies on, round by round what is worked into what, and the edge it leaves.
+ *
+ * @param face the strip as a face of the gluing: its inner edge has the units of the edge it lies on
+ */
+public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUnits, double outerMm, double heightMm, Piece face) {
+  public WorkedOn {
+    rounds = List.copyOf(rounds);
+  }
+
+  /** One round: segment by segment, what each corner adds or takes, and the stitches of all of it. */
+  public record RoundOf(Round round, List<Worked> segments, List<Turned> corners, int total, double innerMm, double outerMm) {
+    public RoundOf {
+      segments = List.copyOf(segments);
+      corners = List.copyOf(corners);
+    }
+  }
+
+  /**
+   * What is worked into units of one kind: stitches beside what their length alone asks for.
+   *
+   * @param stretch which of the line's stretches it lies on; −1 for a seam place or a corner space
+   * @param close whether the count is as near to the length as it should be
+   */
+  public record Worked(UnitKind kind, int stretch, int units, int stitches, double byLength, boolean close) {}
+
+  /** A corner behind a segment: the inner angle, degrees, and the stitches it adds, or takes below 0. */
+  public record Turned(int behind, double angle, int stitches) {}
+
+  /** Stitches that are picked up. */
+  public int pickedUp() {
+    return rounds.isEmpty() ? 0 : rounds.get(0).total();
+  }
+}
