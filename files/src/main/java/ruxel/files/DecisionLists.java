@@ -25,6 +25,7 @@ import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripCount;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.ToldRun;
@@ -32,6 +33,7 @@ import ruxel.core.decision.WantedOrder;
 import ruxel.core.decision.WearerMeasure;
 import ruxel.core.decision.WishFor;
 import ruxel.core.decision.WorkedSeam;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.decision.WornBy;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -72,7 +74,9 @@ final class DecisionLists {
           new Kept("factors", OwnFactor.class),
           new Kept("colourways", OwnColourway.class),
           new Kept("squares", PlacedSquares.class),
-          new Kept("boards", JoinedBoard.class));
+          new Kept("boards", JoinedBoard.class),
+          new Kept("strips", WorkedStrip.class),
+          new Kept("stripCounts", StripCount.class));
 
   /** Of which a garment has one. */
   private static final Set<Class<? extends Decision>> SINGLE = Set.of(WantedOrder.class, GarmentWeight.class, WornBy.class);

@@ -152,6 +152,7 @@ public final class GarmentFiles {
     repeated(tree.path("pieces"), "$.pieces", findings);
     repeated(tree.path("boards"), "$.boards", findings);
     repeated(tree.path("seams"), "$.seams", findings);
+    repeated(tree.path("settings").path("strips"), "$.settings.strips", findings);
     each(tree.path("pieces"), "$.pieces", (piece, onPiece) -> {
       repeated(piece.path("edges"), onPiece + ".edges", findings);
       each(piece.path("edges"), onPiece + ".edges", (edge, onEdge) -> repeated(edge.path("runs"), onEdge + ".runs", findings));

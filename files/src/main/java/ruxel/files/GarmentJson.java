@@ -17,10 +17,12 @@ import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.SideWorking;
+import ruxel.core.decision.StripCount;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.WantedOrder;
 import ruxel.core.decision.WishFor;
 import ruxel.core.decision.WorkedSeam;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.measure.Corner;
@@ -39,6 +41,9 @@ import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
+import ruxel.core.strip.Stitches;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
 import ruxel.core.yarn.Yarn;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
@@ -79,6 +84,9 @@ final class GarmentJson extends SimpleModule {
     setMixInAnnotation(WorkedSeam.class, WorkedFlat.class);
     setMixInAnnotation(OwnYarn.class, YarnFlat.class);
     setMixInAnnotation(WishFor.class, WishNames.class);
+    setMixInAnnotation(WorkedStrip.class, StripFlat.class);
+    setMixInAnnotation(StripCount.class, CountFlat.class);
+    setMixInAnnotation(Strip.class, TrimsFlat.class);
   }
 
   @SuppressWarnings({"unchecked", "rawtypes"})
@@ -191,6 +199,21 @@ final class GarmentJson extends SimpleModule {
   private interface LeanFlat {
     @JsonUnwrapped
     Lean lean();
+  }
+
+  private interface StripFlat {
+    @JsonUnwrapped
+    Strip strip();
+  }
+
+  private interface CountFlat {
+    @JsonUnwrapped
+    Stitches stitches();
+  }
+
+  private interface TrimsFlat {
+    @JsonUnwrapped
+    Trims trims();
   }
 
   private interface YarnFlat {

@@ -67,6 +67,7 @@ final class RandomChanges {
   private final List<Piece> pieces;
   private final List<Seam> seams;
   private final RandomSquares squares;
+  private final RandomStrips strips;
 
   RandomChanges(Garment garment, Random random) {
     this.garment = garment;
@@ -75,6 +76,7 @@ final class RandomChanges {
     pieces = layout.construct().pieces();
     seams = layout.construct().seams();
     squares = new RandomSquares(this, random);
+    strips = new RandomStrips(this, random);
   }
 
   Change next() {
@@ -108,7 +110,7 @@ final class RandomChanges {
             () -> new FindingChange.FindingLeft(word(), word()),
             () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
-            squares::next, squares::next, this::yarn, this::yarn, this::yarn, this::wear, this::wear,
+            squares::next, squares::next, strips::next, strips::next, strips::next, this::yarn, this::yarn, this::yarn, this::wear, this::wear,
             this::own, this::own, this::own, this::own,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();

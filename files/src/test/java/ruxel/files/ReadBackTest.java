@@ -37,7 +37,7 @@ class ReadBackTest {
   private static final int CHANGES = 25;
 
   @ParameterizedTest
-  @ValueSource(longs = {1, 2, 3, 4})
+  @ValueSource(longs = {1, 2, 3, 4, 5, 6})
   void whateverAChangeAcceptsIsReadBackAsItIs(long seed) {
     Random random = new Random(seed);
     int accepted = 0;

@@ -41,6 +41,7 @@ public sealed interface Change
         WearChange,
         BoardChange,
         BoardShape,
+        StripChange,
         FindingChange {
   Outcome<Garment> apply(Garment garment);
 

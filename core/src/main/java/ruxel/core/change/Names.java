@@ -6,6 +6,7 @@ import ruxel.core.construction.Question;
 import ruxel.core.construction.Templates;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.layout.Layout;
@@ -48,6 +49,10 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Sett
 
   String yarn(String id) {
     return settings.on(OwnYarn.class, id).map(own -> own.yarn().name()).orElse(id);
+  }
+
+  String strip(String id) {
+    return settings.on(WorkedStrip.class, id).map(worked -> worked.strip().name()).orElse(id);
   }
 
   String question(String key) {

@@ -167,6 +167,7 @@ public enum FindingCode {
   BUTTONS_OFF(Level.DECIDE_FIRST, "{strip}: {count:buttons} with these margins do not fit {length}.", "Take fewer buttons or smaller margins."),
   STRIP_RANGE(Level.DECIDE_FIRST, "{what} has to be from {least} to {most}.", "Type a number in these bounds."),
   STRIP_UNKNOWN(Level.DECIDE_FIRST, "There is no edging called {value} here.", "Load the garment again."),
+  STRIP_NO_TWIN(Level.DECIDE_FIRST, "{strip} lies on a piece that has no mirror image.", "Work the other one along its own opening."),
   STRIP_STOOD_ON(Level.DECIDE_FIRST, "{strip} carries {others}.", "Remove {others} first."),
   EDGING_RANGE(Level.DECIDE_FIRST, "{edge} of {piece}: edging takes 1 to {rows} rows, each {least} to {most} mm high, in {runs} to {count} stitches.", "Type numbers in between."),
   LANDMARK_OUTSIDE(Level.DECIDE_FIRST, "{edge} of {piece} has {count} stitches or rows; {mark} would lie at {at}.", "Choose a place from 0 to {count}."),

@@ -1,5 +1,6 @@
 package ruxel.core.garment;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.construction.ExpectedOpening;
@@ -28,7 +29,8 @@ public record Garment(
   public static final int MOST_NAME = 200;
 
   public Garment {
-    pieces = List.copyOf(pieces);
+    // Boards stand behind other pieces, as they do in the file.
+    pieces = pieces.stream().sorted(Comparator.comparing(piece -> piece.board().isPresent())).toList();
     seams = List.copyOf(seams);
     openings = List.copyOf(openings);
     if (recipe.isEmpty() && pieces.isEmpty()) {

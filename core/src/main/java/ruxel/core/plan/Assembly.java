@@ -24,8 +24,13 @@ import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
 import ruxel.core.order.Step;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
 import ruxel.core.piece.Face;
+import ruxel.core.piece.Piece;
+import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Join;
+import ruxel.core.strip.Round;
 
 /**
  * What the gluing says of the garment as a whole (handbook 10): openings by name, and what is sewn shut,
@@ -169,24 +174,39 @@ final class Assembly {
     }
     return new GarmentPlan.GluingPlan(
         surface.points(), gluing.segments().size() - glued / 2, faces.size(), twisted ? -1 : surface.handles(),
-        surface.openings().stream().map(this::opening).toList(),
+        surface.openings().stream().map(open -> opening(gluing, open)).toList(),
         List.copyOf(turned), List.copyOf(twist), List.copyOf(parts));
   }
 
-  private GarmentPlan.OpeningPlan opening(Opening opening) {
+  private GarmentPlan.OpeningPlan opening(Gluing gluing, Opening opening) {
     List<GarmentPlan.StretchPlan> stretches =
         opening.segments().stream()
             .map(gluing::segment)
             .map(s -> new GarmentPlan.StretchPlan(faces.get(s.face()).id(), gluing.edgeOf(s).id(), s.fromHalf(), s.toHalf()))
             .toList();
-    return new GarmentPlan.OpeningPlan(openings.of(opening.segments()), opening.lengthMm(), stretches, opening.angles(), OpeningCorners.words(opening.angles()));
+    return new GarmentPlan.OpeningPlan(openings.of(opening.segments()), opening.lengthMm(), stretches, opening.angles(), OpeningCorners.words(opening.angles()), start(gluing, opening), stitchMm(opening));
+  }
+
+  /** Where an edging round it would begin: behind a seam if one ends there. */
+  private static Spot start(Gluing gluing, Opening opening) {
+    int first = opening.segments().get(0);
+    int begins =
+        Openings.round(gluing, first).stream().filter(each -> !each.crossed().isEmpty()).findFirst().map(each -> opening.segments().indexOf(each.segment())).map(i -> opening.segments().get((i + 1) % opening.segments().size())).orElse(first);
+    Segment segment = gluing.segment(begins);
+    Edge edge = gluing.edgeOf(segment);
+    return Spot.cut(gluing.faces().get(segment.face()).id(), edge.id(), Cut.at(edge, segment.fromHalf() / 2));
+  }
+
+  /** How wide a stitch is on the piece that an opening begins on. */
+  private double stitchMm(Opening opening) {
+    return faces.get(gluing.segment(opening.segments().get(0)).face()) instanceof Piece piece ? piece.cloth().stitchWidthMm() : Round.USUAL_MM;
   }
 
   /** What is open once only these are joined, on pieces that hang together; linear in the segments and their openings. */
   List<GarmentPlan.OpeningPlan> openWith(Predicate<Join> joined) {
     Gluing now = gluing.withOnly(joined);
     Set<Integer> hanging = now.segments().stream().filter(segment -> !segment.isFree()).map(Segment::face).collect(Collectors.toSet());
-    return Openings.of(now).stream().filter(opening -> hanging.contains(now.segment(opening.segments().get(0)).face())).map(this::opening).toList();
+    return Openings.of(now).stream().filter(opening -> hanging.contains(now.segment(opening.segments().get(0)).face())).map(open -> opening(now, open)).toList();
   }
 
   /** What is open after each step, among pieces that hang together. */

@@ -13,9 +13,10 @@ import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Wish;
 import ruxel.core.order.Reason;
+import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.SeamRole;
 
-/** Everything computed of a garment (model 9); {@code laidWords} says how its pieces lie. Nothing of it is stored. */
+/** Everything computed of a garment (model 9); {@code laidWords} says how its pieces lie, {@code edged} are the openings once the strips are worked. Nothing of it is stored. */
 public record GarmentPlan(
     String name,
     Wording.Unit unit,
@@ -41,6 +42,8 @@ public record GarmentPlan(
     List<BoardPlan> boards,
     Optional<BoardPlan.Whole> squares,
     Optional<ColourPlan> colours,
+    List<StripPlan> strips,
+    List<OpeningPlan> edged,
     List<WishView> wishes,
     List<School.Way> schools,
     List<FindingView> findings) {
@@ -48,7 +51,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, wishes, schools, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, strips, edged, wishes, schools, findings);
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */
@@ -88,7 +91,7 @@ public record GarmentPlan(
   public record PartPlan(List<String> pieces, int points, int segments, int openings, int handles) {}
 
   /** An opening with its name, length, free stretches, the angle at the end of each, and its corners in words. */
-  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners) {}
+  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners, Spot start, double stitchMm) {}
 
   /** A free stretch of an edge in half units of the edge. */
   public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}

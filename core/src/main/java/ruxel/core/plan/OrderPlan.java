@@ -20,13 +20,15 @@ public record OrderPlan(
     BOARD,
     SEAM,
     TRY_ON,
+    /** A strip worked onto the garment. */
+    EDGING,
     WEAVE,
     STEAM,
     FINISH
   }
 
   /**
-   * A step: a seam, the lines of a board, or work without either. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
+   * A step: a seam, the lines of a board, a strip, or work without any of them. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
    * the work still lies flat on the table while it is done; ends and minutes are those up to its end.
    */
   public record WorkStep(
@@ -34,6 +36,7 @@ public record OrderPlan(
       Kind kind,
       Optional<String> seam,
       Optional<String> board,
+      Optional<String> strip,
       String title,
       String words,
       List<String> todo,

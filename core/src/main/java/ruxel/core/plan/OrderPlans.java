@@ -26,7 +26,7 @@ import ruxel.core.yarn.Yarn;
 
 /** Reckons what an order costs in passes, ends, yarn and minutes, and compares it with others. */
 final class OrderPlans {
-  private static final int TAILS_OF_A_STRAND = 2;
+  static final int TAILS_OF_A_STRAND = 2;
 
   private final Construct construct;
   private final Materials materials;
@@ -41,8 +41,10 @@ final class OrderPlans {
   private final Gluing gluing;
   private final SquaresPlan squares;
   private final List<BoardPlan.SchemePlan> schemes;
+  private final List<StripPlan> strips;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, List<StripPlan> strips) {
+    this.strips = strips;
     this.squares = squares;
     schemes = squares.boards().stream().flatMap(board -> board.worked().stream()).toList();
     this.construct = construct;
@@ -68,7 +70,7 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound();
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards());
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), strips);
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
@@ -93,13 +95,13 @@ final class OrderPlans {
     return Optional.ofNullable(strands.get(join)).map(SeamStrands::tails).orElse(TAILS_OF_A_STRAND);
   }
 
-  /** Of the seams and of the boards' lines. */
+  /** Of the seams, the boards' lines and the strips. */
   private int passes(Passes passes) {
-    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum();
+    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum() + strips.size();
   }
 
   private int ends(Passes passes) {
-    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum();
+    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum() + TAILS_OF_A_STRAND * strips.size();
   }
 
   private int ofSeams(Passes passes) {
@@ -121,7 +123,13 @@ final class OrderPlans {
   private static final double SECONDS = 60;
 
   private double minutes(Passes passes) {
-    return passes.sequence().stream().mapToDouble(this::minutes).sum() + ofSeams(passes) * rules.get(Rule.END_MINUTES) + ofBoards();
+    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + TAILS_OF_A_STRAND * strips.size()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum();
+  }
+
+  /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide. */
+  static double minutes(StripPlan strip, HouseRules rules) {
+    double stitches = strip.band().map(band -> band.rows() * strip.heightMm() / (band.lengthMm() / band.rows())).orElseGet(() -> (double) strip.rounds().stream().mapToInt(StripPlan.RoundPlan::total).sum());
+    return stitches * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
   }
 
   /** The minutes of the boards, their ends woven in. */
@@ -172,6 +180,10 @@ final class OrderPlans {
       if (passes.takenUpBy(join).isEmpty()) {
         tails.add(tail(seam, before + i, seam.ends().end(), node(join, false), sequence));
       }
+    }
+    for (StripPlan strip : strips) {
+      int step = before + sequence.size() + strips.indexOf(strip) + 1;
+      tails.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), TAILS_OF_A_STRAND, step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
     }
     return List.copyOf(tails);
   }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.advice.Advice;
+import ruxel.core.change.GarmentStrips;
 import ruxel.core.change.MethodCheck;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.construction.Construct;
@@ -90,6 +91,10 @@ public final class Planner {
     findings.addAll(glued.findings());
     Assembly assembly = new Assembly(glued, construct.openings(), StepPlans.names(resolved.seams()));
     findings.addAll(assembly.findings());
+    Edgings edgings = new Edgings(GarmentStrips.of(garment, construct.pieces(), glued), assembly);
+    StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), garment.settings(), rules, wording);
+    List<StripPlan> strips = stripPlans.plans();
+    findings.addAll(stripPlans.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces());
     findings.addAll(order.findings());
     Materials materials = new Materials(garment.settings(), rules, construct.pieces(), matches);
@@ -100,9 +105,9 @@ public final class Planner {
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
-    Wearing wearing = new Wearing(construct, backNecks, matches, assembly, graph, order.steps(), garment.settings(), rules, wording);
+    Wearing wearing = new Wearing(construct, backNecks, matches, edgings, graph, order.steps(), garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
-    StepPlans stepPlans = new StepPlans(order, resolved.seams(), garment.settings());
+    StepPlans steps = new StepPlans(order, resolved.seams(), garment.settings());
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
@@ -116,7 +121,7 @@ public final class Planner {
         AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        stepPlans.all(assembly, decisions),
+        steps.all(assembly, decisions),
         rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
         construct.told().consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
@@ -128,12 +133,14 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares).plan(stepPlans.firsts()),
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares, strips).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),
         squares.whole(),
         squares.colours(),
+        strips,
+        edgings.openings(StepPlans.names(resolved.seams())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);

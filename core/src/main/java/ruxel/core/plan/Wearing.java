@@ -28,6 +28,7 @@ import ruxel.core.plan.WearerPlan.Verdict;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.strand.Course;
+import ruxel.core.strip.WorkedOn;
 import ruxel.core.wearer.Fit;
 import ruxel.core.wearer.Measure;
 
@@ -35,6 +36,7 @@ import ruxel.core.wearer.Measure;
 final class Wearing {
   private final FinishedSizes sizes;
   private final List<SeamMatch> matches;
+  private final Edgings edgings;
   private final Assembly assembly;
   private final List<Step> steps;
   private final HouseRules rules;
@@ -44,9 +46,10 @@ final class Wearing {
   private final List<CheckView> checks = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  Wearing(Construct construct, List<BackNeck.Left> backNecks, List<SeamMatch> matches, Assembly assembly, SeamGraph graph, List<Step> steps, Settings settings, HouseRules rules, Wording wording) {
+  Wearing(Construct construct, List<BackNeck.Left> backNecks, List<SeamMatch> matches, Edgings edgings, SeamGraph graph, List<Step> steps, Settings settings, HouseRules rules, Wording wording) {
     this.matches = matches;
-    this.assembly = assembly;
+    this.edgings = edgings;
+    assembly = edgings.assembly();
     this.steps = steps;
     this.rules = rules;
     this.wording = wording;
@@ -90,8 +93,8 @@ final class Wearing {
 
   private void opening(ExpectedOpening.Kind kind, Opening opening) {
     String name = assembly.nameOf(opening);
-    double round = sizes.round(opening.segments());
-    double stretched = round * sizes.stretch(opening.segments(), rules);
+    double round = sizes.round(opening.segments()) + edgings.longerMm(opening);
+    double stretched = round * stretch(opening);
     Optional<String> before = firstOf(sizes.ending(opening.segments()));
     switch (kind) {
       case NECK -> atLeast(Check.NECK, name, Measure.HEAD, rules.get(Rule.HEAD_MM), stretched, before);
@@ -100,6 +103,23 @@ final class Wearing {
       case ARMHOLE -> atLeast(Check.ARMHOLE, name, Measure.UPPER_ARM, ease(), round, before);
       case FRONT, OTHER -> {}
     }
+  }
+
+  /** As far as the least stretchy edge, or edging, gives (handbook 10). */
+  private double stretch(Opening opening) {
+    List<WorkedOn> on = edgings.on(opening);
+    double least = on.stream().mapToDouble(worked -> rules.get(worked.strip().band().isPresent() ? Rule.STRETCH_RIB : Rule.STRETCH_PLAIN)).min().orElse(Double.MAX_VALUE);
+    boolean isCovered = on.stream().anyMatch(worked -> worked.line().round());
+    return isCovered ? least : Math.min(least, sizes.stretch(opening.segments(), rules));
+  }
+
+  /** How much longer edgings make a sleeve. */
+  private double cuffMm() {
+    return assembly.surface().openings().stream()
+        .filter(opening -> assembly.kindOf(opening).filter(kind -> kind == ExpectedOpening.Kind.CUFF).isPresent())
+        .mapToDouble(opening -> edgings.on(opening).stream().mapToDouble(WorkedOn::heightMm).sum())
+        .max()
+        .orElse(0);
   }
 
   private double ease() {
@@ -143,7 +163,7 @@ final class Wearing {
     if (found.isEmpty()) {
       return;
     }
-    double has = found.getAsDouble();
+    double has = found.getAsDouble() + cuffMm();
     Optional<Double> needed = Optional.ofNullable(measures.get(Measure.BACK_TO_WRIST));
     double off = needed.map(wrist -> has - wrist).orElse(0.0);
     boolean right = Math.abs(off) <= rules.get(Rule.REACH_MM);

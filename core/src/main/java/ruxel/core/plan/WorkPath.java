@@ -35,14 +35,16 @@ final class WorkPath {
   private final ToDoubleFunction<Join> minutes;
   private final ToIntFunction<Join> ends;
   private final List<BoardPlan> boards;
+  private final List<StripPlan> strips;
   private final List<WorkStep> path = new ArrayList<>();
   private int endsSoFar;
   private double minutesSoFar;
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends, List<BoardPlan> boards) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards, List<StripPlan> strips) {
     this.boards = boards;
+    this.strips = strips;
     this.construct = construct;
     this.materials = materials;
     this.rules = rules;
@@ -58,7 +60,7 @@ final class WorkPath {
    * @param first what comes before each seam
    */
   List<WorkStep> steps(Map<Join, StepFirst> first) {
-    if (passes.sequence().isEmpty()) {
+    if (passes.sequence().isEmpty() && strips.isEmpty()) {
       return List.of();
     }
     add(Kind.INSPECT, "Look every piece over", "Count the edges that are joined, compare left and right, lay twins on each other.", List.of());
@@ -79,6 +81,7 @@ final class WorkPath {
       }
       seam(seam, flat.get(i), first.get(join).todo());
     }
+    strips.forEach(this::strip);
     add(Kind.WEAVE, "Weave in what is left", "On the wrong side along the seams, two or three passes in turn directions, never back through the same hole.", List.of());
     finish();
     return List.copyOf(path);
@@ -98,8 +101,21 @@ final class WorkPath {
             Method.of(board.joining().method()).orElseThrow().title(wording), scheme.title(), Wording.counted(scheme.passes(), "passes"), wording.yarn(scheme.yarnMm()), Wording.counted(scheme.ends(), "ends"), Wording.uncapital(board.joining().crossingWords()));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), "Join the squares of the " + Wording.low(board.name()), words,
+            path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), Optional.empty(), "Join the squares of the " + Wording.low(board.name()), words,
             board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar));
+  }
+
+  /** What is worked round an opening comes after the seams that close it. */
+  private void strip(StripPlan strip) {
+    endsSoFar += OrderPlans.TAILS_OF_A_STRAND;
+    double own = OrderPlans.minutes(strip, rules);
+    minutesSoFar += own;
+    List<String> todo = strip.band().map(band -> List.of(band.words())).orElseGet(() -> strip.rounds().stream().map(StripPlan.RoundPlan::words).toList());
+    String words = "%s, %s high, %s of yarn. %s".formatted(strip.opening(), wording.length(strip.heightMm()), wording.yarn(strip.yarnMm()), String.join(" ", strip.effects()));
+    path.add(
+        new WorkStep(
+            path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, true, true, false, own, endsSoFar,
+            minutesSoFar));
   }
 
   private void seam(ResolvedSeam seam, boolean isFlat, List<String> todo) {
@@ -114,14 +130,14 @@ final class WorkPath {
     to.ifPresent(later -> words.add("Do not cut yet: the %s goes on from here.".formatted(name(later))));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
+            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
             minutesSoFar));
   }
 
   private void add(Kind kind, String title, String words, List<String> todo) {
     double own = kind == Kind.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
-    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
+    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
   }
 
   private String name(Join join) {

@@ -32,7 +32,7 @@ public record MirrorImage(List<Piece> pieces) {
     return seam.spans().allMatch(span -> piece(span.piece()).filter(piece -> piece.twinAmong(pieces).isPresent()).isPresent());
   }
 
-  private Spot of(Spot spot) {
+  public Spot of(Spot spot) {
     Cut cut = of(spot.piece(), spot.edge(), spot.cut());
     // The unit after a cut is the unit before its mirror image.
     Cut before = spot.at() == Spot.At.CUT ? cut : new Cut(cut.run(), cut.from() == Cut.End.END ? cut.offset() + 1 : cut.offset() - 1, cut.from());

@@ -40,12 +40,6 @@ public record Band(Kind kind, double widthMm, double rowMm, Optional<Integer> ro
     }
   }
 
-  public Band {
-    if (!(widthMm > 0 && widthMm <= Round.MOST_MM * 10 && rowMm >= Round.LEAST_MM && rowMm <= Round.MOST_MM) || rows.filter(count -> count < 2 || count > MOST_ROWS).isPresent()) {
-      throw new IllegalArgumentException("Expected a width, rows of %s to %s mm, and 2 to %d of them (%s, %s, %s)".formatted(Round.LEAST_MM, Round.MOST_MM, MOST_ROWS, widthMm, rowMm, rows));
-    }
-  }
-
   /** Rows for an edge of such a length: the wanted ones, else its usual share of it in whole ribs of two rows. */
   public int rowsFor(double edgeMm) {
     return rows.orElseGet(() -> Math.max(2, 2 * (int) Math.round(edgeMm * kind.usual / rowMm / 2)));

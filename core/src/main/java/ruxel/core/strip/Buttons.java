@@ -7,12 +7,6 @@ import java.util.stream.IntStream;
 public record Buttons(int count, double marginMm, double diameterMm) {
   public static final int MOST = 60;
 
-  public Buttons {
-    if (count < 2 || count > MOST || !(marginMm >= 0) || !(diameterMm > 0)) {
-      throw new IllegalArgumentException("Expected 2 to %d buttons, a margin from 0 and a width above 0 (%d, %s, %s)".formatted(MOST, count, marginMm, diameterMm));
-    }
-  }
-
   /** From middle to middle, mm; not above 0 where the band is too short. */
   public double gapMm(double bandMm) {
     return (bandMm - 2 * marginMm) / (count - 1);

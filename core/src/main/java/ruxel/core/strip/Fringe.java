@@ -9,12 +9,6 @@ public record Fringe(int every, double lengthMm, int strands, boolean curled) {
   public static final double LONGEST_MM = 2000;
   private static final int DOUBLED = 2;
 
-  public Fringe {
-    if (every < 1 || strands < 1 || strands > MOST_STRANDS || !(lengthMm > 0 && lengthMm <= LONGEST_MM)) {
-      throw new IllegalArgumentException("Expected every stitch or fewer, 1 to %d strands, up to %s mm (%d, %d, %s)".formatted(MOST_STRANDS, LONGEST_MM, every, strands, lengthMm));
-    }
-  }
-
   public int count(int stitches) {
     return stitches / every;
   }

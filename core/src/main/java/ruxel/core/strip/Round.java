@@ -6,12 +6,8 @@ import ruxel.core.measure.Stitch;
 public record Round(Stitch stitch, double widthMm, double heightMm, boolean turned) {
   public static final double LEAST_MM = 0.5;
   public static final double MOST_MM = 100;
-
-  public Round {
-    if (!(widthMm >= LEAST_MM && widthMm <= MOST_MM && heightMm >= LEAST_MM && heightMm <= MOST_MM)) {
-      throw new IllegalArgumentException("Expected stitches of %s to %s mm (%s × %s)".formatted(LEAST_MM, MOST_MM, widthMm, heightMm));
-    }
-  }
+  /** The width of a stitch where none is known. */
+  public static final double USUAL_MM = 6;
 
   /** As a stitch of this width usually comes out (handbook 11: 2h/w is 2, 3, 4, 6). */
   public static Round usual(Stitch stitch, double widthMm) {
@@ -25,6 +21,17 @@ public record Round(Stitch stitch, double widthMm, double heightMm, boolean turn
       case DC -> 2;
       case TR -> 3;
       case DTR -> 4;
+    };
+  }
+
+  /** Yarn of one stitch (house default): a single crochet takes about six times its width. */
+  public double yarnMm() {
+    return widthMm * switch (stitch) {
+      case SC -> 6;
+      case HDC -> 8;
+      case DC -> 10.5;
+      case TR -> 14;
+      case DTR -> 18;
     };
   }
 

@@ -25,19 +25,8 @@ public record Strip(
     public static final Multiple ANY = new Multiple(1, 0);
     public static final int MOST = 100;
 
-    public Multiple {
-      if (of < 1 || of > MOST || more < 0 || more >= of) {
-        throw new IllegalArgumentException("Expected a multiple of 1 to %d and fewer more (%d + %d)".formatted(MOST, of, more));
-      }
-    }
-
     public boolean meets(int stitches) {
       return Math.floorMod(stitches - more, of) == 0;
-    }
-
-    /** The nearest count at or above that meets it. */
-    int from(int stitches) {
-      return stitches + Math.floorMod(more - stitches, of);
     }
   }
 

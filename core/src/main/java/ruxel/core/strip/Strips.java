@@ -1,7 +1,9 @@
 package ruxel.core.strip;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -22,10 +24,13 @@ import ruxel.core.strip.WorkedOn.Worked;
 /**
  * The strips of a garment, one after the other, each on the edges that are free then (model 2): a later one may stand on an earlier
  * one's outer edge. One that cannot be worked is told of and left out. For each strip near linear in the segments of the garment.
+ *
+ * @param refusals why a strip cannot be worked, by its id
  */
-public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> findings) {
+public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Finding>> refusals, List<Finding> findings) {
   public Strips {
     worked = List.copyOf(worked);
+    refusals = Map.copyOf(refusals);
     findings = List.copyOf(findings);
   }
 
@@ -36,11 +41,26 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> finding
     Builder builder = new Builder(pieces, joins, bare, told);
     strips.forEach(builder::work);
     builder.untold();
-    return new Strips(builder.worked, builder.gluing, builder.findings);
+    return new Strips(builder.worked, builder.gluing, builder.refusals, builder.findings);
   }
 
   public Optional<WorkedOn> find(String id) {
     return worked.stream().filter(each -> each.strip().id().equals(id)).findFirst();
+  }
+
+  /** Which of some stretches is the mirror image of one. */
+  public static Optional<Integer> mirrored(Stretch stretch, List<Stretch> among, List<Piece> faces) {
+    Piece piece = faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
+    Optional<Piece> twin = piece.twinAmong(faces);
+    if (twin.isEmpty()) {
+      return Optional.empty();
+    }
+    String edge = piece.edgeOnTwin(twin.get(), stretch.edge());
+    int units = piece.edges().get(stretch.edgeIndex()).units();
+    return IntStream.range(0, among.size())
+        .boxed()
+        .filter(i -> among.get(i).piece().equals(twin.get().id()) && among.get(i).edge().equals(edge) && among.get(i).from() == units - stretch.to() && among.get(i).to() == units - stretch.from())
+        .findFirst();
   }
 
   private static final class Builder {
@@ -49,6 +69,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> finding
     private final List<Stitches> told;
     private final List<WorkedOn> worked = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
+    private final Map<String, List<Finding>> refusals = new HashMap<>();
     private Gluing gluing;
 
     Builder(List<Piece> pieces, List<GluedJoin> joins, Gluing bare, List<Stitches> told) {
@@ -61,8 +82,11 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> finding
     void work(Strip asked) {
       Optional<WorkedOn> original = asked.mirrorOf().flatMap(id -> worked.stream().filter(each -> each.strip().id().equals(id)).findFirst());
       Strip strip = original.map(mirrored -> asked.like(mirrored.strip())).orElse(asked);
-      Outcome<WorkedOn> outcome = new Unrolling(faces, gluing).of(strip).then(line -> strip.band().isPresent() ? banded(strip, line) : edged(strip, line, original));
-      findings.addAll(outcome.findings());
+      Outcome<WorkedOn> outcome = strip.rounds().isEmpty() && strip.band().isEmpty() || faces.stream().anyMatch(face -> face.id().equals(strip.id())) ? Outcome.refused(gone(strip)) : worked(strip, original);
+      if (!outcome.findings().isEmpty()) {
+        refusals.put(strip.id(), outcome.findings());
+        findings.addAll(outcome.findings());
+      }
       if (outcome instanceof Outcome.Good<WorkedOn> good) {
         WorkedOn done = good.value();
         worked.add(done);
@@ -70,6 +94,14 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> finding
         faces.add(done.face());
         gluing = Gluing.of(faces, joins);
       }
+    }
+
+    private Outcome<WorkedOn> worked(Strip strip, Optional<WorkedOn> original) {
+      return new Unrolling(faces, gluing).of(strip).then(line -> strip.band().isPresent() ? banded(strip, line) : edged(strip, line, original));
+    }
+
+    private static Finding gone(Strip strip) {
+      return Finding.of(FindingCode.STRIP_GONE, at(strip), Fact.text("strip", strip.name()));
     }
 
     /** Counts told of stretches that are there no more. */
@@ -151,7 +183,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> finding
 
     private List<Wish> wishes(Strip strip, Line line, Optional<WorkedOn> original) {
       double w = strip.rounds().get(0).widthMm();
-      List<Optional<Integer>> twins = IntStream.range(0, line.stretches().size()).mapToObj(i -> mirrored(line.stretches().get(i), line.stretches())).toList();
+      List<Optional<Integer>> twins = IntStream.range(0, line.stretches().size()).mapToObj(i -> mirrored(line.stretches().get(i), line.stretches(), faces)).toList();
       List<Optional<Integer>> settled = new ArrayList<>();
       for (Stretch stretch : line.stretches()) {
         Optional<Integer> own = told(strip.id(), stretch).flatMap(Stitches::wanted);
@@ -172,27 +204,12 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, List<Finding> finding
 
     /** What was worked, else is planned, on the mirror image of a stretch of the strip that this one mirrors. */
     private Optional<Integer> asThere(WorkedOn original, Stretch stretch) {
-      return mirrored(stretch, original.line().stretches())
+      return mirrored(stretch, original.line().stretches(), faces)
           .flatMap(
               i ->
                   told(original.strip().id(), original.line().stretches().get(i))
                       .flatMap(Stitches::worked)
                       .or(() -> original.rounds().get(0).segments().stream().filter(each -> each.stretch() == i).map(Worked::stitches).findFirst()));
-    }
-
-    /** Which of some stretches is the mirror image of one. */
-    private Optional<Integer> mirrored(Stretch stretch, List<Stretch> among) {
-      Piece piece = faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
-      Optional<Piece> twin = piece.twinAmong(faces);
-      if (twin.isEmpty()) {
-        return Optional.empty();
-      }
-      String edge = piece.edgeOnTwin(twin.get(), stretch.edge());
-      int units = piece.edges().get(stretch.edgeIndex()).units();
-      return IntStream.range(0, among.size())
-          .boxed()
-          .filter(i -> among.get(i).piece().equals(twin.get().id()) && among.get(i).edge().equals(edge) && among.get(i).from() == units - stretch.to() && among.get(i).to() == units - stretch.from())
-          .findFirst();
     }
 
     private static List<Turned> corners(Strip strip, Line line, Round round) {

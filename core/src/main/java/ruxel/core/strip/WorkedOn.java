@@ -1,6 +1,7 @@
 package ruxel.core.strip;
 
 import java.util.List;
+import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 
@@ -32,6 +33,15 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
 
   /** A corner behind a segment: the inner angle, degrees, and the stitches it adds, or takes below 0. */
   public record Turned(int behind, double angle, int stitches) {}
+
+  /** Yarn of all its stitches, mm; of a band as of single crochet. */
+  public double yarnMm() {
+    if (strip.band().isPresent()) {
+      double row = strip.band().get().rowMm();
+      return new Round(Stitch.SC, row, row, true).yarnMm() * outerUnits * heightMm / row;
+    }
+    return rounds.stream().mapToDouble(each -> each.total() * each.round().yarnMm()).sum();
+  }
 
   /** Stitches that are picked up. */
   public int pickedUp() {

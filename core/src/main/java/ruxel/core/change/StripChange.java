@@ -1,0 +1,144 @@
+package ruxel.core.change;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripCount;
+import ruxel.core.decision.WorkedStrip;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.finding.Where;
+import ruxel.core.garment.Garment;
+import ruxel.core.layout.Layout;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.MirrorImage;
+import ruxel.core.strip.Stitches;
+import ruxel.core.strip.Strip;
+
+/** Fabric worked onto the garment: edgings and bands (handbook 11). */
+public sealed interface StripChange extends Change {
+  /** An edging worked, or told anew; refused where it cannot be worked. */
+  record StripTold(Strip strip) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return StripCheck.checked(strip).then(checked -> room(garment, strip.id())).then(free -> workable(with(free), strip.id()));
+    }
+
+    /** In its own place among the others, if it is there already. */
+    private Garment with(Garment garment) {
+      Settings settings = garment.settings();
+      WorkedStrip told = new WorkedStrip(strip);
+      boolean isNew = settings.on(WorkedStrip.class, strip.id()).isEmpty();
+      return garment.withSettings(isNew ? settings.with(told) : settings.carried(decision -> decision.replaces(told) ? told : decision));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Told an edging: " + strip.name().strip();
+    }
+  }
+
+  /** The same on the other side, as the mirror image of one; it keeps to that one's rounds and counts. */
+  record StripMirrored(String strip, String mirror, String name) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return known(garment, strip).then(original -> Layout.of(garment).then(layout -> mirrored(garment, original, layout.construct().pieces())));
+    }
+
+    private Outcome<Garment> mirrored(Garment garment, Strip original, List<Piece> pieces) {
+      MirrorImage image = new MirrorImage(pieces);
+      if (Stream.concat(Stream.of(original.from()), original.to().stream()).anyMatch(spot -> Pieces.find(pieces, spot.piece()).flatMap(piece -> piece.twinAmong(pieces)).isEmpty())) {
+        return Outcome.refused(Finding.of(FindingCode.STRIP_NO_TWIN, Where.edge(original.from().piece(), original.from().edge()), Fact.text("strip", original.name())));
+      }
+      // The way round a mirror image leads from the image of the end to that of the start.
+      Spot from = original.to().map(image::of).orElseGet(() -> unit(image, original.from()));
+      Optional<Spot> to = original.to().map(end -> image.of(original.from()));
+      return new StripTold(new Strip(mirror, name, from, to, List.of(), Strip.Multiple.ANY, false, original.trims(), Optional.empty(), Optional.of(strip))).apply(garment);
+    }
+
+    /** The image of the unit that begins at a spot. */
+    private static Spot unit(MirrorImage image, Spot spot) {
+      Spot of = image.of(Spot.unit(spot.piece(), spot.edge(), spot.cut()));
+      return Spot.cut(of.piece(), of.edge(), of.cut());
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Worked the same on the other side: " + name.strip();
+    }
+  }
+
+  /** An edging that is not worked after all. */
+  record StripRemoved(String strip) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return known(garment, strip)
+          .then(
+              found -> {
+                List<String> others =
+                    garment.settings().of(WorkedStrip.class).stream().map(WorkedStrip::strip).filter(other -> standsOn(other, strip)).map(other -> Wording.low(other.name())).toList();
+                if (!others.isEmpty()) {
+                  return Outcome.refused(
+                      Finding.of(FindingCode.STRIP_STOOD_ON, Where.edge(found.from().piece(), found.from().edge()), Fact.text("strip", found.name()), Fact.text("others", Wording.all(others))));
+                }
+                Settings left = garment.settings().without(WorkedStrip.class, strip).without(decision -> decision instanceof StripCount count && count.stitches().strip().equals(strip));
+                return Outcome.of(garment.withSettings(left));
+              });
+    }
+
+    private static boolean standsOn(Strip other, String strip) {
+      return other.mirrorOf().filter(strip::equals).isPresent() || Stream.concat(Stream.of(other.from()), other.to().stream()).anyMatch(spot -> spot.piece().equals(strip));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Took out " + names.strip(strip);
+    }
+  }
+
+  /** Stitches of the stretch that holds a spot: so many are wanted, so many were worked; none of either takes both back. */
+  record StripStitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      if (Stream.concat(wanted.stream(), worked.stream()).anyMatch(count -> count < 1 || count > Stitches.MOST)) {
+        return Outcome.refused(
+            Finding.of(FindingCode.STRIP_RANGE, Where.edge(at.piece(), at.edge()), Fact.text("what", "a count of stitches"), Fact.text("least", "1"), Fact.text("most", Integer.toString(Stitches.MOST))));
+      }
+      Optional<StripCount> told = Optional.of(new StripCount(new Stitches(strip, at, wanted, worked))).filter(count -> wanted.isPresent() || worked.isPresent());
+      return known(garment, strip).then(found -> workable(garment.withSettings(garment.settings().with(StripCount.class, told, strip, at)), strip));
+    }
+
+    @Override
+    public String label(Names names) {
+      return wanted.or(() -> worked).map(count -> "%s: %d stitches on the %s".formatted(names.strip(strip), count, names.edge(at.piece(), at.edge()))).orElse("Took back a count of " + names.strip(strip));
+    }
+  }
+
+  private static Outcome<Strip> known(Garment garment, String id) {
+    return garment.settings().on(WorkedStrip.class, id)
+        .map(worked -> Outcome.of(worked.strip()))
+        .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.STRIP_UNKNOWN, Where.path("$.settings.strips"), Fact.text("value", id))));
+  }
+
+  /** The garment, where its strip can be worked. */
+  private static Outcome<Garment> workable(Garment garment, String id) {
+    return GarmentStrips.of(garment).then(strips -> strips.find(id).isPresent() ? Outcome.of(garment) : Outcome.refused(strips.refusals().getOrDefault(id, List.of())));
+  }
+
+  /** The garment, where there is room for one more, and nothing else is called so. */
+  private static Outcome<Garment> room(Garment garment, String id) {
+    int others = garment.settings().of(WorkedStrip.class).size();
+    if (garment.settings().on(WorkedStrip.class, id).isEmpty() && others >= WorkedStrip.MOST) {
+      return Outcome.refused(
+          Finding.of(FindingCode.TOO_MANY, Where.path("$.settings.strips"), Fact.count("count", others + 1L), Fact.text("what", "edgings"), Fact.count("most", WorkedStrip.MOST)));
+    }
+    return Layout.of(garment)
+        .then(layout -> Pieces.find(layout.construct().pieces(), id).isPresent() ? Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.piece(id), Fact.text("value", id))) : Outcome.of(garment));
+  }
+}

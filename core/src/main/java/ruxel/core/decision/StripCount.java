@@ -1,0 +1,17 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import ruxel.core.strip.Stitches;
+
+/** Stitches of a stretch of a strip: as many as the maker wants, or really worked. */
+public record StripCount(Stitches stitches) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(stitches.strip(), stitches.at());
+  }
+
+  @Override
+  public String told() {
+    return "the stitches of an edging on " + stitches.at().piece() + ", " + stitches.at().edge();
+  }
+}

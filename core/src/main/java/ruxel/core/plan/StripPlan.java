@@ -1,0 +1,76 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.measure.Stitch;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.strip.Strip;
+
+/**
+ * A strip worked onto the garment, ready to be drawn and worked (handbook 11), lengths in mm.
+ *
+ * @param strip as the maker told it
+ * @param opening what the edge it lies on is called
+ * @param inner the edge it lies on, stretch by stretch in the order of work
+ * @param after the seams that have to be joined before
+ * @param effects what it changes on the garment, in words
+ */
+public record StripPlan(
+    String id,
+    Strip strip,
+    String opening,
+    boolean round,
+    List<InnerPlan> inner,
+    double innerMm,
+    List<RoundPlan> rounds,
+    Optional<BandPlan> band,
+    List<TrimPlan> trims,
+    Outer outer,
+    double heightMm,
+    double yarnMm,
+    List<String> after,
+    List<String> effects,
+    Optional<Diagnosis> diagnosis) {
+
+  /** A stretch of the edge: where its count is told, the mirror image it is tied to, and the corner and seam behind it. */
+  public record InnerPlan(
+      String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, boolean seam, Optional<Integer> wanted, Optional<Integer> worked) {}
+
+  /** One round, or row: segment by segment, the corners, and all its stitches. */
+  public record RoundPlan(
+      int number, Stitch stitch, double widthMm, double heightMm, List<SegmentPlan> segments, List<CornerPlan> corners, int total, Strip.Multiple multiple, double innerMm, double outerMm, String words) {}
+
+  /**
+   * A segment: units of a kind and the stitches worked into them, beside what its length alone asks for and what the rule of thumb gives.
+   *
+   * @param stretch the number of its stretch; empty at a seam place or a corner space
+   */
+  public record SegmentPlan(Optional<Integer> stretch, UnitKind kind, int units, int stitches, double byLength, Optional<Integer> thumb, String rhythm, String words) {}
+
+  /** A corner behind a segment: its inner angle in degrees, and by how many stitches the round grows there. */
+  public record CornerPlan(int behind, double angle, int stitches, String words) {}
+
+  /** A band that is made separately: its rows beside what its length asks for, and where its quarters meet the edge, mm from the start. */
+  public record BandPlan(int rows, double lengthMm, double wantedMm, int fewest, int most, List<Quarter> quarters, String words) {}
+
+  /** A row of the band, and where it meets the edge: after so many units of a stretch. */
+  public record Quarter(int row, double atMm, String words) {}
+
+  /** Gathering, picots, buttons or fringe. */
+  public record TrimPlan(Kind kind, int count, double yarnMm, List<Integer> stitches, String words) {
+    /** What it is. */
+    public enum Kind {
+      GATHER,
+      PICOTS,
+      BUTTONS,
+      FRINGE
+    }
+  }
+
+  /** The edge it leaves. */
+  public record Outer(int units, double lengthMm) {}
+
+  /** An edging as it was worked, held against what lies flat: stitches too many, below 0 too few. */
+  public record Diagnosis(int tooMany, double mm, String words) {}
+}

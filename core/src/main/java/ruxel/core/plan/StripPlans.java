@@ -1,0 +1,276 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import ruxel.core.construction.ExpectedOpening;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripCount;
+import ruxel.core.finding.Finding;
+import ruxel.core.glue.Opening;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.StripPlan.InnerPlan;
+import ruxel.core.plan.StripPlan.RoundPlan;
+import ruxel.core.plan.StripPlan.SegmentPlan;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.Join;
+import ruxel.core.strip.Band;
+import ruxel.core.strip.Junction;
+import ruxel.core.strip.Stitches;
+import ruxel.core.strip.Stretch;
+import ruxel.core.strip.Strips;
+import ruxel.core.strip.Thumb;
+import ruxel.core.strip.WorkedOn;
+
+/** Tells the strips of a garment: what is worked where, in numbers and in words, and what it changes (handbook 11). */
+final class StripPlans {
+  private static final int QUARTERS = 4;
+
+  private final Edgings edgings;
+  private final Strips strips;
+  private final List<Piece> faces = new ArrayList<>();
+  private final Assembly assembly;
+  private final Map<Join, String> names;
+  private final Settings settings;
+  private final HouseRules rules;
+  private final Wording wording;
+  private final List<Finding> findings = new ArrayList<>();
+
+  /**
+   * @param names what each seam is called
+   */
+  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> names, Settings settings, HouseRules rules, Wording wording) {
+    this.edgings = edgings;
+    strips = edgings.strips();
+    assembly = edgings.assembly();
+    this.names = names;
+    this.settings = settings;
+    this.rules = rules;
+    this.wording = wording;
+    faces.addAll(pieces);
+    strips.worked().forEach(worked -> faces.add(worked.face()));
+    findings.addAll(strips.findings());
+  }
+
+  List<StripPlan> plans() {
+    return strips.worked().stream().map(this::plan).toList();
+  }
+
+  /** Those of the strips, and of what is worked on them; after {@link #plans()}. */
+  List<Finding> findings() {
+    return List.copyOf(findings);
+  }
+
+  private StripPlan plan(WorkedOn worked) {
+    List<Stretch> stretches = worked.line().stretches();
+    List<InnerPlan> inner = IntStream.range(0, stretches.size()).mapToObj(i -> inner(worked, i)).toList();
+    Optional<Opening> opening = edgings.opening(worked);
+    StripTrims trims = new StripTrims(worked, wording);
+    findings.addAll(trims.findings());
+    return new StripPlan(
+        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), inner, worked.line().lengthMm(),
+        IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
+        new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), diagnosis(worked));
+  }
+
+  private Piece piece(Stretch stretch) {
+    return faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
+  }
+
+  private String name(Stretch stretch) {
+    Piece piece = piece(stretch);
+    return "%s of the %s".formatted(piece.edges().get(stretch.edgeIndex()).name(), Wording.low(piece.name()));
+  }
+
+  private InnerPlan inner(WorkedOn worked, int index) {
+    Stretch stretch = worked.line().stretches().get(index);
+    Junction behind = worked.line().junctions().get(index);
+    Edge edge = piece(stretch).edges().get(stretch.edgeIndex());
+    Optional<Stitches> told = told(worked, stretch);
+    Spot at = told.map(Stitches::at).orElseGet(() -> Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.from())));
+    return new InnerPlan(
+        stretch.piece(), stretch.edge(), Wording.capital(name(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), behind.seam(),
+        told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked));
+  }
+
+  /** Where a stretch begins or ends in the order of work. */
+  private static Spot spot(Stretch stretch, Edge edge, boolean start) {
+    return Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.withRing() == start ? stretch.from() : stretch.to()));
+  }
+
+  private Optional<Integer> twin(WorkedOn worked, int index) {
+    return Strips.mirrored(worked.line().stretches().get(index), worked.line().stretches(), faces).filter(twin -> twin != index);
+  }
+
+  private Optional<Stitches> told(WorkedOn worked, Stretch stretch) {
+    Edge edge = piece(stretch).edges().get(stretch.edgeIndex());
+    return settings.of(StripCount.class).stream()
+        .map(StripCount::stitches)
+        .filter(each -> each.strip().equals(worked.strip().id()))
+        .filter(each -> each.at().cut().on(edge).stream().anyMatch(cut -> stretch.holds(each.at().piece(), each.at().edge(), Math.min(cut, edge.units() - 1))))
+        .findFirst();
+  }
+
+  private RoundPlan round(WorkedOn worked, int index) {
+    WorkedOn.RoundOf round = worked.rounds().get(index);
+    List<SegmentPlan> segments = new ArrayList<>();
+    int seam = 0;
+    List<String> seams = worked.line().junctions().stream().filter(Junction::seam).map(this::seam).toList();
+    for (WorkedOn.Worked segment : round.segments()) {
+      segments.add(segment(worked, round, segment, segment.kind() == UnitKind.SEAM_PLACE ? seams.get(seam++) : ""));
+    }
+    List<StripPlan.CornerPlan> corners = round.corners().stream().map(corner -> new StripPlan.CornerPlan(corner.behind(), corner.angle(), corner.stitches(), corner(round, corner))).toList();
+    String grown = index == 0 ? "" : grown(round.total() - worked.rounds().get(index - 1).total());
+    String words = "%s %d, %s: %s%s.".formatted(worked.line().round() ? "Round" : "Row", index + 1, round.round().stitch().name(wording.terms()), Wording.counted(round.total(), "stitches"), grown);
+    return new RoundPlan(
+        index + 1, round.round().stitch(), round.round().widthMm(), round.round().heightMm(), segments, corners, round.total(), worked.strip().multiple(), round.innerMm(), round.outerMm(), words);
+  }
+
+  private static String grown(int by) {
+    return by == 0 ? ", as many as before" : by > 0 ? ", %d more than before".formatted(by) : ", %d fewer than before".formatted(-by);
+  }
+
+  private String seam(Junction junction) {
+    return junction.crossed().stream().map(names::get).filter(name -> name != null).findFirst().map(name -> "the " + Wording.low(name)).orElse("the seam between two squares");
+  }
+
+  private SegmentPlan segment(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment, String seam) {
+    if (segment.stretch() < 0) {
+      String words = segment.kind() == UnitKind.SEAM_PLACE ? "One at %s.".formatted(seam) : "One into the corner.";
+      return new SegmentPlan(Optional.empty(), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), Optional.empty(), "", words);
+    }
+    Stretch stretch = worked.line().stretches().get(segment.stretch());
+    boolean isFirst = round.equals(worked.rounds().get(0));
+    String rhythm = segment.units() == 0 || segment.stitches() == 0 ? "" : PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules);
+    String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
+    String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), name(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
+    Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
+    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words);
+  }
+
+  private static String corner(WorkedOn.RoundOf round, WorkedOn.Turned corner) {
+    boolean isOuter = corner.angle() < STRAIGHT;
+    boolean isSlit = corner.angle() > SLIT;
+    if (corner.stitches() > 0) {
+      return "Outer corner: %s into one place; mark the middle one.".formatted(Wording.counted(corner.stitches() + 1L, "stitches"));
+    }
+    if (corner.stitches() == 0) {
+      return isOuter ? "A slight corner: straight on." : "Inner corner: straight on.";
+    }
+    String together = Wording.number(1L - corner.stitches());
+    return isSlit ? "End of a slit: %s together, from both sides and the seam.".formatted(together) : "Inner corner: %s together over it.".formatted(together);
+  }
+
+  private static final double STRAIGHT = 180;
+  private static final double SLIT = 320;
+
+  private StripPlan.BandPlan band(WorkedOn worked, Band band) {
+    double edge = worked.line().lengthMm();
+    int rows = worked.outerUnits();
+    List<StripPlan.Quarter> quarters = new ArrayList<>();
+    for (int quarter = 1; quarter < QUARTERS; quarter++) {
+      double at = edge * quarter / QUARTERS;
+      quarters.add(new StripPlan.Quarter((int) Math.round((double) rows * quarter / QUARTERS), at, place(worked, at)));
+    }
+    double wanted = edge * band.kind().usual();
+    double length = rows * band.rowMm();
+    String words =
+        "%s for %s: %s, %s long (%s off), of %s to %s.".formatted(
+            Wording.capital(band.kind().words()), wording.length(edge), Wording.counted(rows, "rows"), wording.length(length), wording.fine(Math.abs(length - wanted)), band.fewest(edge),
+            Wording.counted(Math.max(band.most(edge), band.fewest(edge)), "rows"));
+    return new StripPlan.BandPlan(rows, length, wanted, band.fewest(edge), Math.max(band.most(edge), band.fewest(edge)), quarters, words);
+  }
+
+  /** Where a length from the start lies: at which unit of which edge. */
+  private String place(WorkedOn worked, double atMm) {
+    double before = 0;
+    for (Stretch stretch : worked.line().stretches()) {
+      if (atMm <= before + stretch.lengthMm()) {
+        int unit = Math.max(1, (int) Math.round((atMm - before) / stretch.unitMm()));
+        return "%s %d along the %s".formatted(PlaceNames.word(stretch.kind()), unit, name(stretch));
+      }
+      before += stretch.lengthMm();
+    }
+    return "the end";
+  }
+
+  /** The seams that the strip runs over, in the order in which it meets them. */
+  private static List<String> after(WorkedOn worked) {
+    return worked.line().junctions().stream().flatMap(junction -> junction.crossed().stream()).filter(Join.OfSeam.class::isInstance).map(Join::id).distinct().toList();
+  }
+
+  private List<String> effects(WorkedOn worked, Optional<Opening> opening) {
+    double high = worked.heightMm();
+    List<String> effects = new ArrayList<>();
+    if (worked.line().round()) {
+      effects.add("%s round before, %s after.".formatted(wording.length(worked.line().lengthMm()), wording.length(worked.outerMm())));
+    } else {
+      effects.add("%s before, %s after.".formatted(wording.length(worked.line().lengthMm()), wording.length(worked.outerMm())));
+    }
+    Optional<ExpectedOpening.Kind> kind = opening.flatMap(assembly::kindOf);
+    kind.map(of -> switch (of) {
+      case NECK -> "The neck gets %s narrower and %s less deep.".formatted(wording.length(2 * high), wording.length(high));
+      case ARMHOLE -> "The armhole lies %s further out.".formatted(wording.length(high));
+      case CUFF -> "The sleeve gets %s longer.".formatted(wording.length(high));
+      case HEM -> "The body gets %s longer.".formatted(wording.length(high));
+      case FRONT -> "Each edge it runs along moves out by %s: fronts wider, hem longer, neck narrower.".formatted(wording.length(high));
+      case OTHER -> "The edge moves out by %s.".formatted(wording.length(high));
+    }).ifPresent(effects::add);
+    neckWidth(worked, kind).ifPresent(effects::add);
+    return effects;
+  }
+
+  /** The back neck between its ends, before and after. */
+  private Optional<String> neckWidth(WorkedOn worked, Optional<ExpectedOpening.Kind> kind) {
+    boolean isNeck = kind.filter(of -> of == ExpectedOpening.Kind.NECK || of == ExpectedOpening.Kind.FRONT).isPresent();
+    double back = worked.line().stretches().stream().filter(stretch -> piece(stretch).isBack() && !stretch.kind().isRowEnd() && !isHem(stretch)).mapToDouble(Stretch::lengthMm).sum();
+    return isNeck && back > 0 ? Optional.of("Neck %s wide, %s with it.".formatted(wording.length(back), wording.length(Math.max(0, back - 2 * worked.heightMm())))) : Optional.empty();
+  }
+
+  /** A back's lower edge is the first of its ring. */
+  private static boolean isHem(Stretch stretch) {
+    return stretch.edgeIndex() == 0;
+  }
+
+  private Optional<StripPlan.Diagnosis> diagnosis(WorkedOn worked) {
+    if (worked.rounds().isEmpty()) {
+      return Optional.empty();
+    }
+    double w = worked.rounds().get(0).round().widthMm();
+    int tooMany = 0;
+    List<String> words = new ArrayList<>();
+    for (WorkedOn.Worked segment : worked.rounds().get(0).segments()) {
+      Optional<Integer> counted = segment.stretch() < 0 ? Optional.empty() : told(worked, worked.line().stretches().get(segment.stretch())).flatMap(Stitches::worked);
+      if (counted.isPresent()) {
+        int more = counted.get() - segment.stitches();
+        tooMany += more;
+        words.add(diagnosis(worked, segment, counted.get(), more));
+      }
+    }
+    return words.isEmpty() ? Optional.empty() : Optional.of(new StripPlan.Diagnosis(tooMany, tooMany * w, String.join(" ", words)));
+  }
+
+  private static final double FLAT = 0.02;
+  private static final double HALF_A_HOOK = 0.05;
+
+  private String diagnosis(WorkedOn worked, WorkedOn.Worked segment, int counted, int more) {
+    Stretch stretch = worked.line().stretches().get(segment.stretch());
+    double w = worked.rounds().get(0).round().widthMm();
+    if (Math.abs(more) <= Math.max(1, FLAT * segment.stitches())) {
+      return "The %s lies flat with %d.".formatted(name(stretch), counted);
+    }
+    String found = "The %s %s: %d where %d lie flat, %s too %s.".formatted(
+        name(stretch), more > 0 ? "ripples" : "pulls in", counted, segment.stitches(), wording.length(Math.abs(more) * w), more > 0 ? "long" : "short");
+    double share = Math.abs(more) / (double) segment.stitches();
+    String hook = share <= HALF_A_HOOK ? " A hook half a size %s may do.".formatted(more > 0 ? "smaller" : "larger") : "";
+    return "%s Work it anew: %s.%s The other segments can stay.".formatted(found, PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules), hook);
+  }
+}

@@ -1,0 +1,101 @@
+package ruxel.core.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.finding.Fact;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
+import ruxel.core.measure.Wording;
+import ruxel.core.plan.StripPlan.TrimPlan;
+import ruxel.core.strip.Buttons;
+import ruxel.core.strip.Fringe;
+import ruxel.core.strip.Gathering;
+import ruxel.core.strip.Picots;
+import ruxel.core.strip.WorkedOn;
+
+/** What is worked on a strip's last round (handbook 11), and what does not fit there. */
+final class StripTrims {
+  private final WorkedOn worked;
+  private final Wording wording;
+  private final int stitches;
+  private final List<TrimPlan> plans = new ArrayList<>();
+  private final List<Finding> findings = new ArrayList<>();
+
+  StripTrims(WorkedOn worked, Wording wording) {
+    this.worked = worked;
+    this.wording = wording;
+    stitches = worked.outerUnits();
+    worked.strip().trims().gatherTo().ifPresent(this::gather);
+    worked.strip().trims().picotEvery().ifPresent(this::picots);
+    worked.strip().trims().buttons().ifPresent(this::buttons);
+    worked.strip().trims().fringe().ifPresent(this::fringe);
+  }
+
+  List<TrimPlan> plans() {
+    return List.copyOf(plans);
+  }
+
+  List<Finding> findings() {
+    return List.copyOf(findings);
+  }
+
+  double yarnMm() {
+    return plans.stream().mapToDouble(TrimPlan::yarnMm).sum();
+  }
+
+  private void refuse(FindingCode code, Fact... facts) {
+    Fact[] all = Stream.concat(Stream.of(Fact.text("strip", worked.strip().name())), Stream.of(facts)).toArray(Fact[]::new);
+    findings.add(Finding.of(code, Where.edge(worked.strip().from().piece(), worked.strip().from().edge()), all));
+  }
+
+  private void gather(int to) {
+    Optional<Gathering> gathering = Gathering.of(stitches, to);
+    if (gathering.isEmpty()) {
+      refuse(FindingCode.GATHER_OFF, Fact.count("from", stitches), Fact.count("to", to), Fact.count("least", (stitches + 2) / 3));
+      return;
+    }
+    Gathering g = gathering.get();
+    String words =
+        "%d gathered to %d in one round: two together %s, three together %s, %d one each, evenly spread; three together over the seam first."
+            .formatted(g.from(), g.to(), Wording.times(g.twos()), Wording.times(g.threes()), g.plain());
+    plans.add(new TrimPlan(TrimPlan.Kind.GATHER, g.twos() + g.threes(), 0, List.of(), words));
+  }
+
+  private void picots(int every) {
+    Picots picots = Picots.on(stitches, every);
+    if (!picots.fits()) {
+      List<String> counts = Stream.concat(picots.fewer().stream(), picots.more().stream()).map(String::valueOf).toList();
+      refuse(FindingCode.PICOTS_OFF, Fact.count("every", every), Fact.count("stitches", stitches), Fact.text("counts", String.join(" or ", counts)));
+      return;
+    }
+    plans.add(new TrimPlan(TrimPlan.Kind.PICOTS, picots.count(), 0, List.of(), "%s, one on every %d. stitch, plain at both ends.".formatted(Wording.counted(picots.count(), "picots"), every)));
+  }
+
+  private void buttons(Buttons buttons) {
+    double gap = buttons.gapMm(worked.outerMm());
+    if (gap < buttons.diameterMm()) {
+      refuse(FindingCode.BUTTONS_OFF, Fact.count("count", buttons.count()), Fact.length("length", worked.outerMm()));
+      return;
+    }
+    List<Integer> at = buttons.stitches(stitches, worked.outerMm());
+    String words =
+        "%s, %s from middle to middle, at stitches %s; holes of %s."
+            .formatted(
+                Wording.counted(buttons.count(), "buttons"), wording.fine(gap), String.join(", ", at.stream().map(String::valueOf).toList()),
+                Wording.counted(buttons.hole(worked.outerMm() / stitches), "chains"));
+    plans.add(new TrimPlan(TrimPlan.Kind.BUTTONS, buttons.count(), 0, at, words));
+  }
+
+  private void fringe(Fringe fringe) {
+    int count = fringe.count(stitches);
+    double yarn = count * fringe.yarnMm();
+    String what = fringe.curled() ? "twisted curls" : "tufts";
+    String words =
+        "%s on every %d. of %d stitches, %s of yarn%s."
+            .formatted(Wording.counted(count, what), fringe.every(), stitches, wording.yarn(yarn), fringe.curled() ? "; each is pulled out to %s and hangs about half of that".formatted(wording.length(fringe.lengthMm())) : "");
+    plans.add(new TrimPlan(TrimPlan.Kind.FRINGE, count, yarn, List.of(), words));
+  }
+}

@@ -1,0 +1,168 @@
+package ruxel.core.change;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.change.StripChange.StripMirrored;
+import ruxel.core.change.StripChange.StripRemoved;
+import ruxel.core.change.StripChange.StripStitches;
+import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.construction.Answers;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Stitch;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.StripPlan;
+import ruxel.core.plan.StripPlan.SegmentPlan;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.strip.Band;
+import ruxel.core.strip.Buttons;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
+
+/** Edgings on whole garments (handbook 11): told, tied left and right, counted, taken out. */
+class StripChangeTest {
+  private static final Round SC = new Round(Stitch.SC, 6.25, 6.25, false);
+
+  /** Single crochet round the armholes of a vest: the right one has the left one's counts, whatever is set there. */
+  @Test
+  void theSecondArmholeIsAsTheFirst() {
+    Garment vest = good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()));
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(vest));
+    Garment set = good(new StripStitches("left-armhole", start(both, 0), Optional.of(41), Optional.empty()).apply(both));
+    for (Garment garment : List.of(both, set)) {
+      GarmentPlan plan = Wardrobe.plan(garment);
+      List<Integer> right = stitches(plan, "right-armhole");
+      assertThat(stitches(plan, "left-armhole")).hasSameSizeAs(right);
+      assertThat(total(plan, "left-armhole")).isEqualTo(total(plan, "right-armhole"));
+      assertThat(stitches(plan, "left-armhole")).containsExactlyInAnyOrderElementsOf(right);
+    }
+    assertThat(stitches(Wardrobe.plan(set), "right-armhole")).contains(41);
+  }
+
+  /** What was really worked on the first is the target of the second; the first is told how it lies. */
+  @Test
+  void whatWasWorkedIsTheTargetOfTheSecond() {
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()))));
+    int planned = stitches(Wardrobe.plan(both), "left-armhole").get(0);
+    Garment worked = good(new StripStitches("left-armhole", start(both, 0), Optional.empty(), Optional.of(planned + 6)).apply(both));
+    GarmentPlan plan = Wardrobe.plan(worked);
+    assertThat(stitches(plan, "left-armhole").get(0)).isEqualTo(planned);
+    assertThat(stitches(plan, "right-armhole")).contains(planned + 6);
+    StripPlan.Diagnosis diagnosis = strip(plan, "left-armhole").diagnosis().orElseThrow();
+    assertThat(diagnosis.tooMany()).isEqualTo(6);
+    assertThat(diagnosis.words()).contains("ripples").contains("%d where %d lie flat".formatted(planned + 6, planned));
+  }
+
+  /** Seam places are never dropped, the total meets the multiple, mirrored segments are equal: on necks of any size. */
+  @Test
+  void aNeckMeetsItsMultiple() {
+    for (int shoulder = 14; shoulder <= 24; shoulder++) {
+      Map<String, Answers.Answer> answers = Wardrobe.cardiganAnswers();
+      Wardrobe.word(answers, "kind", "PULLOVER");
+      Wardrobe.number(answers, "shoulderStitches", shoulder);
+      Wardrobe.number(answers, "neckCentre", 4);
+      Garment pullover = Wardrobe.garment(answers);
+      GarmentPlan plan = Wardrobe.plan(good(new StripTold(strip(pullover, "Neck", 2)).apply(pullover)));
+      StripPlan neck = plan.strips().get(0);
+      assertThat(neck.rounds().get(0).total() % 2).isZero();
+      assertThat(neck.rounds().get(0).segments()).filteredOn(segment -> segment.kind() == ruxel.core.piece.UnitKind.SEAM_PLACE).hasSize(2).allMatch(segment -> segment.stitches() == 1);
+      for (StripPlan.InnerPlan inner : neck.inner()) {
+        inner.twin().ifPresent(twin -> assertThat(count(neck, twin)).isEqualTo(count(neck, neck.inner().indexOf(inner))));
+      }
+      assertThat(neck.outer().lengthMm()).isLessThan(neck.innerMm());
+      assertThat(plan.edged()).hasSize(4);
+    }
+  }
+
+  /** A hem of single crochet makes the body longer; a cuff band is nine tenths of its edge, in whole ribs. */
+  @Test
+  void bandsMadeSeparately() {
+    Garment pullover = Wardrobe.pullover();
+    Strip cuff = strip(pullover, "Left cuff", 1);
+    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new Band(Band.Kind.CUFF, 50, 5, Optional.empty())), Optional.empty())).apply(pullover));
+    StripPlan plan = Wardrobe.plan(banded).strips().get(0);
+    StripPlan.BandPlan band = plan.band().orElseThrow();
+    assertThat(band.rows() % 2).isZero();
+    assertThat(band.lengthMm()).isCloseTo(plan.innerMm() * 0.9, within(5.0));
+    assertThat(band.quarters()).hasSize(3);
+  }
+
+  /** Out-of-range numbers, an edge that is joined, a multiple nothing meets, a strip that carries another: refused, with the place. */
+  @Test
+  void whatCannotBeIsRefused() {
+    Garment vest = vest();
+    Strip good = strip(vest, "Left armhole", 1);
+    assertThat(codes(new StripTold(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0)), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
+        .contains(FindingCode.NAME_LENGTH, FindingCode.STRIP_RANGE)
+        .hasSize(8);
+    Spot shoulder = Spot.cut("back", "upper", ruxel.core.piece.Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));
+    assertThat(codes(new StripTold(new Strip("a", "A", shoulder, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(vest))).hasSize(1).containsAnyOf(FindingCode.STRIP_TAKEN, FindingCode.STRIP_GONE);
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripTold(good).apply(vest))));
+    assertThat(codes(new StripRemoved("left-armhole").apply(both))).containsExactly(FindingCode.STRIP_STOOD_ON);
+    assertThat(good(new StripRemoved("left-armhole").apply(good(new StripRemoved("right-armhole").apply(both))))).isEqualTo(vest);
+    assertThat(codes(new StripRemoved("none").apply(vest))).containsExactly(FindingCode.STRIP_UNKNOWN);
+    Garment rounds = good(new StripTold(good).apply(vest));
+    assertThat(codes(new StripTold(new Strip("left-armhole", "A", good.from(), Optional.empty(), java.util.Collections.nCopies(60, new Round(Stitch.TR, 6, 80, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(rounds))).containsExactly(FindingCode.STRIP_SHUT);
+  }
+
+  /** What does not fit the last round is told at the strip, with counts that do. */
+  @Test
+  void picotsThatDoNotFit() {
+    Garment vest = vest();
+    Strip plain = strip(vest, "Left armhole", 2);
+    Strip picots = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), plain.rounds(), plain.multiple(), false, new Trims(Optional.empty(), Optional.of(2), Optional.empty(), Optional.empty()), Optional.empty(), Optional.empty());
+    GarmentPlan plan = Wardrobe.plan(good(new StripTold(picots).apply(vest)));
+    int total = plan.strips().get(0).outer().units();
+    assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.PICOTS_OFF).extracting(FindingView::sentence).singleElement().asString().contains(String.valueOf(total));
+  }
+
+  private static int count(StripPlan strip, int stretch) {
+    return strip.rounds().get(0).segments().stream().filter(segment -> segment.stretch().filter(at -> at == stretch).isPresent()).findFirst().orElseThrow().stitches();
+  }
+
+  private static List<Integer> stitches(GarmentPlan plan, String id) {
+    return strip(plan, id).rounds().get(0).segments().stream().filter(segment -> segment.stretch().isPresent()).map(SegmentPlan::stitches).toList();
+  }
+
+  private static int total(GarmentPlan plan, String id) {
+    return strip(plan, id).rounds().get(0).total();
+  }
+
+  private static StripPlan strip(GarmentPlan plan, String id) {
+    return plan.strips().stream().filter(strip -> strip.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static Spot start(Garment garment, int stretch) {
+    return Wardrobe.plan(garment).strips().get(0).inner().get(stretch).at();
+  }
+
+  private static Strip strip(Garment garment, String opening, int multiple) {
+    Spot from = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals(opening)).findFirst().orElseThrow().start();
+    return new Strip(opening.toLowerCase().replace(' ', '-'), opening + " edging", from, Optional.empty(), List.of(SC), new Strip.Multiple(multiple, 0), false, Trims.NONE, Optional.empty(), Optional.empty());
+  }
+
+  private static Garment vest() {
+    return Garment.of("Vest", new Recipe("sleeveless", new Answers(new HashMap<>(Map.of("kind", new Answers.Word("PULLOVER"))))));
+  }
+
+  private static List<FindingCode> codes(Outcome<Garment> outcome) {
+    return outcome.findings().stream().map(Finding::code).toList();
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    assertThat(outcome.findings()).isEmpty();
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+}

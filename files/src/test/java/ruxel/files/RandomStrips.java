@@ -1,0 +1,77 @@
+package ruxel.files;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import ruxel.core.change.Change;
+import ruxel.core.change.StripChange;
+import ruxel.core.measure.Stitch;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.strip.Band;
+import ruxel.core.strip.Buttons;
+import ruxel.core.strip.Fringe;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
+
+/** Edgings and bands, with values as {@link RandomChanges} has them. */
+final class RandomStrips {
+  private final RandomChanges changes;
+  private final Random random;
+
+  RandomStrips(RandomChanges changes, Random random) {
+    this.changes = changes;
+    this.random = random;
+  }
+
+  Change next() {
+    return switch (random.nextInt(8)) {
+      case 0 -> new StripChange.StripMirrored(id(), id(), "The other one");
+      case 1 -> new StripChange.StripRemoved(id());
+      case 2, 3 -> new StripChange.StripStitches(id(), spot(), changes.maybe(() -> changes.number(-1, 90)), changes.maybe(() -> changes.number(1, 90)));
+      default -> new StripChange.StripTold(
+          new Strip(
+              random.nextInt(9) == 0 ? changes.word() : id(), random.nextInt(9) == 0 ? changes.word() : "Edging", random.nextInt(5) == 0 ? onStrip() : spot(), changes.maybe(this::spot), rounds(), multiple(), random.nextBoolean(), trims(),
+              random.nextInt(4) == 0 ? Optional.of(band()) : Optional.empty(), Optional.empty()));
+    };
+  }
+
+  private String id() {
+    return "strip." + random.nextInt(4);
+  }
+
+  private Spot onStrip() {
+    return Spot.cut(id(), "outer", Cut.startOf("s" + changes.number(1, 4)));
+  }
+
+  private Spot spot() {
+    Piece piece = changes.piece();
+    Edge edge = piece.edges().get(random.nextInt(piece.edges().size()));
+    Run run = edge.runs().get(random.nextInt(edge.runs().size()));
+    return Spot.cut(piece.id(), edge.id(), new Cut(random.nextInt(20) == 0 ? "none" : run.id(), random.nextInt(Math.max(1, run.count())), changes.one(Cut.End.values())));
+  }
+
+  private List<Round> rounds() {
+    return IntStream.range(0, changes.number(0, 5)).mapToObj(i -> new Round(changes.one(Stitch.values()), random.nextInt(20) == 0 ? changes.length() : 3 + 5 * random.nextDouble(), 3 + 9 * random.nextDouble(), random.nextBoolean())).toList();
+  }
+
+  private Strip.Multiple multiple() {
+    int of = random.nextInt(20) == 0 ? changes.number(-2, 200) : changes.number(1, 8);
+    return new Strip.Multiple(of, random.nextInt(20) == 0 ? of : random.nextInt(Math.max(1, of)));
+  }
+
+  private Trims trims() {
+    return new Trims(
+        changes.maybe(() -> changes.number(0, 90)), changes.maybe(() -> changes.number(1, 5)), changes.maybe(() -> new Buttons(changes.number(1, 8), random.nextInt(9) == 0 ? changes.length() : 20, 15)),
+        changes.maybe(() -> new Fringe(changes.number(1, 4), random.nextInt(9) == 0 ? changes.length() : 120, changes.number(1, 4), random.nextBoolean())));
+  }
+
+  private Band band() {
+    return new Band(changes.one(Band.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)));
+  }
+}
