@@ -1,5 +1,6 @@
 import { Route, Routes } from 'react-router';
 import { Bench } from './bench/Bench';
+import { EdgesView } from './edges/EdgesView';
 import { BoardsView } from './boards/BoardsView';
 import { LineBench } from './bench/LineBench';
 import { ByHandView } from './byhand/ByHandView';
@@ -28,6 +29,7 @@ export function App() {
         <Route index element={<TableView />} />
         <Route path="pieces" element={<PiecesView />} />
         <Route path="squares" element={<BoardsView />} />
+        <Route path="edges" element={<EdgesView />} />
         <Route path="seam" element={<SeamView />} />
         <Route path="seam/:seam" element={<SeamView />} />
         <Route path="numbers" element={<ChangeNumbers />} />

@@ -808,8 +808,9 @@ export interface components {
         };
         AssemblySheet: {
             about: string;
-            boards: components["schemas"]["BoardBlock"][];
+            boards: components["schemas"]["LineBlock"][];
             care: string[];
+            edgings: components["schemas"]["LineBlock"][];
             ends: string[];
             look: string[];
             openings: string[];
@@ -827,6 +828,20 @@ export interface components {
             fromMm: number;
             /** Format: double */
             toMm: number;
+        };
+        BandPlan: {
+            /** Format: int32 */
+            fewest: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            most: number;
+            quarters: components["schemas"]["Quarter"][];
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            wantedMm: number;
+            words: string;
         };
         BenchJoint: {
             /** Format: int32 */
@@ -848,11 +863,6 @@ export interface components {
             start: string;
             title: string;
             wrongSide: boolean;
-        };
-        BoardBlock: {
-            lines: string[];
-            title: string;
-            words: string;
         };
         BoardJoined: {
             /** @enum {string} */
@@ -904,6 +914,14 @@ export interface components {
             schemes: components["schemas"]["SchemePlan"][];
             words: string;
         };
+        Buttons: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            marginMm: number;
+        };
         ByHand: {
             changed: components["schemas"]["OfConstruction"][];
             parts: components["schemas"]["FreePart"][];
@@ -911,7 +929,7 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripTold"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -1076,6 +1094,15 @@ export interface components {
             corner: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
             words: string;
         };
+        CornerPlan: {
+            /** Format: double */
+            angle: number;
+            /** Format: int32 */
+            behind: number;
+            /** Format: int32 */
+            stitches: number;
+            words: string;
+        };
         CornerTold: {
             /** @enum {string} */
             corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
@@ -1132,6 +1159,20 @@ export interface components {
             /** @enum {string} */
             crossing: "SKIP" | "CATCH" | "CIRCLE";
             title: string;
+        };
+        Cut: {
+            /** @enum {string} */
+            from: "START" | "END";
+            /** Format: int32 */
+            offset: number;
+            run: string;
+        };
+        Diagnosis: {
+            /** Format: double */
+            mm: number;
+            /** Format: int32 */
+            tooMany: number;
+            words: string;
         };
         Dimension: {
             answer: string;
@@ -1263,7 +1304,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1277,6 +1318,7 @@ export interface components {
             run?: string;
             seam?: string;
             sentence: string;
+            strip?: string;
         };
         FreeGarment: {
             first: components["schemas"]["PieceAdded"];
@@ -1292,12 +1334,22 @@ export interface components {
             piece: string;
             words: string;
         };
+        Fringe: {
+            curled: boolean;
+            /** Format: int32 */
+            every: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            strands: number;
+        };
         GarmentPlan: {
             assumed: components["schemas"]["Assumed"][];
             boards: components["schemas"]["BoardPlan"][];
             colours?: components["schemas"]["ColourPlan"];
             consequences: components["schemas"]["ConsequenceView"][];
             dimensions: components["schemas"]["Dimension"][];
+            edged: components["schemas"]["OpeningPlan"][];
             findings: components["schemas"]["FindingView"][];
             gluing: components["schemas"]["GluingPlan"];
             /** @enum {string} */
@@ -1314,6 +1366,7 @@ export interface components {
             seams: components["schemas"]["SeamPlan"][];
             squares?: components["schemas"]["Whole"];
             steps: components["schemas"]["StepPlan"][];
+            strips: components["schemas"]["StripPlan"][];
             /** @enum {string} */
             terms: "US" | "UK";
             /** @enum {string} */
@@ -1420,6 +1473,31 @@ export interface components {
         InnerJoin: {
             after: components["schemas"]["Place"];
             before: components["schemas"]["Place"];
+        };
+        InnerPlan: {
+            at: components["schemas"]["Spot"];
+            edge: string;
+            end: components["schemas"]["Spot"];
+            /** Format: int32 */
+            from: number;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            piece: string;
+            seam: boolean;
+            start: components["schemas"]["Spot"];
+            /** Format: int32 */
+            to: number;
+            /** Format: double */
+            turn: number;
+            /** Format: int32 */
+            twin?: number;
+            /** Format: int32 */
+            wanted?: number;
+            /** Format: int32 */
+            worked?: number;
         };
         Inspection: {
             checks: components["schemas"]["Check"][];
@@ -1560,6 +1638,11 @@ export interface components {
             part: "HOLD" | "TOOL" | "START" | "JOINT" | "CHECK" | "END" | "LOOK";
             words: string;
         };
+        LineBlock: {
+            lines: string[];
+            title: string;
+            words: string;
+        };
         LinePlan: {
             id: string;
             joins: components["schemas"]["InnerJoin"][];
@@ -1679,6 +1762,12 @@ export interface components {
             /** Format: int32 */
             stitches: number;
         };
+        Multiple: {
+            /** Format: int32 */
+            more: number;
+            /** Format: int32 */
+            of: number;
+        };
         NeverView: {
             /** @enum {string} */
             code: "SPACES" | "LOOP_ON_ROWS" | "LOOP_ON_FOUNDATION" | "NOT_RIB_ON_FOUNDATION" | "TOPS_ONLY" | "ROWS_ONLY" | "RIB_ROWS_ONLY" | "BOTH_FINISHED" | "MOTIFS_ONLY";
@@ -1746,6 +1835,9 @@ export interface components {
             /** Format: double */
             lengthMm: number;
             name: string;
+            start: components["schemas"]["Spot"];
+            /** Format: double */
+            stitchMm: number;
             stretches: components["schemas"]["StretchPlan"][];
         };
         OrderLeft: {
@@ -1780,6 +1872,12 @@ export interface components {
              */
             kind: "ORDER_TAKEN";
             seams: string[];
+        };
+        Outer: {
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            units: number;
         };
         Owed: {
             before?: string;
@@ -2063,6 +2161,13 @@ export interface components {
             kind: "TUG" | "MARKER" | "CROSSING";
             words: string;
         };
+        Quarter: {
+            /** Format: double */
+            atMm: number;
+            /** Format: int32 */
+            row: number;
+            words: string;
+        };
         Question: {
             choices: components["schemas"]["Choice"][];
             /** @enum {string} */
@@ -2190,6 +2295,35 @@ export interface components {
         RoleView: {
             /** @enum {string} */
             role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
+            words: string;
+        };
+        Round: {
+            /** Format: double */
+            heightMm: number;
+            /** @enum {string} */
+            stitch: "SC" | "HDC" | "DC" | "TR" | "DTR";
+            turned: boolean;
+            /** Format: double */
+            widthMm: number;
+        };
+        RoundPlan: {
+            corners: components["schemas"]["CornerPlan"][];
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            innerMm: number;
+            multiple: components["schemas"]["Multiple"];
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            outerMm: number;
+            segments: components["schemas"]["SegmentPlan"][];
+            /** @enum {string} */
+            stitch: "SC" | "HDC" | "DC" | "TR" | "DTR";
+            /** Format: int32 */
+            total: number;
+            /** Format: double */
+            widthMm: number;
             words: string;
         };
         Rows: {
@@ -2500,6 +2634,22 @@ export interface components {
             next: string;
             seam: string;
         };
+        SegmentPlan: {
+            /** Format: double */
+            byLength: number;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+            rhythm: string;
+            /** Format: int32 */
+            stitches: number;
+            /** Format: int32 */
+            stretch?: number;
+            /** Format: int32 */
+            thumb?: number;
+            /** Format: int32 */
+            units: number;
+            words: string;
+        };
         Sent: {
             /** Format: int32 */
             joint: number;
@@ -2508,6 +2658,16 @@ export interface components {
             note?: string;
             /** Format: int32 */
             seq: number;
+        };
+        SeparateBand: {
+            /** @enum {string} */
+            kind: "NECKBAND" | "COLLAR" | "CUFF" | "HEM" | "FRONT" | "BUTTON";
+            /** Format: double */
+            rowMm: number;
+            /** Format: int32 */
+            rows?: number;
+            /** Format: double */
+            widthMm: number;
         };
         ShelfEdge: {
             runs: components["schemas"]["ShelfRun"][];
@@ -2573,6 +2733,13 @@ export interface components {
             /** Format: double */
             widthMm: number;
             words: string;
+        };
+        Spot: {
+            /** @enum {string} */
+            at: "CUT" | "UNIT";
+            cut: components["schemas"]["Cut"];
+            edge: string;
+            piece: string;
         };
         SquareAdded: {
             /** Format: int32 */
@@ -2749,6 +2916,78 @@ export interface components {
             /** Format: int32 */
             toHalf: number;
         };
+        Strip: {
+            band?: components["schemas"]["SeparateBand"];
+            from: components["schemas"]["Spot"];
+            id: string;
+            mirrorOf?: string;
+            multiple: components["schemas"]["Multiple"];
+            name: string;
+            rounds: components["schemas"]["Round"][];
+            straightOn: boolean;
+            to?: components["schemas"]["Spot"];
+            trims: components["schemas"]["Trims"];
+        };
+        StripMirrored: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_MIRRORED";
+            mirror: string;
+            name: string;
+            strip: string;
+        };
+        StripPlan: {
+            after: string[];
+            band?: components["schemas"]["BandPlan"];
+            diagnosis?: components["schemas"]["Diagnosis"];
+            effects: string[];
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            inner: components["schemas"]["InnerPlan"][];
+            /** Format: double */
+            innerMm: number;
+            mirrorable: boolean;
+            opening: string;
+            outer: components["schemas"]["Outer"];
+            round: boolean;
+            rounds: components["schemas"]["RoundPlan"][];
+            strip: components["schemas"]["Strip"];
+            trims: components["schemas"]["TrimPlan"][];
+            /** Format: double */
+            yarnMm: number;
+        };
+        StripRemoved: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_REMOVED";
+            strip: string;
+        };
+        StripStitches: {
+            at: components["schemas"]["Spot"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_STITCHES";
+            strip: string;
+            /** Format: int32 */
+            wanted?: number;
+            /** Format: int32 */
+            worked?: number;
+        };
+        StripTold: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_TOLD";
+            strip: components["schemas"]["Strip"];
+        };
         Summary: {
             /** Format: date-time */
             changedAt: string;
@@ -2836,6 +3075,24 @@ export interface components {
             /** Format: int32 */
             count: number;
             sum: string;
+        };
+        TrimPlan: {
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "GATHER" | "PICOTS" | "BUTTONS" | "FRINGE";
+            stitches: number[];
+            words: string;
+            /** Format: double */
+            yarnMm: number;
+        };
+        Trims: {
+            buttons?: components["schemas"]["Buttons"];
+            fringe?: components["schemas"]["Fringe"];
+            /** Format: int32 */
+            gatherTo?: number;
+            /** Format: int32 */
+            picotEvery?: number;
         };
         TwinRow: {
             alike: boolean;
@@ -2976,7 +3233,7 @@ export interface components {
             fastenOn: boolean;
             flat: boolean;
             /** @enum {string} */
-            kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
+            kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TRY_ON" | "EDGING" | "WEAVE" | "STEAM" | "FINISH";
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -2984,6 +3241,7 @@ export interface components {
             /** Format: int32 */
             number: number;
             seam?: string;
+            strip?: string;
             title: string;
             todo: string[];
             words: string;

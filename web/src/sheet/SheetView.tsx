@@ -52,16 +52,7 @@ export function SheetView() {
         ))}
         {sheet.boards.length > 0 && <h2>Squares into boards</h2>}
         {sheet.boards.map((board) => (
-          <section key={board.title} className="sheet-step">
-            <h3>{board.title}</h3>
-            <p>{board.words}</p>
-            {board.lines.map((line) => (
-              <p key={line} className="tick">
-                <Box />
-                <span>{line}</span>
-              </p>
-            ))}
-          </section>
+          <LineBlock key={board.title} block={board} />
         ))}
         <h2>Seams, in order</h2>
         {sheet.steps.map((step) => (
@@ -70,6 +61,10 @@ export function SheetView() {
             step={step}
             howTo={step.shown ? garment.plan.seams.find(({ id }) => id === step.seam)?.howTo : undefined}
           />
+        ))}
+        {sheet.edgings.length > 0 && <h2>Edgings and bands</h2>}
+        {sheet.edgings.map((edging) => (
+          <LineBlock key={edging.title} block={edging} />
         ))}
         <h2>Ends to weave in</h2>
         {sheet.ends.map((end, index) => (
@@ -172,6 +167,22 @@ function Step({ step, howTo }: StepProps) {
       )}
       {step.closing.map((words) => (
         <p key={words}>{words}</p>
+      ))}
+    </section>
+  );
+}
+
+/** A step to tick off line by line. */
+function LineBlock({ block }: { block: AssemblySheet['boards'][number] }) {
+  return (
+    <section className="sheet-step">
+      <h3>{block.title}</h3>
+      <p>{block.words}</p>
+      {block.lines.map((line, index) => (
+        <p key={index} className="tick">
+          <Box />
+          <span>{line}</span>
+        </p>
       ))}
     </section>
   );

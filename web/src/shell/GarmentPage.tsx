@@ -48,6 +48,7 @@ function OpenedPage({ garment }: { garment: Opened }) {
     { to: `${base}/fit`, word: 'Fit' },
     { to: `${base}/seam`, word: 'Seam' },
     { to: `${base}/joins`, word: 'Joins' },
+    { to: `${base}/edges`, word: 'Edges' },
     { to: `${base}/yarn`, word: 'Yarn' },
     { to: `${base}/order`, word: 'Order' },
     { to: `${base}/sheet`, word: 'Sheet' },

@@ -37,6 +37,14 @@ const HELP: Record<string, Help> = {
       'Left and right are compared: what is not alike is named.',
     ],
   },
+  edges: {
+    title: 'Edges',
+    lines: [
+      'Each opening unrolled, stretch under stretch in the order of work, with the rounds worked onto it.',
+      'Change the rounds, the multiple, or the stitches of one stretch; left and right follow, and so do length, neck and cuffs.',
+      'Type what you really worked: the other side takes it as its target, and what ripples or pulls in is named.',
+    ],
+  },
   squares: {
     title: 'Squares',
     lines: [

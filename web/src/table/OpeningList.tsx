@@ -1,4 +1,5 @@
 import { Button } from 'react-bootstrap';
+import { Link } from 'react-router';
 import type { GarmentPlan, OpeningPlan } from '../api/types';
 import { counted, length, plural } from '../format';
 import type { OpenWhen } from './useOpenings';
@@ -14,6 +15,10 @@ const CHOICES: [OpenWhen, string][] = [
   ['JOINED', 'when all is joined'],
   ['NOW', 'now'],
 ];
+
+function edging(plan: GarmentPlan, opening: string): string | undefined {
+  return plan.strips.find((strip) => strip.opening === opening)?.strip.name;
+}
 
 /** The openings by name, length and corners: when all is joined, or by what is joined so far. */
 export function OpeningList({ openings, plan, when, onWhen }: Props) {
@@ -43,6 +48,11 @@ export function OpeningList({ openings, plan, when, onWhen }: Props) {
             <span>
               {opening.name}
               <small className="soft">{opening.corners}</small>
+              {when === 'JOINED' && (
+                <Link to={`edges?opening=${encodeURIComponent(opening.name)}`}>
+                  {edging(plan, opening.name) ?? 'Work an edging'}
+                </Link>
+              )}
             </span>
             <strong>{length(opening.lengthMm, plan.unit)}</strong>
           </li>

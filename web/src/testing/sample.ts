@@ -160,6 +160,8 @@ export function garment(over: Partial<Opened> = {}): Opened {
       wearer: [],
       wearing: { measures: [], care: [] },
       boards: [],
+      strips: [],
+      edged: [],
       wishes: [],
       schools: [],
       findings: [],

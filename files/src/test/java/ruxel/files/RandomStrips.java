@@ -12,7 +12,7 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
-import ruxel.core.strip.Band;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
 import ruxel.core.strip.Round;
@@ -71,7 +71,7 @@ final class RandomStrips {
         changes.maybe(() -> new Fringe(changes.number(1, 4), random.nextInt(9) == 0 ? changes.length() : 120, changes.number(1, 4), random.nextBoolean())));
   }
 
-  private Band band() {
-    return new Band(changes.one(Band.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)));
+  private SeparateBand band() {
+    return new SeparateBand(changes.one(SeparateBand.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)));
   }
 }

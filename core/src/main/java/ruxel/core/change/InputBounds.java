@@ -5,11 +5,17 @@ import java.util.List;
 import ruxel.core.board.Board;
 import ruxel.core.decision.OwnColourway;
 import ruxel.core.decision.RunPart;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Bounds;
+import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Terms;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Seam;
+import ruxel.core.strip.SeparateBand;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strip;
 import ruxel.core.wearer.Measure;
 
 /** How much may be typed where, so that a field can say so before anything is sent: characters, numbers, mm, shares. */
@@ -32,9 +38,19 @@ public record InputBounds(
     int colourways,
     double lightestGrams,
     double heaviestGrams,
-    List<MeasureBounds> measures) {
+    List<MeasureBounds> measures,
+    int rounds,
+    int strips,
+    List<StitchEntry> stitches,
+    List<BandEntry> bands) {
   /** A measure of the wearer, what it is called, and its bounds. */
   public record MeasureBounds(Measure measure, String label, double least, double most) {}
+
+  /** A stitch by its names, and how high it usually is in its widths. */
+  public record StitchEntry(Stitch stitch, String us, String uk, double heightInWidths) {}
+
+  /** A band made separately, and its usual share of its edge. */
+  public record BandEntry(SeparateBand.Kind kind, String words, double usual) {}
 
   public static final InputBounds HOUSE =
       new InputBounds(
@@ -43,5 +59,8 @@ public record InputBounds(
           Seam.Working.MOST_FULLNESS, OwedChange.OwedNoted.MOST_WHAT, FindingChange.FindingLeft.MOST_WHAT,
           BoardShape.MOST_ALONG, Board.MOST_SQUARES, OwnColourway.MOST,
           WearChange.GarmentWeighed.LEAST_GRAMS, WearChange.GarmentWeighed.MOST_GRAMS,
-          Arrays.stream(Measure.values()).map(m -> new MeasureBounds(m, m.words(), m.least(), m.most())).toList());
+          Arrays.stream(Measure.values()).map(m -> new MeasureBounds(m, m.words(), m.least(), m.most())).toList(),
+          Strip.MOST_ROUNDS, WorkedStrip.MOST,
+          Arrays.stream(Stitch.values()).map(stitch -> new StitchEntry(stitch, stitch.name(Terms.US), stitch.name(Terms.UK), Round.heightInWidths(stitch))).toList(),
+          Arrays.stream(SeparateBand.Kind.values()).map(kind -> new BandEntry(kind, kind.words(), kind.usual())).toList());
 }

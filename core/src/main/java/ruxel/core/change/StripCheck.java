@@ -9,7 +9,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.measure.Ids;
-import ruxel.core.strip.Band;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
 import ruxel.core.strip.Picots;
@@ -70,10 +70,10 @@ final class StripCheck {
     within("the length of the fringe in mm", fringe.lengthMm(), 1, Fringe.LONGEST_MM);
   }
 
-  private void band(Band band) {
+  private void band(SeparateBand band) {
     within("the width of the band in mm", band.widthMm(), 1, WIDEST_BAND_MM);
     within("the height of a row in mm", band.rowMm(), Round.LEAST_MM, Round.MOST_MM);
-    band.rows().ifPresent(rows -> within("the rows", rows, 2, Band.MOST_ROWS));
+    band.rows().ifPresent(rows -> within("the rows", rows, 2, SeparateBand.MOST_ROWS));
   }
 
   private void within(String what, double value, double least, double most) {

@@ -162,7 +162,7 @@ public enum FindingCode {
   STRIP_SHUT(Level.DECIDE_FIRST, "{strip}: round {round} closes the opening.", "Work at most {most:rounds}, or lower ones."),
   STRIP_COUNT_GONE(Level.LOOK_FIRST, "The {count:stitches} told of an edging lie on a stretch that is no more.", "Count that stretch anew."),
   BAND_LENGTH(Level.DECIDE_FIRST, "{strip}: {rows:rows} for an edge of {edge}; it takes {least} to {most}.", "Make it {least} to {most:rows} long."),
-  PICOTS_OFF(Level.DECIDE_FIRST, "{strip}: picots on every {every}th stitch do not fit {stitches:stitches} from plain to plain.", "Work {counts} in the round before."),
+  PICOTS_OFF(Level.DECIDE_FIRST, "{strip}: picots on every {every} stitch do not fit {stitches:stitches} from plain to plain.", "Work {counts} in the round before."),
   GATHER_OFF(Level.DECIDE_FIRST, "{strip}: {from:stitches} cannot be gathered to {to} in one round.", "Gather to {least} to {from}, or in two rounds."),
   BUTTONS_OFF(Level.DECIDE_FIRST, "{strip}: {count:buttons} with these margins do not fit {length}.", "Take fewer buttons or smaller margins."),
   STRIP_RANGE(Level.DECIDE_FIRST, "{what} has to be from {least} to {most}.", "Type a number in these bounds."),

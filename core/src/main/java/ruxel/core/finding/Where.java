@@ -3,7 +3,7 @@ package ruxel.core.finding;
 import java.util.List;
 import java.util.Optional;
 
-/** The place of a finding: an answer and those it does not go with, a piece with edge and run (by the construction's own id), a seam, or a path into a file. */
+/** The place of a finding: an answer and those it does not go with, a piece with edge and run (by the construction's own id), a seam, a strip, or a path into a file. */
 public record Where(
     Optional<String> answer,
     Optional<String> piece,
@@ -11,48 +11,54 @@ public record Where(
     Optional<String> run,
     Optional<String> seam,
     Optional<String> path,
-    List<String> against) {
+    List<String> against,
+    Optional<String> strip) {
 
   public static final Where NOWHERE =
-      new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+      new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
 
   public static Where answer(String key) {
     return new Where(
-        Optional.of(key), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of("$.recipe.answers." + key), List.of());
+        Optional.of(key), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of("$.recipe.answers." + key), List.of(), Optional.empty());
   }
 
   /** An answer that does not go with others. */
   public static Where answer(String key, List<String> others) {
     Where alone = answer(key);
-    return new Where(alone.answer, alone.piece, alone.edge, alone.run, alone.seam, alone.path, List.copyOf(others));
+    return new Where(alone.answer, alone.piece, alone.edge, alone.run, alone.seam, alone.path, List.copyOf(others), Optional.empty());
   }
 
   public static Where piece(String piece) {
-    return new Where(Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+    return new Where(Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
   }
 
   public static Where edge(String piece, String edge) {
-    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
   }
 
   public static Where run(String piece, String edge, String run) {
-    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.of(run), Optional.empty(), Optional.empty(), List.of());
+    return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.of(run), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
   }
 
   public static Where seam(String seam) {
-    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seam), Optional.empty(), List.of());
+    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seam), Optional.empty(), List.of(), Optional.empty());
   }
 
   public static Where path(String path) {
-    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(path), List.of());
+    return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(path), List.of(), Optional.empty());
   }
 
   public Where at(String jsonPath) {
-    return new Where(answer, piece, edge, run, seam, Optional.of(jsonPath), against);
+    return new Where(answer, piece, edge, run, seam, Optional.of(jsonPath), against, strip);
   }
 
   /** The edge as a seam takes it. */
   public Where of(String ofSeam) {
-    return new Where(answer, piece, edge, run, Optional.of(ofSeam), path, against);
+    return new Where(answer, piece, edge, run, Optional.of(ofSeam), path, against, strip);
+  }
+
+  /** The edge that a strip is worked onto. */
+  public Where ofStrip(String id) {
+    return new Where(answer, piece, edge, run, seam, path, against, Optional.of(id));
   }
 }

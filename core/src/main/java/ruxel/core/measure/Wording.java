@@ -83,6 +83,13 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
   }
 
   /** How often: once, twice, 3 times. */
+  /** "2nd", "13th". */
+  public static String ordinal(long n) {
+    long tens = n % 100;
+    boolean isTeen = tens > 10 && tens < 14;
+    return n + (isTeen ? "th" : n % 10 == 1 ? "st" : n % 10 == 2 ? "nd" : n % 10 == 3 ? "rd" : "th");
+  }
+
   public static String times(long n) {
     return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
   }

@@ -63,6 +63,10 @@ final class Assembly {
     return gluing;
   }
 
+  List<ExpectedOpening> expected() {
+    return expected;
+  }
+
   Surface surface() {
     return surface;
   }

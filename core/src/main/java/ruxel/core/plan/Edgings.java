@@ -3,8 +3,6 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruxel.core.finding.Finding;
-import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.Opening;
 import ruxel.core.glue.Segment;
@@ -41,7 +39,13 @@ record Edgings(Strips strips, Assembly assembly) {
     if (strips.worked().isEmpty()) {
       return List.of();
     }
-    List<GluedJoin> none = List.of();
-    return new Assembly(new Glued(none, strips.gluing(), List.<Finding>of()), List.of(), names).plan().openings();
+    Assembly edged = new Assembly(new Glued(List.of(), strips.gluing(), List.of()), assembly.expected(), names);
+    return edged.plan().openings().stream().map(this::named).toList();
+  }
+
+  /** One that lies along strips is called by them. */
+  private GarmentPlan.OpeningPlan named(GarmentPlan.OpeningPlan opening) {
+    List<String> along = opening.stretches().stream().flatMap(stretch -> strips.find(stretch.piece()).stream()).map(worked -> worked.strip().name()).distinct().toList();
+    return along.isEmpty() ? opening : opening.named(String.join(", ", along));
   }
 }

@@ -91,7 +91,11 @@ public record GarmentPlan(
   public record PartPlan(List<String> pieces, int points, int segments, int openings, int handles) {}
 
   /** An opening with its name, length, free stretches, the angle at the end of each, and its corners in words. */
-  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners, Spot start, double stitchMm) {}
+  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners, Spot start, double stitchMm) {
+    OpeningPlan named(String other) {
+      return new OpeningPlan(other, lengthMm, stretches, angles, corners, start, stitchMm);
+    }
+  }
 
   /** A free stretch of an edge in half units of the edge. */
   public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}

@@ -12,6 +12,7 @@ import ruxel.core.strip.Strip;
  *
  * @param strip as the maker told it
  * @param opening what the edge it lies on is called
+ * @param mirrorable whether it has an image elsewhere on the garment
  * @param inner the edge it lies on, stretch by stretch in the order of work
  * @param after the seams that have to be joined before
  * @param effects what it changes on the garment, in words
@@ -21,6 +22,7 @@ public record StripPlan(
     Strip strip,
     String opening,
     boolean round,
+    boolean mirrorable,
     List<InnerPlan> inner,
     double innerMm,
     List<RoundPlan> rounds,

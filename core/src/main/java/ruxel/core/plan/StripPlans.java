@@ -22,7 +22,7 @@ import ruxel.core.plan.StripPlan.RoundPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Join;
-import ruxel.core.strip.Band;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Junction;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Stretch;
@@ -76,9 +76,16 @@ final class StripPlans {
     StripTrims trims = new StripTrims(worked, wording);
     findings.addAll(trims.findings());
     return new StripPlan(
-        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), inner, worked.line().lengthMm(),
+        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
         new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), diagnosis(worked));
+  }
+
+  /** Whether all it lies on has a mirror image that is not of the same strip. */
+  private boolean mirrorable(WorkedOn worked) {
+    List<Stretch> all = worked.line().stretches();
+    boolean isImage = worked.strip().mirrorOf().isPresent() || all.stream().anyMatch(stretch -> Strips.mirrored(stretch, all, faces).isPresent());
+    return !isImage && all.stream().allMatch(stretch -> piece(stretch).twinAmong(faces).isPresent());
   }
 
   private Piece piece(Stretch stretch) {
@@ -127,7 +134,7 @@ final class StripPlans {
     for (WorkedOn.Worked segment : round.segments()) {
       segments.add(segment(worked, round, segment, segment.kind() == UnitKind.SEAM_PLACE ? seams.get(seam++) : ""));
     }
-    List<StripPlan.CornerPlan> corners = round.corners().stream().map(corner -> new StripPlan.CornerPlan(corner.behind(), corner.angle(), corner.stitches(), corner(round, corner))).toList();
+    List<StripPlan.CornerPlan> corners = round.corners().stream().map(corner -> new StripPlan.CornerPlan(corner.behind(), corner.angle(), corner.stitches(), corner(corner, isAtSeam(worked, round, corner)))).toList();
     String grown = index == 0 ? "" : grown(round.total() - worked.rounds().get(index - 1).total());
     String words = "%s %d, %s: %s%s.".formatted(worked.line().round() ? "Round" : "Row", index + 1, round.round().stitch().name(wording.terms()), Wording.counted(round.total(), "stitches"), grown);
     return new RoundPlan(
@@ -156,7 +163,11 @@ final class StripPlans {
     return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words);
   }
 
-  private static String corner(WorkedOn.RoundOf round, WorkedOn.Turned corner) {
+  private static boolean isAtSeam(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Turned corner) {
+    return worked.line().junctions().get(round.segments().get(corner.behind()).stretch()).seam();
+  }
+
+  private static String corner(WorkedOn.Turned corner, boolean seam) {
     boolean isOuter = corner.angle() < STRAIGHT;
     boolean isSlit = corner.angle() > SLIT;
     if (corner.stitches() > 0) {
@@ -166,13 +177,14 @@ final class StripPlans {
       return isOuter ? "A slight corner: straight on." : "Inner corner: straight on.";
     }
     String together = Wording.number(1L - corner.stitches());
-    return isSlit ? "End of a slit: %s together, from both sides and the seam.".formatted(together) : "Inner corner: %s together over it.".formatted(together);
+    String where = isSlit ? "End of a slit" : "Inner corner";
+    return seam ? "%s: %s together, the stitch at the seam in their middle.".formatted(where, together) : "%s: %s together over it.".formatted(where, together);
   }
 
   private static final double STRAIGHT = 180;
   private static final double SLIT = 320;
 
-  private StripPlan.BandPlan band(WorkedOn worked, Band band) {
+  private StripPlan.BandPlan band(WorkedOn worked, SeparateBand band) {
     double edge = worked.line().lengthMm();
     int rows = worked.outerUnits();
     List<StripPlan.Quarter> quarters = new ArrayList<>();

@@ -48,7 +48,7 @@ final class StripTrims {
 
   private void refuse(FindingCode code, Fact... facts) {
     Fact[] all = Stream.concat(Stream.of(Fact.text("strip", worked.strip().name())), Stream.of(facts)).toArray(Fact[]::new);
-    findings.add(Finding.of(code, Where.edge(worked.strip().from().piece(), worked.strip().from().edge()), all));
+    findings.add(Finding.of(code, Where.edge(worked.strip().from().piece(), worked.strip().from().edge()).ofStrip(worked.strip().id()), all));
   }
 
   private void gather(int to) {
@@ -68,10 +68,10 @@ final class StripTrims {
     Picots picots = Picots.on(stitches, every);
     if (!picots.fits()) {
       List<String> counts = Stream.concat(picots.fewer().stream(), picots.more().stream()).map(String::valueOf).toList();
-      refuse(FindingCode.PICOTS_OFF, Fact.count("every", every), Fact.count("stitches", stitches), Fact.text("counts", String.join(" or ", counts)));
+      refuse(FindingCode.PICOTS_OFF, Fact.text("every", Wording.ordinal(every)), Fact.count("stitches", stitches), Fact.text("counts", String.join(" or ", counts)));
       return;
     }
-    plans.add(new TrimPlan(TrimPlan.Kind.PICOTS, picots.count(), 0, List.of(), "%s, one on every %d. stitch, plain at both ends.".formatted(Wording.counted(picots.count(), "picots"), every)));
+    plans.add(new TrimPlan(TrimPlan.Kind.PICOTS, picots.count(), 0, List.of(), "%s, one on every %s stitch, plain at both ends.".formatted(Wording.counted(picots.count(), "picots"), Wording.ordinal(every))));
   }
 
   private void buttons(Buttons buttons) {
@@ -94,8 +94,8 @@ final class StripTrims {
     double yarn = count * fringe.yarnMm();
     String what = fringe.curled() ? "twisted curls" : "tufts";
     String words =
-        "%s on every %d. of %d stitches, %s of yarn%s."
-            .formatted(Wording.counted(count, what), fringe.every(), stitches, wording.yarn(yarn), fringe.curled() ? "; each is pulled out to %s and hangs about half of that".formatted(wording.length(fringe.lengthMm())) : "");
+        "%s on every %s of %d stitches, %s of yarn%s."
+            .formatted(Wording.counted(count, what), Wording.ordinal(fringe.every()), stitches, wording.yarn(yarn), fringe.curled() ? "; each is pulled out to %s and hangs about half of that".formatted(wording.length(fringe.lengthMm())) : "");
     plans.add(new TrimPlan(TrimPlan.Kind.FRINGE, count, yarn, List.of(), words));
   }
 }

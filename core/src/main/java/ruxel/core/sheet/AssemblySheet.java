@@ -14,17 +14,19 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.plan.StripPlan;
 
 /**
  * The assembly sheet: everything a maker needs on paper, in words, with boxes to tick (handbook 17). Whoever
  * prints it, on screen or as PDF, only lays these words out.
  */
 public record AssemblySheet(
-    String title, String about, List<PieceRow> pieces, List<BoardBlock> boards, List<StepBlock> steps, List<String> ends, List<String> openings, List<String> look, List<String> care) {
+    String title, String about, List<PieceRow> pieces, List<LineBlock> boards, List<StepBlock> steps, List<LineBlock> edgings, List<String> ends, List<String> openings, List<String> look, List<String> care) {
   public AssemblySheet {
     pieces = List.copyOf(pieces);
     boards = List.copyOf(boards);
     steps = List.copyOf(steps);
+    edgings = List.copyOf(edgings);
     ends = List.copyOf(ends);
     openings = List.copyOf(openings);
     look = List.copyOf(look);
@@ -34,9 +36,9 @@ public record AssemblySheet(
   /** A piece to tick off, with the counts of its edges. */
   public record PieceRow(String name, List<String> edges) {}
 
-  /** A board to join: how, and its lines to tick off. */
-  public record BoardBlock(String title, String words, List<String> lines) {
-    public BoardBlock {
+  /** A board to join, or an edging to work: how, and its lines to tick off. */
+  public record LineBlock(String title, String words, List<String> lines) {
+    public LineBlock {
       lines = List.copyOf(lines);
     }
   }
@@ -79,8 +81,9 @@ public record AssemblySheet(
         plan.name(),
         about(plan),
         plan.pieces().stream().map(piece -> piece(piece, wording)).toList(),
-        plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.BOARD).map(step -> new BoardBlock(step.title(), step.words(), step.todo())).toList(),
+        plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.BOARD).map(step -> new LineBlock(step.title(), step.words(), step.todo())).toList(),
         plan.steps().stream().map(step -> step(plan, step, wording)).toList(),
+        plan.strips().stream().map(strip -> edging(strip, wording)).toList(),
         plan.order().tails().stream().map(OrderPlan.Tail::words).toList(),
         plan.gluing().openings().stream().map(o -> "%s: %s".formatted(o.name(), wording.length(o.lengthMm()))).toList(),
         plan.findings().stream().map(FindingView::printed).toList(),
@@ -92,6 +95,27 @@ public record AssemblySheet(
         .formatted(
             Wording.counted(plan.pieces().size(), "pieces"), Wording.counted(plan.steps().size(), "seams"), plan.terms() == Terms.US ? "US" : "UK",
             plan.hand() == Wording.Hand.RIGHT ? "right" : "left");
+  }
+
+  /** The first round segment by segment, the others as a whole, or the rows of a band; then what is worked on it. */
+  private static LineBlock edging(StripPlan strip, Wording wording) {
+    List<String> lines = new ArrayList<>();
+    strip.band().ifPresent(
+        band -> {
+          lines.add(band.words());
+          band.quarters().forEach(quarter -> lines.add("Row %d meets %s.".formatted(quarter.row(), quarter.words())));
+        });
+    for (StripPlan.RoundPlan round : strip.rounds()) {
+      lines.add(round.words());
+      for (int i = 0; round.number() == 1 && i < round.segments().size(); i++) {
+        int segment = i;
+        String corners = round.corners().stream().filter(corner -> corner.behind() == segment).map(corner -> " " + corner.words()).collect(Collectors.joining());
+        lines.add(round.segments().get(i).words() + corners);
+      }
+    }
+    strip.trims().forEach(trim -> lines.add(trim.words()));
+    String words = "%s, %s high, %s of yarn. %s".formatted(strip.opening(), wording.length(strip.heightMm()), wording.yarn(strip.yarnMm()), String.join(" ", strip.effects()));
+    return new LineBlock(strip.strip().name(), words, lines);
   }
 
   private static PieceRow piece(PiecePlan piece, Wording wording) {

@@ -129,7 +129,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     }
 
     private Outcome<WorkedOn> banded(Strip strip, Line line) {
-      Band band = strip.band().orElseThrow();
+      SeparateBand band = strip.band().orElseThrow();
       int rows = band.rowsFor(line.lengthMm());
       if (!band.fits(line.lengthMm())) {
         findings.add(
@@ -178,7 +178,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     private static final double STRAIGHT = 180;
 
     private static Where at(Strip strip) {
-      return Where.edge(strip.from().piece(), strip.from().edge());
+      return Where.edge(strip.from().piece(), strip.from().edge()).ofStrip(strip.id());
     }
 
     private List<Wish> wishes(Strip strip, Line line, Optional<WorkedOn> original) {
@@ -249,7 +249,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
 
     /**
      * One stitch into each, more or fewer where the edge bends; by length where its stitch is wider or narrower than those below. What a
-     * corner of the round below added or took lies half on either side of it now; an odd one stays in the corner.
+     * corner of the round below added or took lies half on either side of it now; an odd one that was added stays in the corner.
      */
     private static RoundOf next(Strip strip, Line line, List<RoundOf> before, Round round) {
       RoundOf below = before.get(before.size() - 1);
@@ -263,7 +263,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
         if (worked.stretch() < 0) {
           segments.add(worked);
         } else {
-          int units = worked.stitches() + behind.map(corner -> corner.stitches() / 2 + Math.min(0, corner.stitches() % 2)).orElse(0) + cornerBefore(below, i).map(corner -> corner.stitches() / 2).orElse(0);
+          int units = worked.stitches() + behind.map(corner -> share(below, corner, worked)).orElse(0) + cornerBefore(below, i).map(corner -> share(below, corner, worked)).orElse(0);
           segments.add(over(line, worked.stretch(), Math.max(0, units), height, below.round(), round));
         }
         if (behind.isPresent()) {
@@ -277,6 +277,14 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       }
       int total = segments.stream().mapToInt(Worked::stitches).sum() + corners.stream().mapToInt(Turned::stitches).sum();
       return new RoundOf(round, segments, corners, total, below.outerMm(), outer(line, below.outerMm(), round));
+    }
+
+    /** Of what a corner added half lies on either side; of what it took an odd one is taken from the longer side, the same left and right. */
+    private static int share(RoundOf round, Turned corner, Worked segment) {
+      Worked before = round.segments().get(corner.behind());
+      Worked behind = IntStream.range(1, round.segments().size() + 1).mapToObj(i -> round.segments().get((corner.behind() + i) % round.segments().size())).filter(each -> each.stretch() >= 0).findFirst().orElseThrow();
+      boolean isLonger = segment == before ? before.stitches() >= behind.stitches() : behind.stitches() > before.stitches();
+      return corner.stitches() / 2 + (isLonger ? Math.min(0, corner.stitches() % 2) : 0);
     }
 
     private static Worked over(Line line, int index, int units, double height, Round below, Round round) {

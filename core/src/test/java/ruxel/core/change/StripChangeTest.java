@@ -25,7 +25,7 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
-import ruxel.core.strip.Band;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
@@ -91,7 +91,7 @@ class StripChangeTest {
   void bandsMadeSeparately() {
     Garment pullover = Wardrobe.pullover();
     Strip cuff = strip(pullover, "Left cuff", 1);
-    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new Band(Band.Kind.CUFF, 50, 5, Optional.empty())), Optional.empty())).apply(pullover));
+    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new SeparateBand(SeparateBand.Kind.CUFF, 50, 5, Optional.empty())), Optional.empty())).apply(pullover));
     StripPlan plan = Wardrobe.plan(banded).strips().get(0);
     StripPlan.BandPlan band = plan.band().orElseThrow();
     assertThat(band.rows() % 2).isZero();

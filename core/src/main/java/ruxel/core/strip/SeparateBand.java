@@ -6,7 +6,7 @@ import java.util.Optional;
  * A band made separately, worked sideways in ribs and sewn on (handbook 11): what it is for, how wide, how high one of its rows is,
  * both mm, and a number of rows the maker wants.
  */
-public record Band(Kind kind, double widthMm, double rowMm, Optional<Integer> rows) {
+public record SeparateBand(Kind kind, double widthMm, double rowMm, Optional<Integer> rows) {
   public static final int MOST_ROWS = 5000;
   private static final double ROUNDING = 1e-9;
 

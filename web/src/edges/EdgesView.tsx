@@ -1,0 +1,145 @@
+import { useState } from 'react';
+import { Button } from 'react-bootstrap';
+import { Link, useSearchParams } from 'react-router';
+import type { StripPlan } from '../api/types';
+import { useSize } from '../drawing/useSize';
+import { counted, length, plural, yarnLength } from '../format';
+import { Findings } from '../shell/Findings';
+import { useEditor } from '../shell/GarmentPage';
+import type { GarmentEditor } from '../shell/useGarment';
+import './edges.css';
+import { SegmentList } from './SegmentList';
+import { StripForm } from './StripForm';
+import { Unrolled } from './Unrolled';
+import { chosenStrip, firstStrip, told } from './strips';
+
+/** The open edges of the garment, unrolled, and what is worked onto them. */
+export function EdgesView() {
+  const editor = useEditor();
+  const { plan } = editor.garment;
+  const [query] = useSearchParams();
+  const { ref, width } = useSize<HTMLDivElement>();
+  const [opening, setOpening] = useState(query.get('opening') ?? plan.gluing.openings[0]?.name);
+  const [id, setId] = useState<string>();
+  const strip = chosenStrip(plan.strips, opening, id);
+  const open = plan.gluing.openings.find(({ name }) => name === opening);
+  const choose = (name: string, chosen?: string) => {
+    setOpening(name);
+    setId(chosen);
+  };
+  if (plan.gluing.openings.length === 0) {
+    return (
+      <p className="quiet">
+        Nothing stays open once all is joined. <Link to="..">Back to the table</Link>.
+      </p>
+    );
+  }
+  return (
+    <div className="table-view edges-view">
+      <div ref={ref} className="edges-mat">
+        <nav className="edge-tabs" aria-label="Openings">
+          {plan.gluing.openings.map((each, index) => (
+            <Button
+              key={index}
+              size="sm"
+              variant={each.name === opening ? 'dark' : 'outline-dark'}
+              aria-pressed={each.name === opening}
+              onClick={() => choose(each.name)}
+            >
+              {each.name}, {length(each.lengthMm, plan.unit)}
+              {plan.strips.some((one) => one.opening === each.name) ? ' ✓' : ''}
+            </Button>
+          ))}
+        </nav>
+        {strip && width > 0 ? (
+          <Unrolled plan={plan} strip={strip} width={width} />
+        ) : (
+          open && (
+            <div className="edge-empty">
+              <h1>{open.name}</h1>
+              <p>
+                {length(open.lengthMm, plan.unit)} round, {open.corners}. Nothing is worked onto it yet.
+              </p>
+              <Button onClick={() => void editor.change([told(firstStrip(open, plan.strips), {})])}>
+                Work an edging along it
+              </Button>
+            </div>
+          )
+        )}
+      </div>
+      <aside className="strip edges-strip" aria-label="Edging">
+        {strip ? (
+          <Told key={strip.id} editor={editor} strip={strip} onGone={() => setId(undefined)} />
+        ) : (
+          <p className="soft">
+            An edging finishes an opening: how many stitches to pick up along each edge, what to do at corners
+            and seams, and how much smaller the opening gets are reckoned from the pieces.
+          </p>
+        )}
+        <Others strips={plan.strips} chosen={strip?.id} onChoose={choose} />
+      </aside>
+    </div>
+  );
+}
+
+function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPlan; onGone: () => void }) {
+  const { plan } = editor.garment;
+  const findings = plan.findings.filter((finding) => finding.strip === strip.id);
+  return (
+    <>
+      <h1>{strip.strip.name}</h1>
+      <p>
+        {!strip.band && <strong>{stitches(strip)} </strong>}
+        {strip.effects.join(' ')} {length(strip.heightMm, plan.unit)} high,{' '}
+        {yarnLength(strip.yarnMm, plan.unit)} of yarn.
+      </p>
+      <Findings
+        findings={findings}
+        title="Before you work it"
+        onDecide={(change) => void editor.change([change])}
+      />
+      {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
+      <StripForm editor={editor} strip={strip} onGone={onGone} />
+      <SegmentList editor={editor} strip={strip} />
+    </>
+  );
+}
+
+function stitches({ rounds, outer }: StripPlan): string {
+  const first = rounds[0]!.total;
+  return rounds.length === 1
+    ? `${first} stitches.`
+    : `${first} stitches picked up, ${outer.units} in the last of ${rounds.length}.`;
+}
+
+function Others({
+  strips,
+  chosen,
+  onChoose,
+}: {
+  strips: StripPlan[];
+  chosen: string | undefined;
+  onChoose: (opening: string, id: string) => void;
+}) {
+  const others = strips.filter(({ id }) => id !== chosen);
+  if (others.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Other edgings">
+      <h2>
+        {counted(others.length)} other {plural(others.length, 'edging', 'edgings')}
+      </h2>
+      <ul className="openings">
+        {others.map((each) => (
+          <li key={each.id}>
+            <Button variant="link" size="sm" onClick={() => onChoose(each.opening, each.id)}>
+              {each.strip.name}
+            </Button>
+            <span>{each.band ? each.band.words : `${each.outer.units} stitches`}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

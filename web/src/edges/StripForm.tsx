@@ -1,0 +1,144 @@
+import { Button, Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
+import type { Strip, StripPlan } from '../api/types';
+import type { GarmentEditor } from '../shell/useGarment';
+import { Along } from './Along';
+import { BandFields } from './BandFields';
+import { Figure } from './Figure';
+import { RoundFields } from './RoundFields';
+import { freeStrip, told, usualRound } from './strips';
+import { TrimFields } from './TrimFields';
+
+interface Props {
+  editor: GarmentEditor;
+  strip: StripPlan;
+  onGone: () => void;
+}
+
+const BAND = { kind: 'NECKBAND' as const, widthMm: 40, rowMm: 5 };
+
+/** What the maker wants of an edging; each answer is saved when its field is left. */
+export function StripForm({ editor, strip, onGone }: Props) {
+  const { plan } = editor.garment;
+  const wanted = strip.strip;
+  const change = (changed: Partial<Strip>) => void editor.change([told(wanted, changed)]);
+  const mirror = plan.strips.find(({ strip: other }) => other.mirrorOf === strip.id);
+  const out = (
+    <Button
+      variant="outline-dark"
+      size="sm"
+      onClick={() =>
+        void editor.change([{ kind: 'STRIP_REMOVED', strip: strip.id }]).then((done) => done && onGone())
+      }
+    >
+      Take it out
+    </Button>
+  );
+  if (wanted.mirrorOf !== undefined) {
+    const original = plan.strips.find(({ id }) => id === wanted.mirrorOf);
+    return (
+      <div className="strip-form">
+        <p>
+          It keeps to the {original?.strip.name.toLowerCase()}: its rounds, and the stitches worked there.
+        </p>
+        {out}
+      </div>
+    );
+  }
+  const width = wanted.rounds[0]?.widthMm ?? 6;
+  const { band, ...plain } = wanted;
+  return (
+    <div className="strip-form">
+      <div className="line" role="group" aria-label="Made separately or worked on">
+        <Form.Check
+          type="radio"
+          id="worked-on"
+          label="Worked on"
+          checked={!band}
+          onChange={() =>
+            void editor.change([
+              {
+                kind: 'STRIP_TOLD',
+                strip: {
+                  ...plain,
+                  rounds: plain.rounds.length > 0 ? plain.rounds : [usualRound('SC', width)],
+                },
+              },
+            ])
+          }
+        />
+        <Form.Check
+          type="radio"
+          id="made-separately"
+          label="Made separately, sewn on"
+          checked={band !== undefined}
+          onChange={() => change({ band: BAND })}
+        />
+      </div>
+      {band ? (
+        <BandFields band={band} onBand={(told) => change({ band: told })} />
+      ) : (
+        <>
+          <RoundFields rounds={wanted.rounds} terms={plan.terms} onRounds={(rounds) => change({ rounds })} />
+          <div className="line">
+            <span>A multiple of</span>
+            <Figure
+              label="Multiple"
+              value={wanted.multiple.of}
+              onFigure={(of) => change({ multiple: { of, more: Math.min(wanted.multiple.more, of - 1) } })}
+            />
+            <span>and</span>
+            <Figure
+              label="and so many more"
+              value={wanted.multiple.more}
+              onFigure={(more) => change({ multiple: { ...wanted.multiple, more } })}
+            />
+            <span>more</span>
+          </div>
+          <Form.Check
+            type="checkbox"
+            id="straight-on"
+            label="Straight on at inner corners (up to four low rounds)"
+            checked={wanted.straightOn}
+            onChange={(event) => change({ straightOn: event.target.checked })}
+          />
+          <TrimFields trims={wanted.trims} onTrims={(trims) => change({ trims })} />
+        </>
+      )}
+      <Along key={JSON.stringify([wanted.from, wanted.to])} strip={strip} onAlong={change} />
+      <div className="line">
+        {strip.mirrorable && !mirror && (
+          <Button
+            variant="outline-dark"
+            size="sm"
+            disabled={plan.strips.length >= bounds.strips}
+            onClick={() =>
+              void editor.change([
+                {
+                  kind: 'STRIP_MIRRORED',
+                  strip: strip.id,
+                  mirror: freeStrip(plan.strips),
+                  name: otherSide(wanted.name),
+                },
+              ])
+            }
+          >
+            The same on the other side
+          </Button>
+        )}
+        {out}
+      </div>
+    </div>
+  );
+}
+
+/** What the twin of an edging is called: the other side where its name says one. */
+function otherSide(name: string): string {
+  if (/left/i.test(name)) {
+    return name.replace(/left/i, (word) => (word === 'Left' ? 'Right' : 'right'));
+  }
+  if (/right/i.test(name)) {
+    return name.replace(/right/i, (word) => (word === 'Right' ? 'Left' : 'left'));
+  }
+  return `${name}, other side`;
+}

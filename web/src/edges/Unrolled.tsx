@@ -1,0 +1,208 @@
+import type { GarmentPlan, InnerPlan, StripPlan } from '../api/types';
+import { shade } from '../drawing/dyes';
+import { length } from '../format';
+
+const LEFT = 12;
+const RIGHT = 150;
+const TITLE = 22;
+const CLOTH = 26;
+const GAP = 24;
+const PICK = 9;
+const MOST_SCALE = 3;
+const RIGHT_ANGLE = 90;
+
+interface Props {
+  plan: GarmentPlan;
+  strip: StripPlan;
+  width: number;
+}
+
+/** The edge a strip is worked onto, stretch under stretch in the order of work, all to one scale, with its rounds above. */
+export function Unrolled({ plan, strip, width }: Props) {
+  const height = strip.heightMm;
+  const reach = (turn: number) =>
+    Math.tan((Math.max(-RIGHT_ANGLE, Math.min(RIGHT_ANGLE, turn)) * Math.PI) / 360) * height;
+  const turnBefore = (index: number) =>
+    index > 0 ? strip.inner[index - 1]!.turn : strip.round ? strip.inner.at(-1)!.turn : 0;
+  const longest = Math.max(
+    ...strip.inner.map(
+      (inner, i) => inner.lengthMm + Math.max(0, reach(inner.turn)) + Math.max(0, reach(turnBefore(i))),
+    ),
+  );
+  const scale = Math.min(MOST_SCALE, (width - LEFT - RIGHT - 40) / longest);
+  const rise = Math.max(height * scale, strip.rounds.length > 0 ? 6 * strip.rounds.length : 6);
+  const row = TITLE + rise + PICK + CLOTH + GAP;
+  return (
+    <figure className="unrolled">
+      <svg
+        width={width - 40}
+        height={row * strip.inner.length + 10}
+        role="img"
+        aria-label={`${strip.strip.name}, unrolled`}
+      >
+        {strip.inner.map((inner, index) => (
+          <g
+            key={index}
+            transform={`translate(${LEFT + Math.max(0, reach(turnBefore(index))) * scale} ${row * index})`}
+          >
+            <StretchRow
+              plan={plan}
+              strip={strip}
+              inner={inner}
+              index={index}
+              scale={scale}
+              rise={rise}
+              before={reach(turnBefore(index))}
+              behind={reach(inner.turn)}
+            />
+          </g>
+        ))}
+      </svg>
+      <figcaption className="soft">
+        In the order of work, to scale: {length(strip.innerMm, plan.unit)} along the pieces,{' '}
+        {length(strip.outer.lengthMm, plan.unit)} along the outer edge.
+      </figcaption>
+    </figure>
+  );
+}
+
+interface RowProps {
+  plan: GarmentPlan;
+  strip: StripPlan;
+  inner: InnerPlan;
+  index: number;
+  scale: number;
+  rise: number;
+  /** By how much the outer edge reaches beyond the stretch at its two ends, mm. */
+  before: number;
+  behind: number;
+}
+
+function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: RowProps) {
+  const span = inner.lengthMm * scale;
+  const clothTop = TITLE + rise + PICK;
+  const units = inner.to - inner.from;
+  const piece = plan.pieces.find(({ id }) => id === inner.piece);
+  const heights = [0];
+  strip.rounds.forEach((round) => heights.push(heights.at(-1)! + round.heightMm));
+  const total = strip.heightMm;
+  const twin = inner.twin === undefined ? '' : ' · alike on the other side';
+  const first = strip.rounds[0]?.segments.find(({ stretch }) => stretch === index);
+  const at = (share: number, up: number) => {
+    const left = -before * (up / total) * scale;
+    const right = span + behind * (up / total) * scale;
+    return left + share * (right - left);
+  };
+  const level = (up: number) => TITLE + rise - (up / total) * rise;
+  const count = first ? `${first.stitches} stitches` : '';
+  return (
+    <>
+      <text x={0} y={15}>
+        {index + 1}. {inner.name}
+        <tspan className="soft">
+          {' '}
+          · {length(inner.lengthMm, plan.unit)}
+          {count && ` · ${count}`}
+          {twin}
+        </tspan>
+      </text>
+      {strip.rounds.length === 0 && (
+        <polygon
+          className="round"
+          points={`${at(0, 0)},${level(0)} ${at(1, 0)},${level(0)} ${at(1, total)},${level(total)} ${at(0, total)},${level(total)}`}
+        />
+      )}
+      {strip.rounds.map((round, r) => {
+        const low = heights[r]!;
+        const high = heights[r + 1]!;
+        const stitches = round.segments.find(({ stretch }) => stretch === index)?.stitches ?? 0;
+        return (
+          <g key={r}>
+            <polygon
+              className="round"
+              points={`${at(0, low)},${level(low)} ${at(1, low)},${level(low)} ${at(1, high)},${level(high)} ${at(0, high)},${level(high)}`}
+            />
+            {Array.from({ length: Math.max(0, stitches - 1) }, (_, i) => (
+              <line
+                key={i}
+                className="stitch"
+                x1={at((i + 1) / stitches, low)}
+                y1={level(low)}
+                x2={at((i + 1) / stitches, high)}
+                y2={level(high)}
+              />
+            ))}
+            <text
+              x={Math.max(span, at(1, total)) + 8}
+              y={level((low + high) / 2) + 5}
+              className="soft"
+              fontSize={13}
+            >
+              {strip.rounds.length > 1 && rise / strip.rounds.length >= 12 ? stitches : ''}
+            </text>
+          </g>
+        );
+      })}
+      {first &&
+        Array.from({ length: first.stitches }, (_, i) => (
+          <line
+            key={i}
+            className="pick"
+            x1={((i + 0.5) / first.stitches) * span}
+            y1={TITLE + rise}
+            x2={((Math.floor((i * units) / first.stitches) + 0.5) / units) * span}
+            y2={clothTop}
+          />
+        ))}
+      <rect
+        className="cloth"
+        x={0}
+        y={clothTop}
+        width={span}
+        height={CLOTH}
+        fill={shade(piece?.cloth.colour ?? 'LINEN').base}
+      />
+      {Array.from({ length: Math.max(0, units - 1) }, (_, i) => (
+        <line
+          key={i}
+          className="unit"
+          x1={((i + 1) / units) * span}
+          y1={clothTop}
+          x2={((i + 1) / units) * span}
+          y2={clothTop + (inner.kind === 'ROW_END' ? CLOTH : CLOTH / 2)}
+        />
+      ))}
+      <Behind strip={strip} inner={inner} index={index} x={span + 8} y={clothTop + CLOTH - 4} />
+    </>
+  );
+}
+
+/** What stands between this stretch and the next. */
+function Behind({
+  strip,
+  inner,
+  index,
+  x,
+  y,
+}: {
+  strip: StripPlan;
+  inner: InnerPlan;
+  index: number;
+  x: number;
+  y: number;
+}) {
+  const segments = strip.rounds[0]?.segments ?? [];
+  const place = segments.findIndex(({ stretch }) => stretch === index);
+  const corner = strip.rounds[0]?.corners.find(({ behind }) => behind === place);
+  const words = [
+    ...(inner.seam ? ['seam: 1'] : []),
+    ...(corner && corner.stitches !== 0
+      ? [`corner ${corner.stitches > 0 ? '+' : '−'}${Math.abs(corner.stitches)}`]
+      : []),
+  ];
+  return (
+    <text x={x} y={y} className={corner ? 'turn' : 'soft'}>
+      {words.join(', ')}
+    </text>
+  );
+}

@@ -1,0 +1,44 @@
+import bounds from '../api/bounds.json';
+import type { Change, OpeningPlan, Round, Strip, StripPlan, Terms } from '../api/types';
+
+type Stitch = Round['stitch'];
+
+/** An id that no edging has. */
+export function freeStrip(strips: { id: string }[]): string {
+  const taken = new Set(strips.map(({ id }) => id));
+  return Array.from({ length: strips.length + 1 }, (_, i) => `strip.${i + 1}`).find((id) => !taken.has(id))!;
+}
+
+export function stitchName(stitch: Stitch, terms: Terms): string {
+  const entry = bounds.stitches.find((each) => each.stitch === stitch)!;
+  return terms === 'US' ? entry.us : entry.uk;
+}
+
+/** A round as such a stitch of that width usually comes out. */
+export function usualRound(stitch: Stitch, widthMm: number): Round {
+  const { heightInWidths } = bounds.stitches.find((each) => each.stitch === stitch)!;
+  return { stitch, widthMm, heightMm: Math.round(widthMm * heightInWidths * 100) / 100, turned: false };
+}
+
+/** One round of single crochet along a whole opening, to begin with. */
+export function firstStrip(opening: OpeningPlan, strips: StripPlan[]): Strip {
+  const width = Math.round(opening.stitchMm * 100) / 100;
+  return {
+    id: freeStrip(strips),
+    name: `${opening.name} edging`,
+    from: opening.start,
+    rounds: [usualRound('SC', width)],
+    multiple: { of: 1, more: 0 },
+    straightOn: false,
+    trims: {},
+  };
+}
+
+export function told(strip: Strip, changed: Partial<Strip>): Change {
+  return { kind: 'STRIP_TOLD', strip: { ...strip, ...changed } };
+}
+
+/** The edging on an opening, or the one chosen. */
+export function chosenStrip(strips: StripPlan[], opening: string | undefined, id: string | undefined) {
+  return strips.find((strip) => strip.id === id) ?? strips.find((strip) => strip.opening === opening);
+}
