@@ -34,9 +34,6 @@ class PicturesTest {
     page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("by-hand.png")));
     page.navigate(address);
     String jacket = open(page, "Fog-horn jacket");
-    page.navigate(jacket);
-    Product.button(page, "As worn").click();
-    page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("worn.png")));
     shoot(page, jacket + "/pieces", "pieces");
     shoot(page, jacket + "/bench/shoulder.left", "held");
     shoot(page, jacket + "/order", "order");
@@ -47,6 +44,8 @@ class PicturesTest {
     page.locator(".pair-picture").waitFor();
     page.waitForLoadState(LoadState.NETWORKIDLE);
     page.screenshot(new Page.ScreenshotOptions().setPath(PICTURES.resolve("line.png")));
+    page.navigate(address);
+    shoot(page, open(page, "Lantern-carrier’s tunic") + "/edges", "edges");
     page.navigate(jacket);
     Product.button(page, "Try sizes").click();
     page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Armhole and sleeve top")).press("ArrowUp");

@@ -1,0 +1,63 @@
+package ruxel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static ruxel.e2e.Product.button;
+import static ruxel.e2e.Product.view;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A vest trimmed: both armholes alike without counting twice, what was worked taken over, a neckband, and what cannot be. */
+class EdgesTest {
+  private final Page page = Product.RUNNING.shelf();
+
+  @Test
+  void aVestIsTrimmed() {
+    page.navigate(Product.RUNNING.address() + "/new/sleeveless");
+    page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Slipway vest");
+    button(page, "Lay it on the table").click();
+    page.waitForURL("**/garments/*");
+    view(page, "Edges").click();
+    tab("Left armhole").click();
+    button(page, "Work an edging along it").click();
+    Locator told = page.getByLabel("Edging", new Page.GetByLabelOptions().setExact(true));
+    assertThat(told.getByText("Left armhole edging").first()).isVisible();
+    assertThat(told.getByText(Pattern.compile("^Round 1, single crochet: \\d+ stitches\\.$"))).isVisible();
+    Product.assertAccessible(page);
+
+    button(page, "One round more").click();
+    assertThat(told.getByText(Pattern.compile("^Round 2, single crochet: "))).isVisible();
+    button(page, "The same on the other side").click();
+    assertThat(tab("Right armhole")).containsText("✓");
+    Locator worked = told.getByLabel(Pattern.compile("^I worked along")).first();
+    worked.fill("90");
+    worked.press("Enter");
+    assertThat(told.getByText(Pattern.compile("ripples: 90 where \\d+ lie flat"))).isVisible();
+    tab("Right armhole").click();
+    assertThat(told.getByText("It keeps to the left armhole edging")).isVisible();
+    assertThat(told.getByText(Pattern.compile("^90 along the "))).isVisible();
+
+    tab("Neck").click();
+    button(page, "Work an edging along it").click();
+    page.getByLabel("Made separately, sewn on").click();
+    assertThat(told.getByText(Pattern.compile("^Neckband for .* cm: \\d+ rows"))).isVisible();
+    page.getByLabel("Rows", new Page.GetByLabelOptions().setExact(true)).fill("4");
+    page.getByLabel("Rows", new Page.GetByLabelOptions().setExact(true)).press("Enter");
+    assertThat(told.getByText(Pattern.compile("4 rows for an edge of"))).isVisible();
+    page.getByLabel("Width of the band in mm").fill("0");
+    page.getByLabel("Width of the band in mm").press("Enter");
+    assertThat(page.getByText("the width of the band in mm has to be from 1 to 500")).isVisible();
+
+    view(page, "Order").click();
+    assertThat(page.getByText("Work the left armhole edging").first()).isVisible();
+    view(page, "Sheet").click();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Edgings and bands"))).isVisible();
+  }
+
+  private Locator tab(String opening) {
+    return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + opening + ", ")));
+  }
+}

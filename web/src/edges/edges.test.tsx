@@ -1,0 +1,152 @@
+// @vitest-environment jsdom
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { afterEach, expect, test, vi } from 'vitest';
+import type { StripPlan } from '../api/types';
+import type { GarmentEditor } from '../shell/useGarment';
+import { garment } from '../testing/sample';
+import { SegmentList } from './SegmentList';
+import { StripForm } from './StripForm';
+import { Unrolled } from './Unrolled';
+import { freeStrip, usualRound } from './strips';
+
+afterEach(cleanup);
+
+const SPOT = {
+  piece: 'back',
+  edge: 'neck',
+  cut: { run: 'neck', offset: 0, from: 'START' as const },
+  at: 'CUT' as const,
+};
+
+function strip(over: Partial<StripPlan> = {}): StripPlan {
+  const round = usualRound('SC', 6.25);
+  return {
+    id: 'strip.1',
+    strip: {
+      id: 'strip.1',
+      name: 'Neck edging',
+      from: SPOT,
+      rounds: [round],
+      multiple: { of: 2, more: 0 },
+      straightOn: false,
+      trims: {},
+    },
+    opening: 'Neck',
+    round: true,
+    mirrorable: true,
+    inner: [
+      {
+        piece: 'back',
+        edge: 'neck',
+        name: 'Neck of the back',
+        kind: 'ROW_END',
+        from: 0,
+        to: 16,
+        lengthMm: 200,
+        at: SPOT,
+        start: SPOT,
+        end: SPOT,
+        turn: 0,
+        seam: true,
+      },
+    ],
+    innerMm: 200,
+    rounds: [
+      {
+        number: 1,
+        stitch: 'SC',
+        widthMm: 6.25,
+        heightMm: 6.25,
+        segments: [
+          {
+            stretch: 0,
+            kind: 'ROW_END',
+            units: 16,
+            stitches: 31,
+            byLength: 32,
+            thumb: 32,
+            rhythm: '',
+            words: '31 along the neck.',
+          },
+          {
+            kind: 'SEAM_PLACE',
+            units: 1,
+            stitches: 1,
+            byLength: 1,
+            rhythm: '',
+            words: 'One at the left shoulder.',
+          },
+        ],
+        corners: [],
+        total: 32,
+        multiple: { of: 2, more: 0 },
+        innerMm: 200,
+        outerMm: 200,
+        words: 'Round 1, single crochet: 32 stitches.',
+      },
+    ],
+    trims: [],
+    outer: { units: 32, lengthMm: 200 },
+    heightMm: 6.25,
+    yarnMm: 1200,
+    after: ['shoulder.left'],
+    effects: ['20 cm round before, 20 cm after.'],
+    ...over,
+  };
+}
+
+function editor(changed = vi.fn().mockResolvedValue(true)): GarmentEditor {
+  return { garment: garment(), change: changed } as unknown as GarmentEditor;
+}
+
+test('a drawn stretch has a tick for each unit and each stitch, and says what stands behind it', () => {
+  const { container } = render(<Unrolled plan={garment().plan} strip={strip()} width={800} />);
+  expect(container.querySelectorAll('.unit')).toHaveLength(15);
+  expect(container.querySelectorAll('.pick')).toHaveLength(31);
+  expect(screen.getByText('seam: 1')).toBeTruthy();
+});
+
+test('the outer edge is drawn shorter behind an inner corner', () => {
+  const [inner] = strip().inner;
+  const { container } = render(
+    <Unrolled
+      plan={garment().plan}
+      strip={strip({ inner: [{ ...inner!, turn: -90 }], round: false })}
+      width={800}
+    />,
+  );
+  const xs = container
+    .querySelector('.round')!
+    .getAttribute('points')!
+    .split(' ')
+    .map((point) => Number(point.split(',')[0]));
+  expect(xs[2]!).toBeLessThan(xs[1]!);
+});
+
+test('a count that is wanted, and one that was worked, are told at the stretch', () => {
+  const change = vi.fn().mockResolvedValue(true);
+  render(<SegmentList editor={editor(change)} strip={strip()} />);
+  expect(screen.getByText(/The rule of thumb says 32/)).toBeTruthy();
+  const worked = screen.getByLabelText('I worked along neck of the back');
+  fireEvent.change(worked, { target: { value: '33' } });
+  fireEvent.blur(worked);
+  expect(change).toHaveBeenCalledWith([{ kind: 'STRIP_STITCHES', strip: 'strip.1', at: SPOT, worked: 33 }]);
+});
+
+test('the multiple keeps what is more below it; a mirrored edging is only taken out', () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onGone={() => {}} />);
+  const of = screen.getByLabelText('Multiple');
+  fireEvent.change(of, { target: { value: '6' } });
+  fireEvent.blur(of);
+  expect(change.mock.calls[0]![0][0].strip.multiple).toEqual({ of: 6, more: 0 });
+  const mirrored = strip();
+  mirrored.strip.mirrorOf = 'strip.0';
+  rerender(<StripForm editor={editor(change)} strip={mirrored} onGone={() => {}} />);
+  expect(screen.queryByLabelText('Multiple')).toBeNull();
+  expect(screen.getByText('Take it out')).toBeTruthy();
+});
+
+test('a new edging gets an id that none has', () => {
+  expect(freeStrip([{ id: 'strip.1' }, { id: 'strip.3' }])).toBe('strip.2');
+});
