@@ -2821,6 +2821,7 @@ export interface components {
             /** Format: double */
             leftMm?: number;
             seam?: string;
+            strip?: string;
             /** Format: double */
             takesMm: number;
         };
@@ -3311,6 +3312,7 @@ export interface components {
             neededMm: number;
             runsOut?: string;
             runsOutAt?: string;
+            runsOutOn?: string;
             stages: components["schemas"]["Stage"][];
             words: string;
             yarn: components["schemas"]["Yarn"];

@@ -76,6 +76,7 @@ export function EdgesView() {
             and seams, and how much smaller the opening gets are reckoned from the pieces.
           </p>
         )}
+        <Lost editor={editor} />
         <Others strips={plan.strips} chosen={strip?.id} onChoose={choose} />
       </aside>
     </div>
@@ -102,6 +103,30 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
       <StripForm editor={editor} strip={strip} onGone={onGone} />
       <SegmentList editor={editor} strip={strip} />
     </>
+  );
+}
+
+/** Edgings that can no longer be worked: told, and to be taken out. */
+function Lost({ editor }: { editor: GarmentEditor }) {
+  const { plan } = editor.garment;
+  const lost = plan.findings.filter(({ strip }) => strip && !plan.strips.some(({ id }) => id === strip));
+  if (lost.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Edgings that cannot be worked">
+      <Findings findings={lost} title="Not worked" />
+      {[...new Set(lost.map(({ strip }) => strip!))].map((id) => (
+        <Button
+          key={id}
+          variant="outline-dark"
+          size="sm"
+          onClick={() => void editor.change([{ kind: 'STRIP_REMOVED', strip: id }])}
+        >
+          Take it out
+        </Button>
+      ))}
+    </section>
   );
 }
 

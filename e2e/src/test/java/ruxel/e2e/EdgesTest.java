@@ -10,7 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** A vest trimmed: both armholes alike without counting twice, what was worked taken over, a neckband, and what cannot be. */
+/** A vest trimmed: both armholes alike without counting twice, what was worked taken over, a front band, and what cannot be. */
 class EdgesTest {
   private final Page page = Product.RUNNING.shelf();
 
@@ -40,10 +40,11 @@ class EdgesTest {
     assertThat(told.getByText("It keeps to the left armhole edging")).isVisible();
     assertThat(told.getByText(Pattern.compile("^90 along the "))).isVisible();
 
-    tab("Neck").click();
+    tab("Fronts, neck and hem").click();
     button(page, "Work an edging along it").click();
     page.getByLabel("Made separately, sewn on").click();
-    assertThat(told.getByText(Pattern.compile("^Neckband for .* cm: \\d+ rows"))).isVisible();
+    page.getByLabel("What the band is").selectOption("FRONT");
+    assertThat(told.getByText(Pattern.compile("^Front band for .* cm: \\d+ rows"))).isVisible();
     page.getByLabel("Rows", new Page.GetByLabelOptions().setExact(true)).fill("4");
     page.getByLabel("Rows", new Page.GetByLabelOptions().setExact(true)).press("Enter");
     assertThat(told.getByText(Pattern.compile("4 rows for an edge of"))).isVisible();

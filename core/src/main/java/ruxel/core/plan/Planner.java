@@ -101,7 +101,7 @@ public final class Planner {
     Map<SeamMatch, Advice> advices = advices(matches, materials);
     SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment);
     findings.addAll(squares.findings());
-    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), garment.settings(), rules, wording);
+    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), strips, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());

@@ -36,13 +36,16 @@ final class YarnPlans {
   private final HouseRules rules;
   private final Wording wording;
   private final List<BoardPlan> boards;
+  private final List<StripPlan> strips;
   private final List<Finding> findings = new ArrayList<>();
 
   /**
    * @param boards whose squares are joined before any seam
+   * @param strips worked after all seams, in the yarn of the piece they begin on
    */
-  YarnPlans(Materials materials, List<BoardPlan> boards, Settings settings, HouseRules rules, Wording wording) {
+  YarnPlans(Materials materials, List<BoardPlan> boards, List<StripPlan> strips, Settings settings, HouseRules rules, Wording wording) {
     this.boards = boards;
+    this.strips = strips;
     this.materials = materials;
     this.settings = settings;
     this.rules = rules;
@@ -83,27 +86,32 @@ final class YarnPlans {
     return inOrder;
   }
 
-  /** What takes yarn: the squares of a board, or a seam. */
-  private record Taker(Optional<String> seam, Optional<String> board, String name, double mm) {
+  /** What takes yarn: the squares of a board, a seam, or a strip. */
+  private record Taker(Optional<String> seam, Optional<String> board, Optional<String> strip, String name, double mm) {
     Where where() {
-      return seam.map(Where::seam).orElseGet(() -> Where.piece(board.orElseThrow()));
+      return seam.map(Where::seam).or(() -> board.map(Where::piece)).orElseGet(() -> strip.map(Where.NOWHERE::ofStrip).orElse(Where.NOWHERE));
     }
   }
 
-  /** All that takes a yarn, in the order of work: squares into boards before any seam; what was joined when it was weighed needs nothing. */
+  /** All that takes a yarn, in the order of work: squares into boards before any seam, strips after them; what was joined when it was weighed needs nothing. */
   private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
     Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
     List<Taker> takers = new ArrayList<>();
     for (BoardPlan board : boards) {
       if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
         double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
-        takers.add(new Taker(Optional.empty(), Optional.of(board.id()), "squares of the " + Wording.low(board.name()), mm));
+        takers.add(new Taker(Optional.empty(), Optional.of(board.id()), Optional.empty(), "squares of the " + Wording.low(board.name()), mm));
       }
     }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
-        takers.add(new Taker(Optional.of(seam.id()), Optional.empty(), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
+        takers.add(new Taker(Optional.of(seam.id()), Optional.empty(), Optional.empty(), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
+      }
+    }
+    for (StripPlan strip : strips) {
+      if (materials.ofPiece(strip.inner().get(0).piece()).filter(yarn::equals).isPresent()) {
+        takers.add(new Taker(Optional.empty(), Optional.empty(), Optional.of(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
       }
     }
     return takers;
@@ -117,7 +125,7 @@ final class YarnPlans {
     for (Taker taker : takers) {
       needed += taker.mm();
       Optional<Double> then = left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty();
-      stages.add(new YarnPlan.Stage(taker.seam(), taker.board(), taker.mm(), then));
+      stages.add(new YarnPlan.Stage(taker.seam(), taker.board(), taker.strip(), taker.mm(), then));
       if (runsOut.isEmpty() && then.filter(mm -> mm < 0).isPresent()) {
         runsOut = Optional.of(taker);
       }
@@ -130,12 +138,12 @@ final class YarnPlans {
         taker -> findings.add(Finding.of(FindingCode.LESS_YARN, taker.where(), Fact.text("yarn", yarn.name()), Fact.text("seam", taker.name()), Fact.length("lacks", lacks))));
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
-        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.flatMap(Taker::seam), runsOut.flatMap(Taker::board),
+        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.flatMap(Taker::seam), runsOut.flatMap(Taker::board), runsOut.flatMap(Taker::strip),
         List.copyOf(stages), words(needed, left, buy));
   }
 
   private String words(double needed, OptionalDouble left, Optional<Integer> buy) {
-    String seams = needed == 0 ? "No seam that is still to be joined takes it." : "Its seams take %s.".formatted(wording.yarn(needed));
+    String seams = needed == 0 ? "Nothing that is still to be worked takes it." : "Seams and edgings take %s.".formatted(wording.yarn(needed));
     if (left.isEmpty()) {
       return seams + " Weigh what is left, and tell metres and grams of a ball, to see whether it is enough.";
     }

@@ -1,0 +1,78 @@
+package ruxel.core.strip;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import ruxel.core.measure.Stitch;
+import ruxel.core.piece.UnitKind;
+
+/** Numbers of handbook 11: gathering, picots, buttons, fringe, and bands made separately. */
+class TrimsTest {
+  @Test
+  void gatheredInOneRound() {
+    assertThat(Gathering.of(60, 36)).hasValue(new Gathering(60, 36, 24, 0));
+    assertThat(Gathering.of(60, 24)).hasValue(new Gathering(60, 24, 12, 12));
+    assertThat(Gathering.of(60, 19)).as("two rounds").isEmpty();
+    assertThat(Gathering.of(60, 61)).isEmpty();
+    for (int to = 20; to <= 60; to++) {
+      Gathering g = Gathering.of(60, to).orElseThrow();
+      assertThat(g.plain() + g.twos() + g.threes()).isEqualTo(to);
+      assertThat(g.plain()).isNotNegative();
+    }
+  }
+
+  @Test
+  void picotsFromPlainToPlain() {
+    assertThat(Picots.on(37, 2)).isEqualTo(new Picots(2, 37, 18, Optional.empty(), Optional.empty()));
+    assertThat(Picots.on(38, 2)).isEqualTo(new Picots(2, 38, 0, Optional.of(37), Optional.of(39)));
+    assertThat(Picots.on(36, 3)).isEqualTo(new Picots(3, 36, 0, Optional.of(35), Optional.of(38)));
+    assertThat(IntStream.rangeClosed(2, 40).filter(n -> Picots.on(n, 3).fits())).allMatch(n -> n % 3 == 2);
+  }
+
+  /** A band of 52 cm, margins of 2 cm, seven buttons: 8 cm apart; marked from both ends alike, gaps equal or one apart. */
+  @Test
+  void buttonsAlongABand() {
+    Buttons seven = new Buttons(7, 20, 18);
+    assertThat(seven.gapMm(520)).isCloseTo(80, within(1e-9));
+    assertThat(seven.hole(6.25)).isEqualTo(2);
+    assertThat(new Buttons(2, 0, 3).hole(6.25)).isEqualTo(1);
+    List<Integer> at = seven.stitches(83, 520);
+    List<Integer> gaps = IntStream.range(1, 7).mapToObj(i -> at.get(i) - at.get(i - 1)).distinct().toList();
+    assertThat(gaps).hasSizeLessThanOrEqualTo(2).allMatch(gap -> gap == 12 || gap == 13);
+  }
+
+  /** Curls on every second of 240 stitches, 12 cm long: 120, 28.8 m. */
+  @Test
+  void twistedCurls() {
+    Fringe curls = new Fringe(2, 120, 1, true);
+    assertThat(curls.count(240)).isEqualTo(120);
+    assertThat(curls.count(240) * curls.yarnMm()).isCloseTo(28_800, within(1e-9));
+    assertThat(new Fringe(3, 100, 4, false).yarnMm()).isCloseTo(800, within(1e-9));
+  }
+
+  /** A neckband on 50 cm is 45 cm: 90 rows of 5 mm; a front band on 46 cm has 92, and not fewer than 90. */
+  @Test
+  void bandsMadeSeparately() {
+    SeparateBand neck = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty());
+    assertThat(neck.rowsFor(500)).isEqualTo(90);
+    SeparateBand front = new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.empty());
+    assertThat(front.rowsFor(460)).isEqualTo(92);
+    assertThat(front.fewest(460)).isEqualTo(90);
+    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(88)).fits(460)).isFalse();
+    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(90)).fits(460)).isTrue();
+  }
+
+  /** Rows of hdc 8 mm high: three for two by thumb, of dc two, of tr three. */
+  @Test
+  void rulesOfThumb() {
+    Round sc = Round.usual(Stitch.SC, 6.25);
+    assertThat(Thumb.of(sc, UnitKind.ROW_END, 45, 8)).hasValue(67);
+    assertThat(Thumb.of(sc, UnitKind.ROW_END, 32, 12.5)).hasValue(64);
+    assertThat(Thumb.of(sc, UnitKind.ROW_END, 10, 19)).hasValue(30);
+    assertThat(Thumb.of(sc, UnitKind.STITCH_TOP, 10, 6)).isEmpty();
+  }
+}
