@@ -41,6 +41,8 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
+import ruxel.core.seam.Join;
+import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Seams;
@@ -92,7 +94,7 @@ public final class Planner {
     Assembly assembly = new Assembly(glued, construct.openings(), StepPlans.names(resolved.seams()));
     findings.addAll(assembly.findings());
     Edgings edgings = new Edgings(GarmentStrips.of(garment, construct.pieces(), glued), assembly);
-    StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), garment.settings(), rules, wording);
+    StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), shoulders(resolved), garment.settings(), rules, wording);
     List<StripPlan> strips = stripPlans.plans();
     findings.addAll(stripPlans.findings());
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces());
@@ -144,6 +146,10 @@ public final class Planner {
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);
+  }
+
+  private static Set<Join> shoulders(SeamResolver.Result resolved) {
+    return resolved.seams().stream().filter(seam -> seam.seam().role().isShoulder()).map(ResolvedSeam::join).collect(Collectors.toSet());
   }
 
   /** The findings, the gravest first, those left so as notes; what was left and no longer stands is told. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.decision.Settings;
@@ -39,6 +40,7 @@ final class StripPlans {
   private final List<Piece> faces = new ArrayList<>();
   private final Assembly assembly;
   private final Map<Join, String> names;
+  private final Set<Join> shoulders;
   private final Settings settings;
   private final HouseRules rules;
   private final Wording wording;
@@ -46,12 +48,14 @@ final class StripPlans {
 
   /**
    * @param names what each seam is called
+   * @param shoulders those between which the neck lies
    */
-  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> names, Settings settings, HouseRules rules, Wording wording) {
+  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> names, Set<Join> shoulders, Settings settings, HouseRules rules, Wording wording) {
     this.edgings = edgings;
     strips = edgings.strips();
     assembly = edgings.assembly();
     this.names = names;
+    this.shoulders = shoulders;
     this.settings = settings;
     this.rules = rules;
     this.wording = wording;
@@ -78,7 +82,7 @@ final class StripPlans {
     return new StripPlan(
         worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), diagnosis(worked));
+        new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked));
   }
 
   /** Whether all it lies on has a mirror image that is not of the same strip. */
@@ -236,53 +240,27 @@ final class StripPlans {
       case FRONT -> "Each edge it runs along moves out by %s: fronts wider, hem longer, neck narrower.".formatted(wording.length(high));
       case OTHER -> "The edge moves out by %s.".formatted(wording.length(high));
     }).ifPresent(effects::add);
-    neckWidth(worked, kind).ifPresent(effects::add);
+    neckWidth(worked).ifPresent(effects::add);
     return effects;
   }
 
-  /** The back neck between its ends, before and after. */
-  private Optional<String> neckWidth(WorkedOn worked, Optional<ExpectedOpening.Kind> kind) {
-    boolean isNeck = kind.filter(of -> of == ExpectedOpening.Kind.NECK || of == ExpectedOpening.Kind.FRONT).isPresent();
-    double back = worked.line().stretches().stream().filter(stretch -> piece(stretch).isBack() && !stretch.kind().isRowEnd() && !isHem(stretch)).mapToDouble(Stretch::lengthMm).sum();
-    return isNeck && back > 0 ? Optional.of("Neck %s wide, %s with it.".formatted(wording.length(back), wording.length(Math.max(0, back - 2 * worked.heightMm())))) : Optional.empty();
+  /** The back neck, from shoulder to shoulder, before and after. */
+  private Optional<String> neckWidth(WorkedOn worked) {
+    double back = 0;
+    double since = 0;
+    boolean isBehindShoulder = worked.line().round() && isShoulder(worked.line().junctions().get(worked.line().junctions().size() - 1));
+    for (int i = 0; i < worked.line().stretches().size(); i++) {
+      Stretch stretch = worked.line().stretches().get(i);
+      boolean isShoulder = isShoulder(worked.line().junctions().get(i));
+      since = isBehindShoulder && piece(stretch).isBack() ? since + stretch.lengthMm() : 0;
+      back = isShoulder ? Math.max(back, since) : back;
+      isBehindShoulder = isShoulder || isBehindShoulder && piece(stretch).isBack();
+      since = isShoulder ? 0 : since;
+    }
+    return back > 0 ? Optional.of("Neck %s wide, %s with it.".formatted(wording.length(back), wording.length(Math.max(0, back - 2 * worked.heightMm())))) : Optional.empty();
   }
 
-  /** A back's lower edge is the first of its ring. */
-  private static boolean isHem(Stretch stretch) {
-    return stretch.edgeIndex() == 0;
-  }
-
-  private Optional<StripPlan.Diagnosis> diagnosis(WorkedOn worked) {
-    if (worked.rounds().isEmpty()) {
-      return Optional.empty();
-    }
-    double w = worked.rounds().get(0).round().widthMm();
-    int tooMany = 0;
-    List<String> words = new ArrayList<>();
-    for (WorkedOn.Worked segment : worked.rounds().get(0).segments()) {
-      Optional<Integer> counted = segment.stretch() < 0 ? Optional.empty() : told(worked, worked.line().stretches().get(segment.stretch())).flatMap(Stitches::worked);
-      if (counted.isPresent()) {
-        int more = counted.get() - segment.stitches();
-        tooMany += more;
-        words.add(diagnosis(worked, segment, counted.get(), more));
-      }
-    }
-    return words.isEmpty() ? Optional.empty() : Optional.of(new StripPlan.Diagnosis(tooMany, tooMany * w, String.join(" ", words)));
-  }
-
-  private static final double FLAT = 0.02;
-  private static final double HALF_A_HOOK = 0.05;
-
-  private String diagnosis(WorkedOn worked, WorkedOn.Worked segment, int counted, int more) {
-    Stretch stretch = worked.line().stretches().get(segment.stretch());
-    double w = worked.rounds().get(0).round().widthMm();
-    if (Math.abs(more) <= Math.max(1, FLAT * segment.stitches())) {
-      return "The %s lies flat with %d.".formatted(name(stretch), counted);
-    }
-    String found = "The %s %s: %d where %d lie flat, %s too %s.".formatted(
-        name(stretch), more > 0 ? "ripples" : "pulls in", counted, segment.stitches(), wording.length(Math.abs(more) * w), more > 0 ? "long" : "short");
-    double share = Math.abs(more) / (double) segment.stitches();
-    String hook = share <= HALF_A_HOOK ? " A hook half a size %s may do.".formatted(more > 0 ? "smaller" : "larger") : "";
-    return "%s Work it anew: %s.%s The other segments can stay.".formatted(found, PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules), hook);
+  private boolean isShoulder(Junction junction) {
+    return junction.crossed().stream().anyMatch(shoulders::contains);
   }
 }

@@ -86,6 +86,33 @@ class StripChangeTest {
     }
   }
 
+  /** A neck 18 cm wide and 3 cm of edging all round: 12 cm are left, and the wearer's head is held against that. */
+  @Test
+  void heightsCount() {
+    Map<String, Answers.Answer> answers = Wardrobe.cardiganAnswers();
+    Wardrobe.word(answers, "kind", "PULLOVER");
+    Wardrobe.number(answers, "gaugeStitches", 50);
+    Wardrobe.number(answers, "gaugeRows", 20);
+    Wardrobe.number(answers, "backStitches", 239);
+    Wardrobe.number(answers, "shoulderStitches", 75);
+    Wardrobe.number(answers, "neckRows", 20);
+    Wardrobe.number(answers, "neckCentre", 60);
+    Wardrobe.number(answers, "sleeveTopStitches", 140);
+    Wardrobe.number(answers, "cuffStitches", 110);
+    Wardrobe.number(answers, "bodyRows", 110);
+    Wardrobe.number(answers, "armholeRows", 40);
+    Wardrobe.number(answers, "sleeveRows", 80);
+    Garment pullover = Wardrobe.garment(answers);
+    Strip plain = strip(pullover, "Neck", 1);
+    Round dc = new Round(Stitch.DC, 5, 15, false);
+    GarmentPlan plan = Wardrobe.plan(good(new StripTold(new Strip("neck", "Neck edging", plain.from(), Optional.empty(), List.of(dc, dc), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(pullover)));
+    StripPlan neck = plan.strips().get(0);
+    assertThat(neck.effects()).contains("The neck gets 6 cm narrower and 3 cm less deep.", "Neck 18 cm wide, 12 cm with it.");
+    double before = Wardrobe.plan(pullover).wearer().stream().filter(check -> check.what().equals("Neck")).findFirst().orElseThrow().found();
+    double after = plan.wearer().stream().filter(check -> check.what().equals("Neck")).findFirst().orElseThrow().found();
+    assertThat(before - after).isCloseTo(1.15 * (neck.innerMm() - neck.outer().lengthMm()), within(1e-6));
+  }
+
   /** A hem of single crochet makes the body longer; a cuff band is nine tenths of its edge, in whole ribs. */
   @Test
   void bandsMadeSeparately() {

@@ -11,7 +11,6 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.glue.Gluing;
-import ruxel.core.glue.Openings;
 import ruxel.core.glue.Surface;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Advance;
