@@ -58,9 +58,15 @@ final class StripTrims {
       return;
     }
     Gathering g = gathering.get();
-    String words =
-        "%d gathered to %d in one round: two together %s, three together %s, %d one each, evenly spread; three together over the seam first."
-            .formatted(g.from(), g.to(), Wording.times(g.twos()), Wording.times(g.threes()), g.plain());
+    List<String> parts = new ArrayList<>();
+    if (g.twos() > 0) {
+      parts.add("two together " + Wording.times(g.twos()));
+    }
+    if (g.threes() > 0) {
+      parts.add("three together %s, over a seam first".formatted(Wording.times(g.threes())));
+    }
+    parts.add("%d one each, evenly spread".formatted(g.plain()));
+    String words = "%d gathered to %d in one round: %s.".formatted(g.from(), g.to(), String.join("; ", parts));
     plans.add(new TrimPlan(TrimPlan.Kind.GATHER, g.twos() + g.threes(), 0, List.of(), words));
   }
 

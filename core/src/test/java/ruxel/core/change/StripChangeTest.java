@@ -3,6 +3,7 @@ package ruxel.core.change;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,8 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.Stitch;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.StripPlan;
@@ -77,7 +80,7 @@ class StripChangeTest {
       GarmentPlan plan = Wardrobe.plan(good(new StripTold(strip(pullover, "Neck", 2)).apply(pullover)));
       StripPlan neck = plan.strips().get(0);
       assertThat(neck.rounds().get(0).total() % 2).isZero();
-      assertThat(neck.rounds().get(0).segments()).filteredOn(segment -> segment.kind() == ruxel.core.piece.UnitKind.SEAM_PLACE).hasSize(2).allMatch(segment -> segment.stitches() == 1);
+      assertThat(neck.rounds().get(0).segments()).filteredOn(segment -> segment.kind() == UnitKind.SEAM_PLACE).hasSize(2).allMatch(segment -> segment.stitches() == 1);
       for (StripPlan.InnerPlan inner : neck.inner()) {
         inner.twin().ifPresent(twin -> assertThat(count(neck, twin)).isEqualTo(count(neck, neck.inner().indexOf(inner))));
       }
@@ -134,14 +137,14 @@ class StripChangeTest {
     assertThat(codes(new StripTold(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0)), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
         .contains(FindingCode.NAME_LENGTH, FindingCode.STRIP_RANGE)
         .hasSize(8);
-    Spot shoulder = Spot.cut("back", "upper", ruxel.core.piece.Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));
+    Spot shoulder = Spot.cut("back", "upper", Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));
     assertThat(codes(new StripTold(new Strip("a", "A", shoulder, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(vest))).hasSize(1).containsAnyOf(FindingCode.STRIP_TAKEN, FindingCode.STRIP_GONE);
     Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripTold(good).apply(vest))));
     assertThat(codes(new StripRemoved("left-armhole").apply(both))).containsExactly(FindingCode.STRIP_STOOD_ON);
     assertThat(good(new StripRemoved("left-armhole").apply(good(new StripRemoved("right-armhole").apply(both))))).isEqualTo(vest);
     assertThat(codes(new StripRemoved("none").apply(vest))).containsExactly(FindingCode.STRIP_UNKNOWN);
     Garment rounds = good(new StripTold(good).apply(vest));
-    assertThat(codes(new StripTold(new Strip("left-armhole", "A", good.from(), Optional.empty(), java.util.Collections.nCopies(60, new Round(Stitch.TR, 6, 80, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(rounds))).containsExactly(FindingCode.STRIP_SHUT);
+    assertThat(codes(new StripTold(new Strip("left-armhole", "A", good.from(), Optional.empty(), Collections.nCopies(60, new Round(Stitch.TR, 6, 80, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(rounds))).containsExactly(FindingCode.STRIP_SHUT);
   }
 
   /** What does not fit the last round is told at the strip, with counts that do. */
@@ -153,6 +156,23 @@ class StripChangeTest {
     GarmentPlan plan = Wardrobe.plan(good(new StripTold(picots).apply(vest)));
     int total = plan.strips().get(0).outer().units();
     assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.PICOTS_OFF).extracting(FindingView::sentence).singleElement().asString().contains(String.valueOf(total));
+  }
+
+  /** A cuff of squares: side, corner, seam, corner one after the other, each taken; gathered, and what cannot be gathered told. */
+  @Test
+  void overSquares() {
+    Garment squares = Garment.of("Squares", new Recipe("squares", new Answers(Map.of("motifSide", new Answers.Numeric(10), "armholeHalfSquares", new Answers.Numeric(4)))));
+    Strip cuff = strip(squares, "Left cuff", 1);
+    for (int to : List.of(24, 5)) {
+      Strip gathered = new Strip(cuff.id(), cuff.name(), cuff.from(), cuff.to(), cuff.rounds(), cuff.multiple(), false, new Trims(Optional.of(to), Optional.empty(), Optional.empty(), Optional.empty()), Optional.empty(), Optional.empty());
+      GarmentPlan plan = Wardrobe.plan(good(new StripTold(gathered).apply(squares)));
+      StripPlan.RoundPlan first = plan.strips().get(0).rounds().get(0);
+      assertThat(first.segments()).filteredOn(segment -> segment.kind() == UnitKind.CORNER).hasSize(8).allMatch(segment -> segment.stitches() == 1);
+      assertThat(first.segments()).filteredOn(segment -> segment.kind() == UnitKind.SEAM_PLACE).hasSize(4).allMatch(segment -> segment.stitches() == 1);
+      assertThat(first.total()).as("40 cm").isEqualTo(64);
+      assertThat(plan.strips().get(0).trims()).hasSize(to == 24 ? 1 : 0);
+      assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.GATHER_OFF).hasSize(to == 24 ? 0 : 1);
+    }
   }
 
   private static int count(StripPlan strip, int stretch) {
