@@ -19,8 +19,12 @@ export function EdgesView() {
   const { plan } = editor.garment;
   const [query] = useSearchParams();
   const { ref, width } = useSize<HTMLDivElement>();
-  const [opening, setOpening] = useState(query.get('opening') ?? plan.gluing.openings[0]?.name);
-  const [id, setId] = useState<string>();
+  const [id, setId] = useState(query.get('edging') ?? undefined);
+  const [opening, setOpening] = useState(
+    plan.strips.find((one) => one.id === id)?.opening ??
+      query.get('opening') ??
+      plan.gluing.openings[0]?.name,
+  );
   const strip = chosenStrip(plan.strips, opening, id);
   const open = plan.gluing.openings.find(({ name }) => name === opening);
   const choose = (name: string, chosen?: string) => {

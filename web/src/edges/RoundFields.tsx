@@ -17,7 +17,9 @@ export function RoundFields({ rounds, terms, onRounds }: Props) {
     onRounds(rounds.map((round, i) => (i === index ? { ...round, ...changed } : round)));
   return (
     <div className="rounds">
-      <p className="soft">Each round: its stitch, how wide and how high one is, in mm.</p>
+      <p className="soft">
+        Each round: its stitch, how wide and how high one is, in mm, and whether the work is turned before it.
+      </p>
       {rounds.map((round, index) => (
         <div className="line" key={index}>
           <span>{index + 1}</span>
@@ -45,6 +47,13 @@ export function RoundFields({ rounds, terms, onRounds }: Props) {
             value={round.heightMm}
             step={0.1}
             onFigure={(heightMm) => set(index, { heightMm })}
+          />
+          <Form.Check
+            type="checkbox"
+            id={`turned-${index}`}
+            label="turned"
+            checked={round.turned}
+            onChange={(event) => set(index, { turned: event.target.checked })}
           />
         </div>
       ))}

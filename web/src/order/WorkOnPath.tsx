@@ -13,6 +13,7 @@ export function WorkOnPath({ work, garment }: { work: WorkStep; garment: string 
         <h2>{work.title}</h2>
         <p>{work.words}</p>
         {work.board && <Link to={`/garments/${garment}/squares`}>See its lines and its path</Link>}
+        {work.strip && <Link to={`/garments/${garment}/edges?edging=${work.strip}`}>See its stitches</Link>}
       </div>
       <div className="step-why">
         {work.board && (

@@ -23,6 +23,7 @@ class FloorsTest {
           .layer("seam").definedBy("ruxel.core.seam")
           .layer("match").definedBy("ruxel.core.match")
           .layer("glue").definedBy("ruxel.core.glue")
+          .layer("strip").definedBy("ruxel.core.strip")
           .layer("method").definedBy("ruxel.core.method")
           .layer("yarn").definedBy("ruxel.core.yarn")
           .layer("wearer").definedBy("ruxel.core.wearer")
@@ -55,14 +56,15 @@ class FloorsTest {
           .whereLayer("strand").mayOnlyBeAccessedByLayers("advice", "plan")
           .whereLayer("yarn").mayOnlyBeAccessedByLayers("decision", "change", "strand", "advice", "plan")
           .whereLayer("wearer").mayOnlyBeAccessedByLayers("decision", "change", "plan")
-          .whereLayer("glue").mayOnlyBeAccessedByLayers("order", "change", "plan")
+          .whereLayer("strip").mayOnlyBeAccessedByLayers("decision", "change", "plan")
+          .whereLayer("glue").mayOnlyBeAccessedByLayers("strip", "order", "change", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
           .whereLayer("colour").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("piece")
           .mayOnlyBeAccessedByLayers(
-              "seam", "match", "glue", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "sheet", "construction")
+              "seam", "match", "glue", "strip", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "sheet", "construction")
           .whereLayer("seam")
-          .mayOnlyBeAccessedByLayers("match", "glue", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
+          .mayOnlyBeAccessedByLayers("match", "glue", "strip", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
 
   @ArchTest
   static final ArchRule PLAIN_JAVA =

@@ -160,6 +160,7 @@ public enum FindingCode {
   STRIP_APART(Level.LOOK_FIRST, "{strip}: it begins on one opening and ends on another.", "Let it end on the opening it begins on."),
   STRIP_MULTIPLE(Level.DECIDE_FIRST, "{strip}: no count that is equal left and right is a multiple of {of} and {more} more.", "Choose another multiple, or free a count you have set."),
   STRIP_SHUT(Level.DECIDE_FIRST, "{strip}: round {round} closes the opening.", "Work at most {most:rounds}, or lower ones."),
+  STRIP_WRONG_SIDE(Level.LOOK_FIRST, "{strip}: the last round is worked from the wrong side.", "Turn once more or once less, so that it ends on the right side."),
   STRIP_COUNT_GONE(Level.LOOK_FIRST, "The {count:stitches} told of an edging lie on a stretch that is no more.", "Count that stretch anew."),
   BAND_LENGTH(Level.DECIDE_FIRST, "{strip}: {rows:rows} for an edge of {edge}; it takes {least} to {most}.", "Make it {least} to {most:rows} long."),
   PICOTS_OFF(Level.DECIDE_FIRST, "{strip}: picots on every {every} stitch do not fit {stitches:stitches} from plain to plain.", "Work {counts} in the round before."),

@@ -28,6 +28,9 @@ final class StripTrims {
     this.worked = worked;
     this.wording = wording;
     stitches = worked.outerUnits();
+    if (worked.endsOnWrongSide()) {
+      find(FindingCode.STRIP_WRONG_SIDE);
+    }
     worked.strip().trims().gatherTo().ifPresent(this::gather);
     worked.strip().trims().picotEvery().ifPresent(this::picots);
     worked.strip().trims().buttons().ifPresent(this::buttons);
@@ -46,7 +49,7 @@ final class StripTrims {
     return plans.stream().mapToDouble(TrimPlan::yarnMm).sum();
   }
 
-  private void refuse(FindingCode code, Fact... facts) {
+  private void find(FindingCode code, Fact... facts) {
     Fact[] all = Stream.concat(Stream.of(Fact.text("strip", worked.strip().name())), Stream.of(facts)).toArray(Fact[]::new);
     findings.add(Finding.of(code, Where.edge(worked.strip().from().piece(), worked.strip().from().edge()).ofStrip(worked.strip().id()), all));
   }
@@ -54,7 +57,7 @@ final class StripTrims {
   private void gather(int to) {
     Optional<Gathering> gathering = Gathering.of(stitches, to);
     if (gathering.isEmpty()) {
-      refuse(FindingCode.GATHER_OFF, Fact.count("from", stitches), Fact.count("to", to), Fact.count("least", (stitches + 2) / 3));
+      find(FindingCode.GATHER_OFF, Fact.count("from", stitches), Fact.count("to", to), Fact.count("least", (stitches + 2) / 3));
       return;
     }
     Gathering g = gathering.get();
@@ -74,7 +77,7 @@ final class StripTrims {
     Picots picots = Picots.on(stitches, every);
     if (!picots.fits()) {
       List<String> counts = Stream.concat(picots.fewer().stream(), picots.more().stream()).map(String::valueOf).toList();
-      refuse(FindingCode.PICOTS_OFF, Fact.text("every", Wording.ordinal(every)), Fact.count("stitches", stitches), Fact.text("counts", String.join(" or ", counts)));
+      find(FindingCode.PICOTS_OFF, Fact.text("every", Wording.ordinal(every)), Fact.count("stitches", stitches), Fact.text("counts", String.join(" or ", counts)));
       return;
     }
     plans.add(new TrimPlan(TrimPlan.Kind.PICOTS, picots.count(), 0, List.of(), "%s, one on every %s stitch, plain at both ends.".formatted(Wording.counted(picots.count(), "picots"), Wording.ordinal(every))));
@@ -83,7 +86,7 @@ final class StripTrims {
   private void buttons(Buttons buttons) {
     double gap = buttons.gapMm(worked.outerMm());
     if (gap < buttons.diameterMm()) {
-      refuse(FindingCode.BUTTONS_OFF, Fact.count("count", buttons.count()), Fact.length("length", worked.outerMm()));
+      find(FindingCode.BUTTONS_OFF, Fact.count("count", buttons.count()), Fact.length("length", worked.outerMm()));
       return;
     }
     List<Integer> at = buttons.stitches(stitches, worked.outerMm());

@@ -43,6 +43,11 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
     return rounds.stream().mapToDouble(each -> each.total() * each.round().yarnMm()).sum();
   }
 
+  /** Whether the last round is worked from the wrong side: the work is turned an odd number of times. */
+  public boolean endsOnWrongSide() {
+    return rounds.stream().filter(each -> each.round().turned()).count() % 2 == 1;
+  }
+
   /** Stitches that are picked up. */
   public int pickedUp() {
     return rounds.isEmpty() ? 0 : rounds.get(0).total();

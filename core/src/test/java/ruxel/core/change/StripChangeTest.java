@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import ruxel.core.change.StripChange.StripMirrored;
 import ruxel.core.change.StripChange.StripRemoved;
@@ -172,6 +173,19 @@ class StripChangeTest {
       assertThat(first.total()).as("40 cm").isEqualTo(64);
       assertThat(plan.strips().get(0).trims()).hasSize(to == 24 ? 1 : 0);
       assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.GATHER_OFF).hasSize(to == 24 ? 0 : 1);
+    }
+  }
+
+  /** Turned once, the last round is worked from the wrong side; turned twice, from the right one again. */
+  @Test
+  void endsOnTheRightSide() {
+    Garment vest = vest();
+    Strip plain = strip(vest, "Left armhole", 1);
+    Round turned = new Round(Stitch.SC, 6.25, 6.25, true);
+    for (int times = 0; times < 4; times++) {
+      List<Round> rounds = Stream.concat(Stream.of(SC), Collections.nCopies(times, turned).stream()).toList();
+      Strip told = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), rounds, plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
+      assertThat(Wardrobe.plan(good(new StripTold(told).apply(vest))).findings()).filteredOn(finding -> finding.code() == FindingCode.STRIP_WRONG_SIDE).hasSize(times % 2);
     }
   }
 
