@@ -35,6 +35,11 @@ public record StripPlan(
     List<String> effects,
     Optional<Diagnosis> diagnosis) {
 
+  /** What the maker calls it. */
+  public String called() {
+    return strip.name();
+  }
+
   /** A stretch of the edge: where its count is told, the mirror image it is tied to, and the corner and seam behind it. */
   public record InnerPlan(
       String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, boolean seam, Optional<Integer> wanted, Optional<Integer> worked) {}

@@ -115,7 +115,7 @@ public record AssemblySheet(
     }
     strip.trims().forEach(trim -> lines.add(trim.words()));
     String words = "%s, %s high, %s of yarn. %s".formatted(strip.opening(), wording.length(strip.heightMm()), wording.yarn(strip.yarnMm()), String.join(" ", strip.effects()));
-    return new LineBlock(strip.strip().name(), words, lines);
+    return new LineBlock(strip.called(), words, lines);
   }
 
   private static PieceRow piece(PiecePlan piece, Wording wording) {
