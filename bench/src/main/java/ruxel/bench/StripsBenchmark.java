@@ -44,6 +44,7 @@ public class StripsBenchmark {
   private static final int PANELS = 8;
   private static final int ROUNDS = 3;
 
+  private Garment bare;
   private Garment edged;
 
   @Setup
@@ -56,6 +57,7 @@ public class StripsBenchmark {
     for (int i = 0; i < PANELS; i++) {
       edged = after(new OwnChange.PieceAdded("own." + i, "Panel " + i, Piece.Part.OTHER, Cloth.Dye.WELD, walk));
     }
+    bare = edged;
     List<Round> rounds = new ArrayList<>();
     for (int i = 0; i < ROUNDS; i++) {
       rounds.add(Round.usual(Stitch.SC, 6.25));
@@ -68,6 +70,11 @@ public class StripsBenchmark {
 
   private Garment after(Change change) {
     return ((Outcome.Good<Garment>) change.apply(edged)).value();
+  }
+
+  @Benchmark
+  public Object withoutEdgings() {
+    return Planner.plan(bare);
   }
 
   @Benchmark

@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -45,6 +46,8 @@ final class StripPlans {
   private final HouseRules rules;
   private final Wording wording;
   private final List<Finding> findings = new ArrayList<>();
+  /** Found once for all stretches alike. */
+  private final Map<List<?>, String> rhythms = new HashMap<>();
 
   /**
    * @param names what each seam is called
@@ -160,7 +163,7 @@ final class StripPlans {
     }
     Stretch stretch = worked.line().stretches().get(segment.stretch());
     boolean isFirst = round.equals(worked.rounds().get(0));
-    String rhythm = segment.units() == 0 || segment.stitches() == 0 ? "" : PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules);
+    String rhythm = segment.units() == 0 || segment.stitches() == 0 ? "" : rhythm(segment);
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
     String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), name(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
     Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
@@ -169,6 +172,10 @@ final class StripPlans {
 
   private static boolean isAtSeam(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Turned corner) {
     return worked.line().junctions().get(round.segments().get(corner.behind()).stretch()).seam();
+  }
+
+  private String rhythm(WorkedOn.Worked segment) {
+    return rhythms.computeIfAbsent(List.of(segment.stitches(), segment.units(), segment.kind()), key -> PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules));
   }
 
   private static String corner(WorkedOn.Turned corner, boolean seam) {

@@ -24,4 +24,9 @@ public record Line(List<Stretch> stretches, List<Junction> junctions, boolean ro
   Junction after(int stretch) {
     return junctions.get(stretch);
   }
+
+  /** Whether both run over a unit of an edge. */
+  boolean overlaps(Line other) {
+    return stretches.stream().anyMatch(one -> other.stretches.stream().anyMatch(another -> one.piece().equals(another.piece()) && one.edge().equals(another.edge()) && one.from() < another.to() && another.from() < one.to()));
+  }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -23,7 +24,8 @@ import ruxel.core.strip.WorkedOn.Worked;
 
 /**
  * The strips of a garment, one after the other, each on the edges that are free then (model 2): a later one may stand on an earlier
- * one's outer edge. One that cannot be worked is told of and left out. For each strip near linear in the segments of the garment.
+ * one's outer edge. One that cannot be worked is told of and left out. Near linear in the segments of the garment, and
+ * again for each strip that meets another.
  *
  * @param refusals why a strip cannot be worked, by its id
  */
@@ -41,7 +43,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     Builder builder = new Builder(pieces, joins, bare, told);
     strips.forEach(builder::work);
     builder.untold();
-    return new Strips(builder.worked, builder.gluing, builder.refusals, builder.findings);
+    return new Strips(builder.worked, builder.now(), builder.refusals, builder.findings);
   }
 
   public Optional<WorkedOn> find(String id) {
@@ -70,13 +72,16 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     private final List<WorkedOn> worked = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
     private final Map<String, List<Finding>> refusals = new HashMap<>();
-    private Gluing gluing;
+    private final Gluing bare;
+    /** With all strips so far; empty where one has been worked since. */
+    private Optional<Gluing> gluing;
 
     Builder(List<Piece> pieces, List<GluedJoin> joins, Gluing bare, List<Stitches> told) {
       faces = new ArrayList<>(pieces);
       this.joins = new ArrayList<>(joins);
       this.told = told;
-      gluing = bare;
+      this.bare = bare;
+      gluing = Optional.of(bare);
     }
 
     void work(Strip asked) {
@@ -92,12 +97,31 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
         worked.add(done);
         joins.addAll(StripFace.joins(done.face(), done.line(), faces));
         faces.add(done.face());
-        gluing = Gluing.of(faces, joins);
+        gluing = Optional.empty();
       }
     }
 
     private Outcome<WorkedOn> worked(Strip strip, Optional<WorkedOn> original) {
-      return new Unrolling(faces, gluing).of(strip).then(line -> strip.band().isPresent() ? banded(strip, line) : edged(strip, line, original));
+      return line(strip).then(line -> strip.band().isPresent() ? banded(strip, line) : edged(strip, line, original));
+    }
+
+    /** What lies on no other strip is found without gluing them all anew. */
+    private Outcome<Line> line(Strip strip) {
+      boolean onStrip = Stream.concat(Stream.of(strip.from()), strip.to().stream()).anyMatch(spot -> worked.stream().anyMatch(done -> done.face().id().equals(spot.piece())));
+      if (!onStrip) {
+        Outcome<Line> line = new Unrolling(faces, bare).of(strip);
+        if (!(line instanceof Outcome.Good<Line> good) || worked.stream().noneMatch(done -> done.line().overlaps(good.value()))) {
+          return line;
+        }
+      }
+      return new Unrolling(faces, now()).of(strip);
+    }
+
+    private Gluing now() {
+      if (gluing.isEmpty()) {
+        gluing = Optional.of(Gluing.of(faces, joins));
+      }
+      return gluing.get();
     }
 
     private static Finding gone(Strip strip) {

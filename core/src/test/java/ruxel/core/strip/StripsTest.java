@@ -106,6 +106,17 @@ class StripsTest {
     assertThat(codes(strips(panel, new Strip("a", "A", at("panel", "lower", "none"), Optional.empty(), List.of(SC), Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())))).containsExactly(FindingCode.STRIP_GONE);
   }
 
+  /** Beside an edging along one side another may go round the rest: over its ends and its outer edge. */
+  @Test
+  void anEdgingPassesOverAnEarlierOne() {
+    Strips strips = strips(panel(32, 8, 12.5), strip("a", "lower", Optional.of("lower"), Multiple.ANY, SC, SC), strip("b", "right", Optional.empty(), Multiple.ANY, SC));
+    assertThat(strips.findings()).isEmpty();
+    WorkedOn round = strips.find("b").orElseThrow();
+    assertThat(round.line().stretches()).extracting(Stretch::piece).containsExactly("panel", "panel", "panel", "a", "a", "a");
+    assertThat(round.line().lengthMm()).as("the panel's other three sides, two ends of two rows, the first edging").isCloseTo(100 + 200 + 100 + 2 * W + 2 * W + 200, within(1e-6));
+    assertThat(Surface.of(strips.gluing()).openings()).hasSize(1);
+  }
+
   private static List<FindingCode> codes(Strips strips) {
     return strips.findings().stream().map(Finding::code).toList();
   }
