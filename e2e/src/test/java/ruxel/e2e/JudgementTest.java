@@ -18,7 +18,7 @@ class JudgementTest {
   @Test
   void aHouseRuleIsChangedAndTakenBack() {
     page.navigate(garment + "/seam/shoulder.left");
-    Locator markers = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.CELL)));
+    Locator markers = page.locator("table.markers tbody tr");
     assertThat(page.getByText("25 joints in all.")).isVisible();
     int before = markers.count();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("house rules")).click();
