@@ -150,7 +150,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: 
             className="pick"
             x1={((i + 0.5) / first.stitches) * span}
             y1={TITLE + rise}
-            x2={((Math.floor((i * units) / first.stitches) + 0.5) / units) * span}
+            x2={((Math.floor(((i + 0.5) * units) / first.stitches) + 0.5) / units) * span}
             y2={clothTop}
           />
         ))}
@@ -194,8 +194,9 @@ function Behind({
   const segments = strip.rounds[0]?.segments ?? [];
   const place = segments.findIndex(({ stretch }) => stretch === index);
   const corner = strip.rounds[0]?.corners.find(({ behind }) => behind === place);
+  const atCorners = inner.seam && segments[place + 1]?.kind === 'CORNER';
   const words = [
-    ...(inner.seam ? ['seam: 1'] : []),
+    ...(atCorners ? ['corner, seam, corner: 1 each'] : inner.seam ? ['seam: 1'] : []),
     ...(corner && corner.stitches !== 0
       ? [`corner ${corner.stitches > 0 ? '+' : '−'}${Math.abs(corner.stitches)}`]
       : []),

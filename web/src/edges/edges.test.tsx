@@ -106,6 +106,14 @@ test('a drawn stretch has a tick for each unit and each stitch, and says what st
   expect(screen.getByText('seam: 1')).toBeTruthy();
 });
 
+test('units that are left out lie spread over the stretch, not at its end', () => {
+  const short = strip();
+  short.rounds[0]!.segments[0]!.stitches = 12;
+  const { container } = render(<Unrolled plan={garment().plan} strip={short} width={800} />);
+  const last = [...container.querySelectorAll('.pick')].at(-1)!;
+  expect(Math.abs(Number(last.getAttribute('x1')) - Number(last.getAttribute('x2')))).toBeLessThan(20);
+});
+
 test('the outer edge is drawn shorter behind an inner corner', () => {
   const [inner] = strip().inner;
   const { container } = render(

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
@@ -116,13 +117,9 @@ final class RandomChanges {
     return kinds.get(random.nextInt(kinds.size())).get();
   }
 
-  private interface OnEdge {
-    Change of(Piece piece, Edge edge);
-  }
-
-  private Change onEdge(OnEdge change) {
+  private Change onEdge(BiFunction<Piece, Edge, Change> change) {
     Piece piece = piece();
-    return change.of(piece, piece.edges().get(random.nextInt(piece.edges().size())));
+    return change.apply(piece, piece.edges().get(random.nextInt(piece.edges().size())));
   }
 
   private Change answers() {

@@ -129,7 +129,7 @@ final class StripPlans {
     return settings.of(StripCount.class).stream()
         .map(StripCount::stitches)
         .filter(each -> each.strip().equals(worked.strip().id()))
-        .filter(each -> each.at().cut().on(edge).stream().anyMatch(cut -> stretch.holds(each.at().piece(), each.at().edge(), Math.min(cut, edge.units() - 1))))
+        .filter(each -> each.isOf(stretch, edge))
         .findFirst();
   }
 

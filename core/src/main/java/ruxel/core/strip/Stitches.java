@@ -1,6 +1,7 @@
 package ruxel.core.strip;
 
 import java.util.Optional;
+import ruxel.core.piece.Edge;
 import ruxel.core.seam.Anchor.Spot;
 
 /**
@@ -9,4 +10,9 @@ import ruxel.core.seam.Anchor.Spot;
  */
 public record Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
   public static final int MOST = 5000;
+
+  /** Whether they are told of this stretch of an edge; a spot at the end of the edge stands for its last unit. */
+  public boolean isOf(Stretch stretch, Edge edge) {
+    return at.cut().on(edge).stream().anyMatch(cut -> stretch.holds(at.piece(), at.edge(), Math.min(cut, edge.units() - 1)));
+  }
 }

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
@@ -15,7 +14,6 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
-import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.strip.WorkedOn.RoundOf;
@@ -139,13 +137,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     }
 
     private boolean lies(Stitches each, Stretch stretch) {
-      return cut(each).isPresent() && stretch.holds(each.at().piece(), each.at().edge(), cut(each).getAsInt());
-    }
-
-    private OptionalInt cut(Stitches each) {
-      Optional<Edge> edge = faces.stream().filter(face -> face.id().equals(each.at().piece())).findFirst().flatMap(face -> face.edge(each.at().edge()));
-      OptionalInt cut = edge.map(found -> each.at().cut().on(found)).orElse(OptionalInt.empty());
-      return cut.isPresent() && cut.getAsInt() == edge.orElseThrow().units() ? OptionalInt.of(cut.getAsInt() - 1) : cut;
+      return faces.stream().filter(face -> face.id().equals(stretch.piece())).anyMatch(face -> each.isOf(stretch, face.edges().get(stretch.edgeIndex())));
     }
 
     private Optional<Stitches> told(String strip, Stretch stretch) {
