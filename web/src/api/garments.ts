@@ -211,6 +211,15 @@ export function repairsQuery(id: string, version: number, seam: string) {
   });
 }
 
+/** Rows a seam could be joined with while they are worked. */
+export function joiningRowsQuery(id: string, version: number, seam: string) {
+  return queryOptions({
+    queryKey: ['rows', id, version, seam],
+    queryFn: () =>
+      dataOf(api.GET('/api/garments/{id}/seams/{seam}/rows', { params: { path: { id, seam } } })),
+  });
+}
+
 export function stopsQuery(id: string, version: number, mm: number) {
   return queryOptions({
     queryKey: ['stops', id, version, mm],

@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{id}/seams/{seam}/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["joiningRows"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{id}/sheet": {
         parameters: {
             query?: never;
@@ -1236,6 +1252,8 @@ export interface components {
             words: string;
         };
         EdgingPlan: {
+            /** @enum {string} */
+            joins?: "SC" | "HDC" | "DC" | "TR" | "DTR";
             /** Format: double */
             rowMm: number;
             /** Format: int32 */
@@ -1304,7 +1322,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1361,6 +1379,7 @@ export interface components {
             order: components["schemas"]["OrderPlan"];
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
+            rows: components["schemas"]["RowPlan"][];
             rules: components["schemas"]["RuleView"][];
             schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
             seams: components["schemas"]["SeamPlan"][];
@@ -2261,7 +2280,7 @@ export interface components {
             elsewhere: string[];
             risk: string;
             /** @enum {string} */
-            rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER" | "EDGING";
+            rung: "RECOUNT" | "EASE" | "PIN" | "MOVE_BOUNDARY" | "BLOCK" | "BEGIN_ELSEWHERE" | "ADD_OR_TAKE_OUT" | "GATHER" | "EDGING" | "JOINING_ROW";
             title: string;
             words: string;
         };
@@ -2326,7 +2345,36 @@ export interface components {
             widthMm: number;
             words: string;
         };
+        RowPart: {
+            seam?: string;
+            /** Format: int32 */
+            stitches: number;
+            words: string;
+        };
+        RowPlan: {
+            edges: string[];
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            joining: boolean;
+            /** Format: int32 */
+            nowRows?: number;
+            parts: components["schemas"]["RowPart"][];
+            piece: string;
+            /** Format: int32 */
+            rows: number;
+            /** @enum {string} */
+            stitch: "SC" | "HDC" | "DC" | "TR" | "DTR";
+            /** Format: int32 */
+            total: number;
+            words: string;
+            wrongSide: boolean;
+            /** Format: double */
+            yarnMm: number;
+        };
         Rows: {
+            /** @enum {string} */
+            joins?: "SC" | "HDC" | "DC" | "TR" | "DTR";
             /** Format: double */
             rowMm: number;
             /** Format: int32 */
@@ -2817,13 +2865,14 @@ export interface components {
             timeout?: number;
         };
         Stage: {
-            board?: string;
+            id: string;
             /** Format: double */
             leftMm?: number;
-            seam?: string;
-            strip?: string;
+            name: string;
             /** Format: double */
             takesMm: number;
+            /** @enum {string} */
+            work: "BOARD" | "SEAM" | "ROW" | "STRIP";
         };
         StateChange: {
             /** @enum {string} */
@@ -3311,8 +3360,6 @@ export interface components {
             /** Format: double */
             neededMm: number;
             runsOut?: string;
-            runsOutAt?: string;
-            runsOutOn?: string;
             stages: components["schemas"]["Stage"][];
             words: string;
             yarn: components["schemas"]["Yarn"];
@@ -3923,6 +3970,29 @@ export interface operations {
         };
     };
     repairs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                seam: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairList"];
+                };
+            };
+        };
+    };
+    joiningRows: {
         parameters: {
             query?: never;
             header?: never;

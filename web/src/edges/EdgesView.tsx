@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
-import type { StripPlan } from '../api/types';
+import type { GarmentPlan, StripPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
-import { counted, length, plural, yarnLength } from '../format';
+import { counted, difference, length, plural, yarnLength } from '../format';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -81,6 +81,7 @@ export function EdgesView() {
           </p>
         )}
         <Lost editor={editor} />
+        <JoiningRowList plan={plan} />
         <Others strips={plan.strips} chosen={strip?.id} onChoose={choose} />
       </aside>
     </div>
@@ -107,6 +108,29 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
       <StripForm editor={editor} strip={strip} onGone={onGone} />
       <SegmentList editor={editor} strip={strip} />
     </>
+  );
+}
+
+/** Rows along edges that belong to the finished pieces: worked before they are joined, or while. */
+function JoiningRowList({ plan }: { plan: GarmentPlan }) {
+  if (plan.rows.length === 0) {
+    return null;
+  }
+  return (
+    <section aria-label="Rows on pieces">
+      <h2>Rows on pieces</h2>
+      <ul>
+        {plan.rows.map((row) => {
+          const seam = row.parts.find((part) => part.seam)?.seam;
+          return (
+            <li key={row.id}>
+              {row.words} {difference(row.heightMm, plan.unit)} high, {yarnLength(row.yarnMm, plan.unit)} of
+              yarn. {seam && <Link to={`../seam/${seam}`}>See the seam</Link>}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
   );
 }
 

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Button, Form, Table } from 'react-bootstrap';
-import type { Change, EdgePlan, PiecePlan, RunPlan } from '../api/types';
+import type { Change, EdgePlan, PiecePlan, RunPlan, Terms } from '../api/types';
 import { length, type Unit } from '../format';
 import { CountHelp } from './CountHelp';
 import { CornerChoice } from './CornerChoice';
@@ -15,12 +15,13 @@ interface Props {
   piece: PiecePlan;
   edge: EdgePlan;
   unit: Unit;
+  terms: Terms;
   onEdge: (edge: string) => void;
   onChange: (change: Change) => void;
 }
 
 /** One edge as it is: its runs, counts, measured length, landmarks. */
-export function EdgeEditor({ piece, edge, unit, onEdge, onChange }: Props) {
+export function EdgeEditor({ piece, edge, unit, terms, onEdge, onChange }: Props) {
   const [told, setTold] = useState<string>();
   const run = edge.runs.find((candidate) => baseOf(candidate.id) === told);
   const target = { piece: piece.id, edge: edge.id };
@@ -123,9 +124,10 @@ export function EdgeEditor({ piece, edge, unit, onEdge, onChange }: Props) {
         onCorner={(corner) => onChange({ kind: 'CORNER_TOLD', ...target, ...(corner ? { corner } : {}) })}
       />
       <Edging
-        key={`edging ${edge.id} ${edge.edging?.rows ?? 0} ${edge.edging?.stitches ?? 0}`}
+        key={`edging ${edge.id} ${JSON.stringify(edge.edging)}`}
         piece={piece}
         edge={edge}
+        terms={terms}
         onEdging={(edging) => onChange({ kind: 'EDGING_WORKED', ...target, edging })}
       />
       <CountHelp />

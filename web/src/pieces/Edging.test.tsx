@@ -11,7 +11,7 @@ function edging(there?: { rows: number; rowMm: number; stitches: number }) {
   const back = piece('back');
   const edge = { ...back.edges[0]!, ...(there ? { edging: there } : {}) };
   back.edges[0] = edge;
-  render(<Edging piece={back} edge={edge} onEdging={onEdging} />);
+  render(<Edging piece={back} edge={edge} terms="US" onEdging={onEdging} />);
   return onEdging;
 }
 
@@ -42,4 +42,11 @@ test('rows that are there can be taken out', () => {
   expect(screen.getByText(/2 of 38 stitches/)).toBeTruthy();
   fireEvent.click(screen.getByText('Take them out'));
   expect(onEdging).toHaveBeenCalledWith({ rows: 0, rowMm: 0, stitches: 0 });
+});
+
+test('the last row can be kept back, to join while it is worked', () => {
+  const onEdging = edging({ rows: 1, rowMm: 12.5, stitches: 38 });
+  fireEvent.change(screen.getByLabelText('The last row'), { target: { value: 'HDC' } });
+  fireEvent.click(screen.getByText('Work them on'));
+  expect(onEdging).toHaveBeenCalledWith({ rows: 1, rowMm: 12.5, stitches: 38, joins: 'HDC' });
 });

@@ -44,6 +44,7 @@ export function PiecesView() {
           piece={piece}
           edge={edge}
           unit={plan.unit}
+          terms={plan.terms}
           onEdge={(id) => setChosen({ piece: piece.id, edge: id })}
           onChange={(change) => void editor.change([change])}
         />

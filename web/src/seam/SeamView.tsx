@@ -6,6 +6,7 @@ import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Findings';
 import { EasePanel } from './EasePanel';
 import '../joins/joins.css';
+import { JoiningRows } from './JoiningRows';
 import { Methods } from './Methods';
 import { PhasePanel } from './PhasePanel';
 import { Pins } from './Pins';
@@ -120,6 +121,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
           <Rhythm seam={seam} unit={garment.plan.unit} />
         </div>
         <div>
+          <JoiningRows seam={saved} editor={editor} />
           <Repairs seam={saved} editor={editor} />
           <WorkingPanel
             seam={saved}

@@ -52,7 +52,7 @@ export function TryIt({ repair, seam, editor, onClose }: Props) {
             <div className="try-pair">
               <Side title="Now" plan={garment.plan} both={[garment.plan, after]} seam={seam} />
               <Side
-                title="With the repair"
+                title={repair.rung === 'JOINING_ROW' ? 'With the row' : 'With the repair'}
                 plan={after}
                 both={[garment.plan, after]}
                 seam={after.seams.find((other) => other.id === seam.id) ?? seam}

@@ -160,6 +160,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       wearer: [],
       wearing: { measures: [], care: [] },
       boards: [],
+      rows: [],
       strips: [],
       edged: [],
       wishes: [],

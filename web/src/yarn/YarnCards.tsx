@@ -74,7 +74,7 @@ function YarnCard({ sum, editor, onOpen }: CardProps) {
     <>
       <h2>{yarn.name}</h2>
       <p className="soft">{about.join(', ')}</p>
-      <p className={sum.buy || sum.runsOut || sum.runsOutAt || sum.runsOutOn ? 'wrong' : ''}>{sum.words}</p>
+      <p className={sum.buy || sum.runsOut ? 'wrong' : ''}>{sum.words}</p>
       {yarn.left && <p className="soft">{yarn.left.grams} g left when last weighed.</p>}
       <YarnStages sum={sum} plan={editor.garment.plan} />
       <div className="yarn-keys">

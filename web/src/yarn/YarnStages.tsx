@@ -7,7 +7,7 @@ export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
     return null;
   }
   return (
-    <details open={sum.runsOut !== undefined || sum.runsOutAt !== undefined || sum.runsOutOn !== undefined}>
+    <details open={sum.runsOut !== undefined}>
       <summary>Step by step</summary>
       <table className="table table-sm strands">
         <thead>
@@ -23,13 +23,8 @@ export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
         </thead>
         <tbody>
           {sum.stages.map((stage) => (
-            <tr key={stage.seam ?? stage.board ?? stage.strip}>
-              <th scope="row">
-                {stage.board
-                  ? `Squares of the ${plan.boards.find(({ id }) => id === stage.board)?.name.toLowerCase()}`
-                  : (plan.seams.find(({ id }) => id === stage.seam)?.name ??
-                    plan.strips.find(({ id }) => id === stage.strip)?.strip.name)}
-              </th>
+            <tr key={`${stage.work} ${stage.id}`}>
+              <th scope="row">{stage.name}</th>
               <td className="num">{yarnLength(stage.takesMm, plan.unit)}</td>
               <td className={`num${stage.leftMm !== undefined && stage.leftMm < 0 ? ' wrong' : ''}`}>
                 {stage.leftMm === undefined

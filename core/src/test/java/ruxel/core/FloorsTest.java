@@ -51,7 +51,7 @@ class FloorsTest {
           .whereLayer("construction").mayOnlyBeAccessedByLayers("garment", "layout", "change", "plan", "repair", "bench")
           .whereLayer("order").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("lay").mayOnlyBeAccessedByLayers("layout", "plan", "construction")
-          .whereLayer("method").mayOnlyBeAccessedByLayers("decision", "strand", "advice", "change", "plan", "bench", "sheet")
+          .whereLayer("method").mayOnlyBeAccessedByLayers("decision", "layout", "strand", "advice", "change", "plan", "repair", "bench", "sheet")
           .whereLayer("advice").mayOnlyBeAccessedByLayers("plan")
           .whereLayer("strand").mayOnlyBeAccessedByLayers("advice", "plan")
           .whereLayer("yarn").mayOnlyBeAccessedByLayers("decision", "change", "strand", "advice", "plan")

@@ -36,6 +36,7 @@ import ruxel.core.layout.Layout;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.School;
+import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -106,6 +107,7 @@ final class RandomChanges {
             () -> onEdge((piece, edge) -> new EdgeChange.CornerTold(piece.id(), edge.id(), maybe(() -> one(Corner.values())))),
             () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))),
             () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
+            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), new EdgingWorked.Rows(1, 12.5, number(3, 70), Optional.of(Stitch.values()[random.nextInt(Stitch.values().length)])))),
             () -> new OwedChange.OwedNoted(word(), piece().id(), word(), maybe(this::seam)),
             () -> new OwedChange.OwedDone(word()),
             () -> new FindingChange.FindingLeft(word(), word()),

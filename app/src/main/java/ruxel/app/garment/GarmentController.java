@@ -162,6 +162,11 @@ class GarmentController {
     return ifMatch.map(GarmentController::version).orElseThrow(Problems.NoVersion::new);
   }
 
+  @GetMapping("/garments/{id}/seams/{seam}/rows")
+  RepairService.RepairList joiningRows(@PathVariable UUID id, @PathVariable String seam) {
+    return repairs.joiningRows(id, seam);
+  }
+
   @GetMapping("/garments/{id}/seams/{seam}/repairs")
   RepairService.RepairList repairs(@PathVariable UUID id, @PathVariable String seam) {
     return repairs.of(id, seam);

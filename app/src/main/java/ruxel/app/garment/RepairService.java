@@ -1,14 +1,17 @@
 package ruxel.app.garment;
 
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.springframework.stereotype.Service;
 import ruxel.app.work.Progress;
 import ruxel.core.change.Change;
+import ruxel.core.garment.Garment;
 import ruxel.core.repair.Repair;
 import ruxel.core.repair.Repairs;
 
-/** The repairs of a seam, weighed against what is joined already. */
+/** The repairs of a seam and the rows it could be joined with, weighed against what is joined already. */
 @Service
 class RepairService {
   private final GarmentReader reader;
@@ -34,9 +37,16 @@ class RepairService {
   record RepairList(int version, List<RepairView> repairs) {}
 
   RepairList of(UUID id, String seam) {
+    return list(id, (garment, begun) -> Repairs.of(garment, seam, begun));
+  }
+
+  RepairList joiningRows(UUID id, String seam) {
+    return list(id, (garment, begun) -> Repairs.joiningRows(garment, seam, begun));
+  }
+
+  private RepairList list(UUID id, BiFunction<Garment, Set<String>, List<Repair>> repairs) {
     GarmentReader.Versioned versioned = reader.versioned(id);
-    List<Repair> repairs = Repairs.of(versioned.garment(), seam, progress.of(id).keySet());
-    return new RepairList(versioned.version(), repairs.stream().map(this::view).toList());
+    return new RepairList(versioned.version(), repairs.apply(versioned.garment(), progress.of(id).keySet()).stream().map(this::view).toList());
   }
 
   private RepairView view(Repair r) {

@@ -23,6 +23,7 @@ import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.measure.Corner;
+import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Counts;
@@ -95,6 +96,9 @@ class ChangeJsonTest {
         Arguments.of(
             "{'kind':'EDGING_WORKED','piece':'back','edge':'hem','edging':{'rows':2,'rowMm':6.5,'stitches':70}}",
             new EdgingWorked("back", "hem", 2, 6.5, 70)),
+        Arguments.of(
+            "{'kind':'EDGING_WORKED','piece':'back','edge':'neck','edging':{'rows':1,'rowMm':12.5,'stitches':26,'joins':'HDC'}}",
+            new EdgingWorked("back", "neck", new EdgingWorked.Rows(1, 12.5, 26, Optional.of(Stitch.HDC)))),
         Arguments.of(
             "{'kind':'LANDMARK_PUT','piece':'back','edge':'left','landmark':{'id':'m','name':'Stop','kind':'MARKER','at':3,'every':0,'times':1,"
                 + "'marker':{'purpose':'STOP','colour':'red','takeOut':''}}}",

@@ -17,6 +17,7 @@ import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
+import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.seam.SeamResolver;
 
@@ -52,7 +53,12 @@ public final class Directions {
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
-                    .bench(plan.get(), garment.wording(), garment.rules(), markers(planned, seamId)));
+                    .bench(plan.get(), garment.wording(), garment.rules(), row(planned, seamId), markers(planned, seamId)));
+  }
+
+  /** What is worked of a row before, between and behind what it joins. */
+  private static List<String> row(GarmentPlan plan, String seamId) {
+    return plan.rows().stream().filter(row -> row.seams().contains(seamId)).map(RowPlan::words).toList();
   }
 
   /** The markers that hang on its edges. */
@@ -60,8 +66,9 @@ public final class Directions {
     return plan.steps().stream().filter(step -> step.seam().equals(seamId)).flatMap(step -> step.markers().stream()).toList();
   }
 
-  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules, List<String> markers) {
-    List<String> cautions = new ArrayList<>(markers);
+  private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules, List<String> row, List<String> markers) {
+    List<String> cautions = new ArrayList<>(row);
+    cautions.addAll(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
     boolean wrongSide = method.map(Method::showsWrongSide).orElse(false);
     boolean fromRight = method.map(chosen -> chosen.startsAtRight(wording.hand())).orElse(wording.hand() == Wording.Hand.LEFT);

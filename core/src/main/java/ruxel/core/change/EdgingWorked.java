@@ -1,6 +1,5 @@
 package ruxel.core.change;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -15,6 +14,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Counted;
+import ruxel.core.layout.RowsBeside;
+import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -25,18 +26,18 @@ import ruxel.core.piece.Run;
  * stitches; no rows takes them out. The measured lengths of the neighbouring edges grow with them.
  */
 public record EdgingWorked(String piece, String edge, Rows edging) implements EdgeChange {
-  /** So many rows, each so high, of so many stitches. */
-  public record Rows(int rows, double rowMm, int stitches) {}
+  /** So many rows, each so high, of so many stitches; the last of this stitch where it is worked while the edge is joined. */
+  public record Rows(int rows, double rowMm, int stitches, Optional<Stitch> joins) {}
 
   public EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) {
-    this(piece, edge, new Rows(rows, rowMm, stitches));
+    this(piece, edge, new Rows(rows, rowMm, stitches, Optional.empty()));
   }
 
   @Override
   public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
     Optional<EdgingRows> before = garment.settings().on(EdgingRows.class, piece, edge);
     Optional<EdgingRows> after =
-        edging.rows() == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, edging.rows(), edging.rowMm(), edging.stitches()));
+        edging.rows() == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, edging.rows(), edging.rowMm(), edging.stitches(), edging.joins()));
     if (after.isPresent() && !isPossible(onEdge)) {
       return Outcome.refused(
           Finding.of(
@@ -45,22 +46,21 @@ public record EdgingWorked(String piece, String edge, Rows edging) implements Ed
               Fact.text("most", new Answers.Numeric(EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
               Fact.count("runs", onEdge.runs().size())));
     }
-    double byMm = after.map(EdgingRows::heightMm).orElse(0.0) - before.map(EdgingRows::heightMm).orElse(0.0);
     Settings settings =
         after.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
-    int index = onPiece.edges().indexOf(onEdge);
-    int count = onPiece.edges().size();
-    for (int neighbour : List.of(Math.floorMod(index - 1, count), (index + 1) % count)) {
-      settings = grown(settings, onPiece.edges().get(neighbour).id(), byMm);
+    Settings with = after.isPresent() ? settings.with(after.get()) : settings.without(EdgingRows.class, piece, edge);
+    for (Edge beside : onPiece.edges()) {
+      double byMm = RowsBeside.growthMm(onPiece, beside, with.of(EdgingRows.class)) - RowsBeside.growthMm(onPiece, beside, settings.of(EdgingRows.class));
+      with = grown(with, beside.id(), byMm);
     }
-    return Outcome.of(
-        garment.withSettings(after.isPresent() ? settings.with(after.get()) : settings.without(EdgingRows.class, piece, edge)));
+    return Outcome.of(garment.withSettings(with));
   }
 
   /** A length that would be less than nothing was measured before the rows were there: it says nothing any more. */
   private Settings grown(Settings settings, String beside, double byMm) {
     return settings
         .on(MeasuredEdge.class, piece, beside)
+        .filter(measured -> byMm != 0)
         .map(
             measured ->
                 measured.mm() + byMm >= EdgeChange.EdgeMeasured.SHORTEST_MM
@@ -92,6 +92,8 @@ public record EdgingWorked(String piece, String edge, Rows edging) implements Ed
   public String label(Names names) {
     String where = "%s of %s".formatted(names.edge(piece, edge), names.piece(piece));
     int rows = edging.rows();
-    return rows == 0 ? "Took the edging rows off " + where : "%s edging %s onto %s".formatted(Wording.capital(Wording.number(rows)), rows == 1 ? "row" : "rows", where);
+    return rows == 0
+        ? "Took the edging rows off " + where
+        : edging.joins().isPresent() ? "A row to be worked while the %s is joined".formatted(where) : "%s edging %s onto %s".formatted(Wording.capital(Wording.number(rows)), rows == 1 ? "row" : "rows", where);
   }
 }

@@ -13,6 +13,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.Gluing;
+import ruxel.core.layout.KeptRow;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Order;
@@ -76,7 +77,7 @@ final class StepMove {
     List<ResolvedSeam> seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
     List<SeamMatch> matches = SeamMatch.all(seams, garment.rules());
     Gluing gluing = Glued.of(construct.pieces(), matches).gluing();
-    return Order.of(seams, Contiguity.of(gluing, seams), garment.settings(), construct.pieces());
+    return Order.of(seams, Contiguity.of(gluing, seams), garment.settings(), construct.pieces(), KeptRow.joins(KeptRow.all(construct.pieces(), seams, garment.settings(), garment.wording().hand())));
   }
 
   private static Finding forbidden(Step step, Join join, Join first, Construct construct) {

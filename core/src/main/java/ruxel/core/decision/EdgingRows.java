@@ -1,10 +1,16 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import java.util.Optional;
+import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Run;
 
-/** Rows of so many stitches, each row so high, worked along the whole of an edge before the piece is joined. */
-public record EdgingRows(String piece, String edge, int rows, double rowMm, int stitches) implements Decision {
+/**
+ * Rows of so many stitches, each row so high, worked along the whole of an edge before the piece is joined.
+ *
+ * @param joins the stitch of the last row where that is kept back, and worked while the edge is joined
+ */
+public record EdgingRows(String piece, String edge, int rows, double rowMm, int stitches, Optional<Stitch> joins) implements Decision {
   public static final int MOST_ROWS = 200;
   public static final double LOWEST_MM = 0.5;
   public static final double HIGHEST_MM = 100;
@@ -17,9 +23,14 @@ public record EdgingRows(String piece, String edge, int rows, double rowMm, int 
   public boolean made(String onEdge, Run run) {
     return switch (run.origin().kind()) {
       case ROWS -> run.origin().base().equals(edge);
-      case EDGED -> onEdge.equals(edge);
+      case EDGED, LIVE -> onEdge.equals(edge);
       case GIVEN, PART -> false;
     };
+  }
+
+  /** Whether other rows can go on from these. */
+  public boolean isLike(EdgingRows other) {
+    return rows == other.rows && rowMm == other.rowMm && joins.equals(other.joins);
   }
 
   /** How far it moves the edge outwards. */

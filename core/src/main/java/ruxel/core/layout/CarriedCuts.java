@@ -93,7 +93,7 @@ public final class CarriedCuts {
   private double scale(MarkedEdge marked) {
     Optional<Edge> was = Pieces.find(before, marked.piece(), marked.edge());
     Optional<Edge> now = Pieces.find(after, marked.piece(), marked.edge());
-    boolean onEdging = was.flatMap(edge -> edge.run(marked.landmark().first().run())).filter(run -> run.origin().kind() == Origin.Kind.EDGED).isPresent();
+    boolean onEdging = was.flatMap(edge -> edge.run(marked.landmark().first().run())).filter(run -> run.origin().isOver()).isPresent();
     return onEdging && now.isPresent() ? (double) now.get().units() / was.get().units() : 1;
   }
 
@@ -107,7 +107,7 @@ public final class CarriedCuts {
     return switch (run.get().origin().kind()) {
       case GIVEN -> cut;
       case PART -> fromRun(was.get(), cut);
-      case EDGED -> onEdging(was.get(), now.get(), cut, isUnit).orElse(cut);
+      case EDGED, LIVE -> onEdging(was.get(), now.get(), cut, isUnit).orElse(cut);
       case ROWS -> atTheEnd(was.get(), now.get(), cut, isUnit).orElse(cut);
     };
   }

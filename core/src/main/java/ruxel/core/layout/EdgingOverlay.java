@@ -25,7 +25,8 @@ import ruxel.core.piece.UnitKind;
 
 /**
  * Lays edging rows over pieces (handbook 7 and 11): along their own edge they change its count and not its length;
- * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in.
+ * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in. The same rows on two edges
+ * that meet straight on go on from one to the other.
  */
 final class EdgingOverlay implements Carries {
   private static final String EDGED = EdgingRows.EDGED;
@@ -38,12 +39,14 @@ final class EdgingOverlay implements Carries {
   private List<Piece> pieces;
   private final Map<Target, Edge> covered = new HashMap<>();
   private final Set<Target> grown = new HashSet<>();
+  private final List<EdgingRows> edgings;
   private final List<EdgingRows> gone = new ArrayList<>();
   /** How far the start of each ring has moved, in the piece's axes. */
   private final Map<String, Outline.Point> starts = new HashMap<>();
 
   EdgingOverlay(List<Piece> pieces, List<EdgingRows> edgings) {
     base = pieces;
+    this.edgings = edgings;
     this.pieces = pieces;
     for (EdgingRows edging : edgings) {
       Optional<Piece> piece = Pieces.find(this.pieces, edging.piece());
@@ -58,7 +61,7 @@ final class EdgingOverlay implements Carries {
   }
 
   /** The edge lies between two others, leads somewhere, and has a stitch for each of its runs. */
-  private static boolean isPossible(Piece piece, Edge edge, EdgingRows edging) {
+  static boolean isPossible(Piece piece, Edge edge, EdgingRows edging) {
     return piece.edges().size() >= 3 && lengthMm(edge) > 0 && edging.stitches() >= edge.runs().size();
   }
 
@@ -89,10 +92,16 @@ final class EdgingOverlay implements Carries {
     }
     List<Edge> edges = new ArrayList<>(piece.edges());
     covered.putIfAbsent(new Target(piece.id(), edge.id()), edge);
-    Edge edged = edge.withRuns(runs(edge, edging.stitches()));
+    Edge edged = edge.withRuns(runs(edge, edging));
     edges.set(index, edged.withLandmarks(edge.landmarks().stream().map(mark -> carried(mark, edge, edged)).toList()));
-    grow(piece, edges, Math.floorMod(index - 1, count), before, true);
-    grow(piece, edges, (index + 1) % count, behind, false);
+    int last = Math.floorMod(index - 1, count);
+    int next = (index + 1) % count;
+    if (!RowsBeside.goOn(piece, last, index, edging, edgings)) {
+      grow(piece, edges, last, before, true);
+    }
+    if (!RowsBeside.goOn(piece, index, next, edging, edgings)) {
+      grow(piece, edges, next, behind, false);
+    }
     return piece.withEdges(edges);
   }
 
@@ -130,7 +139,8 @@ final class EdgingOverlay implements Carries {
   }
 
   /** Each run keeps its length and gets its share of the stitches, by length; the last takes what rounding leaves. */
-  private static List<Run> runs(Edge edge, int stitches) {
+  private static List<Run> runs(Edge edge, EdgingRows edging) {
+    int stitches = edging.stitches();
     double whole = edge.gaugeLengthMm();
     List<Run> runs = new ArrayList<>();
     double before = 0;
@@ -145,7 +155,7 @@ final class EdgingOverlay implements Carries {
       double share = (double) run.count() / count;
       Advance advance = new Advance(run.advance().dxMm() * share, run.advance().dyMm() * share);
       runs.add(
-          new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0), Origin.over(run)));
+          new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0), Origin.over(run, edging.joins().isPresent())));
     }
     return runs;
   }

@@ -21,7 +21,6 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.lay.Apart;
 import ruxel.core.lay.Placement;
-import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
@@ -41,13 +40,14 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
   public static Outcome<Layout> of(Garment garment) {
     return Given.of(garment).then(
         given -> {
-          Layout laid = laid(given, garment.settings(), garment.rules());
+          Layout laid = laid(given, garment);
           List<Finding> exceeded = Bounds.exceeded(laid.construct());
           return exceeded.isEmpty() ? Outcome.of(laid) : Outcome.refused(exceeded);
         });
   }
 
-  private static Layout laid(Given given, Settings settings, HouseRules rules) {
+  private static Layout laid(Given given, Garment garment) {
+    Settings settings = garment.settings();
     Construct construct = given.construct();
     Overlay overlay = new Overlay(construct.pieces(), settings);
     List<MadeCount> goneCounts = new ArrayList<>();
@@ -58,9 +58,10 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
     Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
     PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings);
     pieces = wholes.pieces().stream().map(piece -> placed(piece, settings)).toList();
+    WithTheRow withTheRow = new WithTheRow(pieces, garment.wording().hand());
     List<Seam> bare =
-        construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).toList();
-    OwnAnchors own = new OwnAnchors(pieces, bare, settings, List.of(overlay, edgings), rules);
+        construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).map(withTheRow::of).toList();
+    OwnAnchors own = new OwnAnchors(pieces, bare, settings, List.of(overlay, edgings), garment.rules());
     List<Seam> seams = own.seams();
     Construct laid =
         new Construct(

@@ -69,6 +69,11 @@ public final class SideLayout {
     return new SideLayout(seam, side, rules);
   }
 
+  /** Whether all its units are stitches of a row that is worked while the seam is joined. */
+  public boolean isLive() {
+    return ResolvedSpan.areLive(spans);
+  }
+
   private static int[] rowPlaces(ResolvedSeam seam, Side side, HouseRules rules) {
     Optional<Integer> asked = seam.seam().side(side).placesPerRow();
     if (asked.isEmpty()) {

@@ -161,6 +161,11 @@ public enum Method {
     return showsWrongSide() != (hand == Wording.Hand.LEFT);
   }
 
+  /** Whether it joins a row while that is worked. */
+  public boolean joinsAsWorked() {
+    return on == On.LIVE;
+  }
+
   public Lay lay() {
     return RIGHT_SIDES_TOGETHER.contains(this) ? Lay.RIGHT_SIDES_TOGETHER : WRONG_SIDES_TOGETHER.contains(this) ? Lay.WRONG_SIDES_TOGETHER : Lay.SIDE_BY_SIDE;
   }

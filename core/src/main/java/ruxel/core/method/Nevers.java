@@ -48,6 +48,7 @@ public final class Nevers {
   private final boolean ribMeetsFoundation;
   private final SeamRole role;
   private final boolean spaces;
+  private final boolean live;
 
   public Nevers(SideLayout a, SideLayout b, SeamRole role) {
     rowEnds = has(a, UnitKind.ROW_END) || has(b, UnitKind.ROW_END);
@@ -60,6 +61,7 @@ public final class Nevers {
             && isRib(a)
             && isRib(b);
     this.role = role;
+    live = a.isLive() || b.isLive();
     spaces = Stream.of(a, b).flatMap(side -> side.places().stream()).anyMatch(Place::space);
   }
 
@@ -79,7 +81,7 @@ public final class Nevers {
       case TOPS -> rowEnds ? Never.TOPS_ONLY : null;
       case ROWS_AND_TOPS -> onlyTops ? Never.ROWS_ONLY : null;
       case TOPS_AND_RIB_ROWS -> rowEnds && !rowsAreRib ? Never.RIB_ROWS_ONLY : null;
-      case LIVE -> Never.BOTH_FINISHED;
+      case LIVE -> live ? null : Never.BOTH_FINISHED;
       case MOTIFS -> role == SeamRole.MOTIF ? null : Never.MOTIFS_ONLY;
     };
   }

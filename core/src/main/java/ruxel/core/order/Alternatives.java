@@ -5,8 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.SimpleDirectedGraph;
@@ -55,11 +53,9 @@ public record Alternatives(List<Alternative> all) {
 
   /**
    * Quadratic in the seams.
-   *
-   * @param thread what a seam is worked with
    */
-  public static Alternatives of(Order order, List<ResolvedSeam> resolved, List<Piece> pieces, SeamGraph graph, Function<Join, Optional<?>> thread) {
-    List<Join> all = resolved.stream().map(ResolvedSeam::join).toList();
+  public static Alternatives of(Order order, List<ResolvedSeam> resolved, List<Piece> pieces, SeamGraph graph, Thread thread) {
+    List<Join> all = Thread.inRows(resolved.stream().map(ResolvedSeam::join).toList(), thread.rows());
     if (order.steps().isEmpty()) {
       return new Alternatives(List.of());
     }

@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import ruxel.core.glue.SeamGraph;
 import ruxel.core.seam.Join;
 
@@ -29,11 +28,11 @@ final class FewestPasses {
     }
   }
 
-  private FewestPasses(Order order, SeamGraph graph, Function<Join, Optional<?>> thread) {
+  private FewestPasses(Order order, SeamGraph graph, Thread thread) {
     order.steps().forEach(step -> step.joins().forEach(join -> after.put(join, step.after())));
     Map<List<Object>, Integer> numbers = new HashMap<>();
     for (Join join : graph.ways().keySet()) {
-      thread.apply(join).ifPresent(yarn -> ends.put(join, new Ends(number(numbers, graph.start(join), yarn), number(numbers, graph.end(join), yarn))));
+      thread.of().apply(join).ifPresent(yarn -> ends.put(join, new Ends(number(numbers, graph.start(join), yarn), number(numbers, graph.end(join), yarn))));
     }
     waiting = new int[numbers.size()];
     toCome = new int[numbers.size()];
@@ -48,7 +47,7 @@ final class FewestPasses {
   }
 
   /** No must is broken; where nothing goes on, the next of {@code base} is begun. Quadratic in the seams. */
-  static Passes of(Order order, List<Join> base, SeamGraph graph, Function<Join, Optional<?>> thread) {
+  static Passes of(Order order, List<Join> base, SeamGraph graph, Thread thread) {
     FewestPasses search = new FewestPasses(order, graph, thread);
     return Passes.of(search.sequence(base), graph, thread, search.turned);
   }

@@ -38,16 +38,21 @@ public record Order(List<Step> steps, List<Finding> findings) {
    *     are not there are passed over
    */
   public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted) {
-    return of(resolved, contiguity, wanted, Map.of());
+    return of(resolved, contiguity, wanted, Map.of(), List.of());
   }
 
-  /** The usual order of a maker who completes one side before the other, where {@code pieces} are given that tell the sides apart. */
-  public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, Settings settings, List<Piece> pieces) {
+  /**
+   * The order of a maker, who may complete one side before the other.
+   *
+   * @param pieces which tell the sides apart
+   * @param rows seams that one row joins, in its order
+   */
+  public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, Settings settings, List<Piece> pieces, List<List<Join>> rows) {
     boolean oneSide = settings.on(OwnSchool.class, School.SIDES).filter(own -> own.way() == School.Way.ONE_SIDE_COMPLETE).isPresent();
-    return of(resolved, contiguity, settings.order(), oneSide ? Sides.of(resolved, pieces) : Map.of());
+    return of(resolved, contiguity, settings.order(), oneSide ? Sides.of(resolved, pieces) : Map.of(), rows);
   }
 
-  private static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted, Map<Join, Integer> sides) {
+  private static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted, Map<Join, Integer> sides, List<List<Join>> rows) {
     Map<Join, Seam> seams = new HashMap<>();
     resolved.forEach(seam -> seams.put(seam.join(), seam.seam()));
     List<Finding> findings = new ArrayList<>();
@@ -61,7 +66,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
       findings.add(Finding.of(FindingCode.ORDER_CIRCLE, Where.seam(circle.iterator().next().id()), Fact.text("seams", names)));
       return new Order(List.of(), List.copyOf(findings));
     }
-    List<Join> all = resolved.stream().map(ResolvedSeam::join).toList();
+    List<Join> all = Thread.inRows(resolved.stream().map(ResolvedSeam::join).toList(), rows);
     List<Join> asWanted = wanted.stream().map(Join::seam).toList();
     Map<Join, SeamRole.Stage> stages = new HashMap<>();
     resolved.forEach(seam -> stages.put(seam.join(), stage(seam)));

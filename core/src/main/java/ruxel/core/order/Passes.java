@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import ruxel.core.glue.SeamGraph;
 import ruxel.core.seam.Join;
 
@@ -25,26 +24,31 @@ public record Passes(List<Join> sequence, Map<Join, Join> goesOnFrom, Set<Join> 
 
   /**
    * In the seams' own directions. Linear in the seams.
-   *
-   * @param thread what a seam is worked with; empty where that is not known, and nothing can go on
    */
-  public static Passes of(List<Join> sequence, SeamGraph graph, Function<Join, Optional<?>> thread) {
+  public static Passes of(List<Join> sequence, SeamGraph graph, Thread thread) {
     return of(sequence, graph, thread, Set.of());
   }
 
-  static Passes of(List<Join> sequence, SeamGraph graph, Function<Join, Optional<?>> thread, Collection<Join> turned) {
+  static Passes of(List<Join> sequence, SeamGraph graph, Thread thread, Collection<Join> turned) {
     Map<List<?>, List<Join>> live = new HashMap<>();
     Map<Join, Join> goesOn = new HashMap<>();
+    Join last = null;
     for (Join join : sequence) {
-      Optional<?> with = thread.apply(join);
+      Optional<?> with = thread.of().apply(join);
       if (with.isPresent() && graph.ways().containsKey(join)) {
         boolean isTurned = turned.contains(join);
+        boolean alongRow = last != null && thread.goesOn(last, join);
+        if (alongRow) {
+          goesOn.put(join, last);
+          live.values().forEach(waiting -> waiting.remove(goesOn.get(join)));
+        }
         List<Join> waiting = live.getOrDefault(List.of(isTurned ? graph.end(join) : graph.start(join), with.get()), List.of());
-        if (!waiting.isEmpty()) {
+        if (!alongRow && !waiting.isEmpty()) {
           goesOn.put(join, waiting.remove(waiting.size() - 1));
         }
         live.computeIfAbsent(List.of(isTurned ? graph.start(join) : graph.end(join), with.get()), key -> new ArrayList<>()).add(join);
       }
+      last = join;
     }
     return new Passes(sequence, goesOn, new HashSet<>(turned));
   }

@@ -94,7 +94,7 @@ final class Inspections {
                       .formatted(capital(edge.name()), Wording.counted(rows.rows(), "rows"), wording.fine(rows.heightMm()), Wording.counted(rows.stitches(), "stitches"));
               return unlikeRows(piece, rows)
                   .map(twin -> new Check(Verdict.REMIND, words + " The %s is not alike.".formatted(twin), "Work both alike, or take the rows out.", seamsOf(piece, edge)))
-                  .orElseGet(() -> new Check(Verdict.FINE, words, "Work it before the first seam that meets it.", seamsOf(piece, edge)));
+                  .orElseGet(() -> new Check(Verdict.FINE, words, rows.joins().isPresent() ? "The last is worked while the edge is joined: count without it until then." : "Work it before the first seam that meets it.", seamsOf(piece, edge)));
             });
   }
 
@@ -105,7 +105,7 @@ final class Inspections {
         .filter(
             twin ->
                 told.on(EdgingRows.class, twin.id(), piece.edgeOnTwin(twin, rows.edge()))
-                    .filter(other -> other.rows() == rows.rows() && other.rowMm() == rows.rowMm() && other.stitches() == rows.stitches())
+                    .filter(other -> other.isLike(rows) && other.stitches() == rows.stitches())
                     .isEmpty())
         .map(twin -> Wording.low(twin.name()));
   }

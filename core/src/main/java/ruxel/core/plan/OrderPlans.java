@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import ruxel.core.construction.Construct;
 import ruxel.core.glue.FlatWork;
 import ruxel.core.glue.Gluing;
@@ -19,6 +18,7 @@ import ruxel.core.method.Method;
 import ruxel.core.order.Alternatives;
 import ruxel.core.order.Order;
 import ruxel.core.order.Passes;
+import ruxel.core.order.Thread;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.strand.SeamStrands;
@@ -41,9 +41,13 @@ final class OrderPlans {
   private final Gluing gluing;
   private final SquaresPlan squares;
   private final List<BoardPlan.SchemePlan> schemes;
+  private final RowPlans rows;
+  private final List<List<Join>> joinedRows;
   private final List<StripPlan> strips;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, List<StripPlan> strips) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<List<Join>> joinedRows, List<StripPlan> strips) {
+    this.rows = rows;
+    this.joinedRows = joinedRows;
     this.strips = strips;
     this.squares = squares;
     schemes = squares.boards().stream().flatMap(board -> board.worked().stream()).toList();
@@ -70,7 +74,7 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound();
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), strips);
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, strips);
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
@@ -79,8 +83,8 @@ final class OrderPlans {
   }
 
   /** With what a seam is worked: the tool and the yarn; seams whose method is not chosen go on from none. */
-  private Function<Join, Optional<?>> thread() {
-    return join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id)));
+  private Thread thread() {
+    return new Thread(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), joinedRows);
   }
 
   private OrderPlan.AlternativeView view(Alternatives.Alternative alternative, List<Join> now) {
@@ -110,7 +114,7 @@ final class OrderPlans {
 
   private double yarnMm(Passes passes) {
     double needed = passes.sequence().stream().map(strands::get).filter(known -> known != null).mapToDouble(SeamStrands::neededMm).sum();
-    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
+    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + rows.plans().stream().mapToDouble(RowPlan::yarnMm).sum();
   }
 
   /** Joining alone; ends are woven in besides. */
@@ -123,13 +127,18 @@ final class OrderPlans {
   private static final double SECONDS = 60;
 
   private double minutes(Passes passes) {
-    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + TAILS_OF_A_STRAND * strips.size()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum();
+    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + TAILS_OF_A_STRAND * strips.size()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum() + rows.plans().stream().mapToDouble(this::minutes).sum();
   }
 
   /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide. */
   static double minutes(StripPlan strip, HouseRules rules) {
     double stitches = strip.band().map(band -> band.rows() * strip.heightMm() / (band.lengthMm() / band.rows())).orElseGet(() -> (double) strip.rounds().stream().mapToInt(StripPlan.RoundPlan::total).sum());
     return stitches * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
+  }
+
+  /** Each of its stitches takes as long as a joint. */
+  private double minutes(RowPlan row) {
+    return row.rows() * row.total() * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
   }
 
   /** The minutes of the boards, their ends woven in. */

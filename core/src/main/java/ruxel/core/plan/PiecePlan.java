@@ -9,6 +9,7 @@ import ruxel.core.decision.Settings;
 import ruxel.core.lay.Placement;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
@@ -90,7 +91,7 @@ public record PiecePlan(
   public record EdgePlaces(UnitKind kind, int count) {}
 
   /** Rows of so many stitches worked along an edge, each row so high. */
-  public record EdgingPlan(int rows, double rowMm, int stitches) {}
+  public record EdgingPlan(int rows, double rowMm, int stitches, Optional<Stitch> joins) {}
 
   /** A landmark: its first cut of the edge, how often and how far on it comes back, and where it lies, mm in the piece's axes. */
   public record LandmarkPlan(
@@ -160,7 +161,7 @@ public record PiecePlan(
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
         Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
-        told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches())),
+        told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches(), e.joins())),
         EdgeWords.edging(piece, index),
         EdgeWords.places(piece, index));
   }

@@ -30,6 +30,7 @@ import ruxel.core.glue.Glued;
 import ruxel.core.glue.SeamGraph;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
+import ruxel.core.layout.KeptRow;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.Phase;
 import ruxel.core.match.SeamMatch;
@@ -97,19 +98,22 @@ public final class Planner {
     StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), shoulders(resolved), garment.settings(), rules, wording);
     List<StripPlan> strips = stripPlans.plans();
     findings.addAll(stripPlans.findings());
-    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces());
+    List<KeptRow> kept = KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand());
+    RowPlans rows = new RowPlans(kept, StepPlans.names(resolved.seams()), wording);
+    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces(), KeptRow.joins(kept));
     findings.addAll(order.findings());
+    findings.addAll(rows.findings(order.steps().stream().flatMap(step -> step.joins().stream()).toList()));
     Materials materials = new Materials(garment.settings(), rules, construct.pieces(), matches);
     Map<SeamMatch, Advice> advices = advices(matches, materials);
     SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment);
     findings.addAll(squares.findings());
-    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), strips, garment.settings(), rules, wording);
+    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), rows.plans(), strips, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
     Wearing wearing = new Wearing(construct, backNecks, matches, edgings, graph, order.steps(), garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
-    StepPlans steps = new StepPlans(order, resolved.seams(), garment.settings());
+    StepPlans steps = new StepPlans(order, resolved.seams(), garment.settings(), rows);
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
@@ -135,12 +139,13 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares, strips).plan(steps.firsts()),
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares, rows, KeptRow.joins(kept), strips).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),
         squares.whole(),
         squares.colours(),
+        rows.plans(),
         strips,
         edgings.openings(StepPlans.names(resolved.seams())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),

@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import ruxel.core.decision.EdgingRows;
@@ -19,14 +20,17 @@ final class StepFirst {
   private final ResolvedSeam seam;
   private final List<ResolvedSeam> later;
   private final Settings settings;
+  private final RowPlans rows;
 
   /**
    * @param later seams that are joined after this one
+   * @param rows rows that are joined while they are worked
    */
-  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Settings settings) {
+  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Settings settings, RowPlans rows) {
     this.seam = seam;
     this.later = later;
     this.settings = settings;
+    this.rows = rows;
   }
 
   /** What must be done. */
@@ -35,13 +39,16 @@ final class StepFirst {
     settings.of(OwedItem.class).stream()
         .filter(item -> item.before().filter(seam.seam().id()::equals).isPresent())
         .forEach(item -> todo.add("Still owed, and this is the last moment: " + item.what() + "."));
+    Optional<RowPlan> row = rows.joining(seam.seam().id());
+    row.map(joined -> "Joined while a row is worked. " + joined.words()).ifPresent(todo::add);
     for (ResolvedSpan span : spans()) {
-      for (EdgingRows rows : settings.of(EdgingRows.class)) {
-        if (rows.piece().equals(span.piece().id()) && span.runs().stream().anyMatch(run -> rows.made(span.edge().id(), run))) {
-          String edge = span.piece().edge(rows.edge()).map(found -> found.name()).orElse(rows.edge());
+      for (EdgingRows edging : settings.of(EdgingRows.class)) {
+        boolean joins = rows.along(edging).filter(along -> !along.seams().isEmpty()).isPresent();
+        if (!joins && edging.piece().equals(span.piece().id()) && span.runs().stream().anyMatch(run -> edging.made(span.edge().id(), run))) {
+          String edge = span.piece().edge(edging.edge()).map(found -> found.name()).orElse(edging.edge());
           todo.add(
               "Work the %s along the %s of the %s first."
-                  .formatted(rows.rows() == 1 ? "edging row" : rows.rows() + " edging rows", edge, Wording.low(span.piece().name())));
+                  .formatted(edging.rows() == 1 ? "edging row" : edging.rows() + " edging rows", edge, Wording.low(span.piece().name())));
         }
       }
     }

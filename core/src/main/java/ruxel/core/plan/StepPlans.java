@@ -21,13 +21,13 @@ final class StepPlans {
   private final Map<Join, String> names;
   private final Map<Join, StepFirst> firsts = new HashMap<>();
 
-  StepPlans(Order order, List<ResolvedSeam> seams, Settings settings) {
+  StepPlans(Order order, List<ResolvedSeam> seams, Settings settings, RowPlans rows) {
     this.order = order;
     this.seams = seams;
     names = names(seams);
     List<ResolvedSeam> sequence = order.steps().stream().map(this::seam).toList();
     for (int i = 0; i < sequence.size(); i++) {
-      firsts.put(sequence.get(i).join(), new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), settings));
+      firsts.put(sequence.get(i).join(), new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), settings, rows));
     }
   }
 

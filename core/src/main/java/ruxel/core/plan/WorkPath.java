@@ -35,6 +35,7 @@ final class WorkPath {
   private final ToDoubleFunction<Join> minutes;
   private final ToIntFunction<Join> ends;
   private final List<BoardPlan> boards;
+  private final RowPlans rows;
   private final List<StripPlan> strips;
   private final List<WorkStep> path = new ArrayList<>();
   private int endsSoFar;
@@ -42,7 +43,8 @@ final class WorkPath {
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends, List<BoardPlan> boards, List<StripPlan> strips) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, List<StripPlan> strips) {
+    this.rows = rows;
     this.boards = boards;
     this.strips = strips;
     this.construct = construct;
@@ -126,8 +128,9 @@ final class WorkPath {
     double own = minutes.applyAsDouble(join);
     minutesSoFar += own;
     List<String> words = new ArrayList<>();
-    from.ifPresent(before -> words.add("Go on with the yarn of the %s.".formatted(name(before))));
-    to.ifPresent(later -> words.add("Do not cut yet: the %s goes on from here.".formatted(name(later))));
+    Optional<RowPlan> row = rows.joining(seam.seam().id());
+    from.ifPresent(before -> words.add(isOf(row, before) ? "Go on with the row from the %s.".formatted(name(before)) : "Go on with the yarn of the %s.".formatted(name(before))));
+    to.ifPresent(later -> words.add(isOf(row, later) ? "Do not cut: the row goes on to the %s.".formatted(name(later)) : "Do not cut yet: the %s goes on from here.".formatted(name(later))));
     path.add(
         new WorkStep(
             path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
@@ -138,6 +141,10 @@ final class WorkPath {
     double own = kind == Kind.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
     path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
+  }
+
+  private static boolean isOf(Optional<RowPlan> row, Join join) {
+    return row.filter(joining -> joining.seams().contains(join.id())).isPresent();
   }
 
   private String name(Join join) {

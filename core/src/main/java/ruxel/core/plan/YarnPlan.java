@@ -9,11 +9,19 @@ import ruxel.core.yarn.Yarn;
  * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
  */
 public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> pieces, List<String> withoutMethod, Optional<WeightView> weight) {
-  /** A yarn: what its seams still need, what is left, how many balls to buy, and the seam, the board or the strip at which it runs out. */
-  public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, Optional<String> runsOutAt, Optional<String> runsOutOn, List<Stage> stages, String words) {}
+  /** A yarn: what its seams still need, what is left, how many balls to buy, and the id of the work at which it runs out. */
+  public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, List<Stage> stages, String words) {}
 
-  /** A board, a seam or a strip in the order of work: what it takes of a yarn, and what is left of it then where that was weighed (less than 0: so much is lacking). */
-  public record Stage(Optional<String> seam, Optional<String> board, Optional<String> strip, double takesMm, Optional<Double> leftMm) {}
+  /** Work in its order: what it takes of a yarn, and what is left of it then where that was weighed (less than 0: so much is lacking). */
+  public record Stage(Work work, String id, String name, double takesMm, Optional<Double> leftMm) {}
+
+  /** What takes yarn. */
+  public enum Work {
+    BOARD,
+    SEAM,
+    ROW,
+    STRIP
+  }
 
   /** A seam: its length times the factor and the tails; {@code twiceMm} is the rule of thumb shown beside it. */
   public record SeamYarn(

@@ -36,15 +36,20 @@ final class YarnPlans {
   private final HouseRules rules;
   private final Wording wording;
   private final List<BoardPlan> boards;
+  private final List<RowPlan> rows;
   private final List<StripPlan> strips;
+  /** Of pieces, by their ids. */
+  private final Map<String, String> names = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
   /**
    * @param boards whose squares are joined before any seam
+   * @param rows along edges, in the yarn of their piece
    * @param strips worked after all seams, in the yarn of the piece they begin on
    */
-  YarnPlans(Materials materials, List<BoardPlan> boards, List<StripPlan> strips, Settings settings, HouseRules rules, Wording wording) {
+  YarnPlans(Materials materials, List<BoardPlan> boards, List<RowPlan> rows, List<StripPlan> strips, Settings settings, HouseRules rules, Wording wording) {
     this.boards = boards;
+    this.rows = rows;
     this.strips = strips;
     this.materials = materials;
     this.settings = settings;
@@ -71,6 +76,7 @@ final class YarnPlans {
           },
           () -> without.add(seam.id()));
     }
+    pieces.forEach(piece -> names.put(piece.id(), Wording.low(piece.name())));
     List<SeamMatch> inOrder = inOrder(matches, steps);
     return new YarnPlan(
         materials.yarns().stream().map(yarn -> sum(yarn, takers(yarn, inOrder, strands))).toList(), List.copyOf(seams),
@@ -86,35 +92,38 @@ final class YarnPlans {
     return inOrder;
   }
 
-  /** What takes yarn: the squares of a board, a seam, or a strip. */
-  private record Taker(Optional<String> seam, Optional<String> board, Optional<String> strip, String name, double mm) {
-    Where where() {
-      return seam.map(Where::seam).or(() -> board.map(Where::piece)).orElseGet(() -> strip.map(Where.NOWHERE::ofStrip).orElse(Where.NOWHERE));
-    }
-  }
+  private record Taker(YarnPlan.Work work, String id, Where where, String name, double mm) {}
 
-  /** All that takes a yarn, in the order of work: squares into boards before any seam, strips after them; what was joined when it was weighed needs nothing. */
+  /** All that takes a yarn, in the order of work: edging rows and squares into boards before any seam, a joining row with its first seam, strips after them; what was joined when it was weighed needs nothing. */
   private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
     Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
     List<Taker> takers = new ArrayList<>();
     for (BoardPlan board : boards) {
       if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
         double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
-        takers.add(new Taker(Optional.empty(), Optional.of(board.id()), Optional.empty(), "squares of the " + Wording.low(board.name()), mm));
+        takers.add(new Taker(YarnPlan.Work.BOARD, board.id(), Where.piece(board.id()), "squares of the " + Wording.low(board.name()), mm));
       }
     }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
+      rows.stream().filter(row -> row.seams().stream().findFirst().filter(seam.id()::equals).isPresent()).forEach(row -> takers.addAll(taker(row, yarn)));
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
-        takers.add(new Taker(Optional.of(seam.id()), Optional.empty(), Optional.empty(), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
+        takers.add(new Taker(YarnPlan.Work.SEAM, seam.id(), Where.seam(seam.id()), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
       }
     }
+    rows.stream().filter(row -> row.seams().isEmpty()).forEach(row -> takers.addAll(0, taker(row, yarn)));
     for (StripPlan strip : strips) {
       if (materials.ofPiece(strip.inner().get(0).piece()).filter(yarn::equals).isPresent()) {
-        takers.add(new Taker(Optional.empty(), Optional.empty(), Optional.of(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
+        takers.add(new Taker(YarnPlan.Work.STRIP, strip.id(), Where.NOWHERE.ofStrip(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
       }
     }
     return takers;
+  }
+
+  private List<Taker> taker(RowPlan row, Yarn yarn) {
+    boolean isIts = materials.ofPiece(row.piece()).filter(yarn::equals).isPresent();
+    String name = row.joining() ? "joining row on the " : "edging rows on the ";
+    return isIts ? List.of(new Taker(YarnPlan.Work.ROW, row.id(), Where.edge(row.piece(), row.edges().get(0)), name + names.getOrDefault(row.piece(), row.piece()), row.yarnMm())) : List.of();
   }
 
   private YarnPlan.YarnSum sum(Yarn yarn, List<Taker> takers) {
@@ -125,7 +134,7 @@ final class YarnPlans {
     for (Taker taker : takers) {
       needed += taker.mm();
       Optional<Double> then = left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty();
-      stages.add(new YarnPlan.Stage(taker.seam(), taker.board(), taker.strip(), taker.mm(), then));
+      stages.add(new YarnPlan.Stage(taker.work(), taker.id(), Wording.capital(taker.name()), taker.mm(), then));
       if (runsOut.isEmpty() && then.filter(mm -> mm < 0).isPresent()) {
         runsOut = Optional.of(taker);
       }
@@ -138,7 +147,7 @@ final class YarnPlans {
         taker -> findings.add(Finding.of(FindingCode.LESS_YARN, taker.where(), Fact.text("yarn", yarn.name()), Fact.text("seam", taker.name()), Fact.length("lacks", lacks))));
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
-        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.flatMap(Taker::seam), runsOut.flatMap(Taker::board), runsOut.flatMap(Taker::strip),
+        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Taker::id),
         List.copyOf(stages), words(needed, left, buy));
   }
 

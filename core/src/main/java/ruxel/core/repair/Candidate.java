@@ -17,6 +17,8 @@ record Candidate(
     /** There is a plan that can be worked, and nothing is said of its counts. */
     CAN_BE_WORKED,
     /** More of the repeats, ribs or stripes meet than before. */
-    REPEATS_MEET
+    REPEATS_MEET,
+    /** The seam is joined while a row is worked, and meets no worse than before. */
+    JOINS
   }
 }

@@ -19,7 +19,9 @@ public record Repair(
     BEGIN_ELSEWHERE,
     ADD_OR_TAKE_OUT,
     GATHER,
-    EDGING
+    EDGING,
+    /** Not a repair: a row that is joined while it is worked. */
+    JOINING_ROW
   }
 
   /** How much is to be done. */

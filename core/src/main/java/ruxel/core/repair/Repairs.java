@@ -12,7 +12,9 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.match.Ease;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.measure.Wording;
 import ruxel.core.plan.Planner;
+import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.repair.Repair.Effort;
 
@@ -36,16 +38,25 @@ public final class Repairs {
   public static List<Repair> of(Garment garment, String seam, Set<String> begun) {
     return Situation.of(garment, seam)
         .filter(Situation::needsRepair)
-        .map(situation -> new Repairs(situation, begun).kept())
+        .map(situation -> new Repairs(situation, begun).repairs())
         .orElse(List.of());
   }
 
-  private List<Repair> kept() {
+  /** The rows that can be kept back and worked while a seam is joined, each tried in the same way. */
+  public static List<Repair> joiningRows(Garment garment, String seam, Set<String> begun) {
+    return Situation.of(garment, seam).map(situation -> new Repairs(situation, begun).kept(JoiningRows.of(situation))).orElse(List.of());
+  }
+
+  private List<Repair> repairs() {
     List<Candidate> candidates = new ArrayList<>();
     candidates.addAll(CountRepairs.of(before));
     candidates.addAll(LengthRepairs.of(before));
     candidates.addAll(PhaseRepairs.of(before));
     candidates.addAll(EdgingRepairs.of(before));
+    return kept(candidates);
+  }
+
+  private List<Repair> kept(List<Candidate> candidates) {
     return candidates.stream()
         .flatMap(candidate -> tried(candidate).stream())
         .sorted(Comparator.comparing(Repair::rung))
@@ -72,8 +83,18 @@ public final class Repairs {
       case COUNTS_MEET -> countsMeet;
       case LENGTHS_MEET -> verdict.compareTo(Ease.Verdict.EASE_EVENLY) <= 0 && verdict.compareTo(was) < 0;
       case CAN_BE_WORKED -> countsMeet && verdict != Ease.Verdict.STOP;
+      case JOINS -> (countsMeet || Situation.says(before.plan(), FindingCode.ROWS_DIFFER, id)) && verdict.compareTo(Ease.Verdict.STOP) < 0 && row(after).isPresent();
       case REPEATS_MEET -> verdict != Ease.Verdict.STOP && met(seam.get()) > met(before.seamPlan());
     };
+  }
+
+  private Optional<RowPlan> row(GarmentPlan after) {
+    return after.rows().stream().filter(row -> row.seams().contains(before.seam().id())).findFirst();
+  }
+
+  private static String words(RowPlan row, Wording wording) {
+    return "%s It adds %s there, and takes %s of yarn.%s"
+        .formatted(row.words(), wording.fine(row.heightMm()), wording.yarn(row.yarnMm()), row.wrongSide() ? " That row is one of the wrong side, if row 1 was one of the right side." : "");
   }
 
   private static int met(SeamPlan seam) {
@@ -89,8 +110,14 @@ public final class Repairs {
             .flatMap(seam -> seam.ease().stream())
             .map(SeamPlan.EaseView::words)
             .collect(Collectors.joining());
+    String words =
+        switch (candidate.promise()) {
+          case LENGTHS_MEET -> candidate.words() + " Then: " + ease;
+          case JOINS -> row(after).map(row -> words(row, before.garment().wording())).orElse("");
+          case COUNTS_MEET, CAN_BE_WORKED, REPEATS_MEET -> candidate.words();
+        };
     return new Repair(
-        candidate.rung(), candidate.title(), candidate.promise() == Candidate.Promise.LENGTHS_MEET ? candidate.words() + " Then: " + ease : candidate.words(),
+        candidate.rung(), candidate.title(), words,
         Effects.between(before.plan(), after, before.seam().id()),
         opened.isEmpty() ? candidate.effort() : Effort.MUCH,
         opened.isEmpty() ? candidate.effortWords() : "%s %s begun: it is opened first. %s".formatted(String.join(", ", opened), opened.size() == 1 ? "is" : "are", candidate.effortWords()),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 
@@ -28,6 +29,11 @@ public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int 
   /** The runs it takes units of, in ring order. */
   public List<Run> runs() {
     return IntStream.range(from, to).mapToObj(edge()::runOfUnit).distinct().toList();
+  }
+
+  /** Whether all units of a side are stitches of a row that is worked while it is joined. */
+  public static boolean areLive(List<ResolvedSpan> side) {
+    return side.stream().flatMap(span -> span.runs().stream()).allMatch(run -> run.origin().kind() == Origin.Kind.LIVE);
   }
 
   public boolean forward() {

@@ -24,15 +24,9 @@ public record Round(Stitch stitch, double widthMm, double heightMm, boolean turn
     };
   }
 
-  /** Yarn of one stitch (house default): a single crochet takes about six times its width. */
+  /** Yarn of one stitch, mm. */
   public double yarnMm() {
-    return widthMm * switch (stitch) {
-      case SC -> 6;
-      case HDC -> 8;
-      case DC -> 10.5;
-      case TR -> 14;
-      case DTR -> 18;
-    };
+    return widthMm * stitch.yarnPerLength();
   }
 
   /** How many stitches wider a round of this height is at a corner, however the corner turns: (2h/w)·tan(θ/2), at most a right angle's. */

@@ -115,11 +115,11 @@ class BoardChangeTest {
     assertThat(plan.order().steps().indexOf(boards.get(3))).isLessThan(plan.order().steps().indexOf(plan.order().steps().stream().filter(step -> step.seam().isPresent()).findFirst().orElseThrow()));
     assertThat(boards.get(0).endsSoFar()).isEqualTo(plan.boards().get(0).schemes().get(0).ends());
     List<YarnPlan.Stage> stages = plan.yarn().yarns().get(0).stages();
-    assertThat(stages.get(0).board()).contains("back");
+    assertThat(stages.get(0).id()).isEqualTo("back");
     assertThat(stages.get(0).takesMm()).isCloseTo(plan.boards().get(0).schemes().get(0).yarnMm(), within(1e-6));
     Yarn little = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.of(new Yarn.Left(10, List.of())));
     GarmentPlan short20 = plan(with(PULLOVER, new YarnChange.YarnTold(little)));
-    assertThat(short20.yarn().yarns().get(0).runsOutAt()).as("20 m end in the second board").contains("front");
+    assertThat(short20.yarn().yarns().get(0).runsOut()).as("20 m end in the second board").contains("front");
     assertThat(short20.findings()).filteredOn(finding -> finding.code() == FindingCode.LESS_YARN).singleElement().matches(finding -> finding.piece().equals(Optional.of("front")) && finding.sentence().contains("squares of the front"));
     assertThat(AssemblySheet.of(plan).boards().get(0).lines()).hasSize(9);
     assertThat(AssemblySheet.of(plan).boards().get(0).words()).startsWith("Whip stitch, both loops. Rows first: 9 passes, ");

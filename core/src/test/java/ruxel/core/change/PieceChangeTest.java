@@ -144,7 +144,7 @@ class PieceChangeTest {
   void rowsThatNoLongerFitAreNamedAndKept() {
     Garment few =
         Wardrobe.cardigan().withSettings(
-            new Settings(List.of(new EdgingRows("back", "left", 2, 5, 1), new EdgingRows("back", "hood", 2, 5, 9))));
+            new Settings(List.of(new EdgingRows("back", "left", 2, 5, 1, Optional.empty()), new EdgingRows("back", "hood", 2, 5, 9, Optional.empty()))));
     GarmentPlan plan = Wardrobe.plan(few);
     assertThat(plan.findings()).filteredOn(f -> f.code() == FindingCode.SETTING_GONE).hasSize(2);
     assertThat(few.settings().of(EdgingRows.class)).hasSize(2);

@@ -1,0 +1,27 @@
+package ruxel.core.plan;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.measure.Stitch;
+
+/**
+ * Rows along edges of a piece that are worked before it is joined, or, the last of them, while it is joined (handbook 3, 4.10); lengths in
+ * mm. The piece as it is finished has them, the piece as it lies now has not.
+ *
+ * @param edges in the order in which the row meets them, right side up
+ * @param joining whether the last row is kept back and worked while the edges are joined
+ * @param parts what is joined and what is worked plain, in the order of the row
+ * @param nowRows rows the piece has beside these where they go on from its last row
+ * @param wrongSide whether the last would be worked on the wrong side, where the first row of the piece was one of the right side
+ */
+public record RowPlan(
+    String id, String piece, List<String> edges, Stitch stitch, int rows, boolean joining, List<RowPart> parts, int total, double heightMm, double yarnMm, Optional<Integer> nowRows, boolean wrongSide, String words) {
+
+  /** Stitches that join a seam, or plain ones where it is empty. */
+  public record RowPart(Optional<String> seam, int stitches, String words) {}
+
+  /** The seams that are joined by it, in the order of the row. */
+  public List<String> seams() {
+    return parts.stream().flatMap(part -> part.seam().stream()).toList();
+  }
+}

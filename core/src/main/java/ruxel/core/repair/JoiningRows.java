@@ -1,0 +1,140 @@
+package ruxel.core.repair;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import ruxel.core.change.Change;
+import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.SeamChange.MethodChosen;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.Method;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.piece.StraightOn;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+import ruxel.core.repair.Repair.Effort;
+import ruxel.core.repair.Repair.Rung;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.SeamResolver;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.TwinSeam;
+
+/**
+ * Rows that can be kept back on one side of a seam and worked while it is joined (handbook 4.10 and 8): over stitch tops one for each
+ * stitch, as far as the last row of the piece goes straight on; along row ends as many for each as its stitch is wide. The seam on
+ * the other side of the wearer is joined alike.
+ */
+final class JoiningRows {
+  private record At(Piece piece, Edge edge) {}
+
+  private final Situation situation;
+
+  private JoiningRows(Situation situation) {
+    this.situation = situation;
+  }
+
+  static List<Candidate> of(Situation situation) {
+    JoiningRows rows = new JoiningRows(situation);
+    List<Candidate> candidates = new ArrayList<>();
+    if (!situation.match().a().isLive() && !situation.match().b().isLive()) {
+      for (Side side : Side.values()) {
+        rows.on(side).ifPresent(candidates::add);
+      }
+    }
+    return candidates;
+  }
+
+  /** Of a side that lies on straight edges of one piece that is no board: the last round of squares is another thing. */
+  private Optional<Candidate> on(Side side) {
+    ResolvedSeam seam = situation.match().seam();
+    Set<At> edges = edges(seam.side(side));
+    if (edges.stream().map(At::piece).distinct().count() != 1 || edges.iterator().next().piece().board().isPresent() || !edges.stream().map(At::edge).allMatch(StraightOn::within)) {
+      return Optional.empty();
+    }
+    Optional<ResolvedSeam> twin =
+        TwinSeam.of(seam.seam(), situation.construct().seams(), situation.construct().pieces())
+            .flatMap(other -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), other.id()));
+    twin.ifPresent(other -> edges.addAll(edges(other.side(TwinSeam.sameSides(seam.seam(), other.seam(), situation.construct().pieces()) ? side : other(side)))));
+    List<Change> changes = new ArrayList<>(edges.stream().map(this::worked).toList());
+    Optional<Method> method = method(changes);
+    if (method.isEmpty()) {
+      return Optional.empty();
+    }
+    changes.add(new MethodChosen(seam.seam().id(), method.get().id()));
+    twin.ifPresent(other -> changes.add(new MethodChosen(other.seam().id(), method.get().id())));
+    At at = edges.iterator().next();
+    boolean onTops = edges.stream().flatMap(each -> each.edge().runs().stream()).allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
+    String name = Wording.low(at.piece().name());
+    String title = onTops ? "Keep back one row of the %s, and join with it".formatted(name) : "Join with a row along the %s of the %s".formatted(edges.stream().map(each -> each.edge().name()).distinct().collect(Collectors.joining(" and the ")), name);
+    return Optional.of(
+        new Candidate(
+            Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, "One row, and no seam after it: joined and worked in one go.",
+            onTops ? "The loop stays live until then; a stitch marker holds it." : "Too few stitches along row ends pull the edge in: lay it flat at each marker.", changes));
+  }
+
+  private static Side other(Side side) {
+    return side == Side.A ? Side.B : Side.A;
+  }
+
+  /** The edges a side lies on, and those over which the last row goes on from them. */
+  private static Set<At> edges(List<ResolvedSpan> spans) {
+    Set<At> edges = new LinkedHashSet<>();
+    for (ResolvedSpan span : spans) {
+      Piece piece = span.piece();
+      edges.add(new At(piece, span.edge()));
+      int count = piece.edges().size();
+      for (int next = (span.edgeIndex() + 1) % count; goesOn(piece, Math.floorMod(next - 1, count), next) && edges.add(new At(piece, piece.edges().get(next))); next = (next + 1) % count) {}
+      for (int before = Math.floorMod(span.edgeIndex() - 1, count); goesOn(piece, before, (before + 1) % count) && edges.add(new At(piece, piece.edges().get(before))); before = Math.floorMod(before - 1, count)) {}
+    }
+    return edges;
+  }
+
+  private static boolean goesOn(Piece piece, int first, int second) {
+    Edge one = piece.edges().get(first);
+    Edge other = piece.edges().get(second);
+    return isTops(one) && isTops(other) && StraightOn.from(one, other);
+  }
+
+  private static boolean isTops(Edge edge) {
+    return edge.runs().stream().allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
+  }
+
+  /** On top of rows that are there already. */
+  private Change worked(At at) {
+    double rowMm = at.piece().cloth().rowHeightMm();
+    double widthMm = at.piece().cloth().stitchWidthMm();
+    Optional<EdgingRows> there = situation.garment().settings().on(EdgingRows.class, at.piece().id(), at.edge().id());
+    int all = 1 + there.map(EdgingRows::rows).orElse(0);
+    double heightMm = rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
+    int stitches = at.edge().runs().stream().mapToInt(run -> run.count() * perUnit(run, widthMm)).sum();
+    return new EdgingWorked(at.piece().id(), at.edge().id(), new EdgingWorked.Rows(all, heightMm / all, stitches, Optional.of(Stitch.ofRow(rowMm, widthMm))));
+  }
+
+  private static int perUnit(Run run, double widthMm) {
+    return run.kind().isRowEnd() ? Math.max(1, (int) Math.round(run.advance().lengthMm() / widthMm)) : 1;
+  }
+
+  /** The better of the methods that join a row while it is worked, once there is one. */
+  private Optional<Method> method(List<Change> rows) {
+    Outcome<GarmentPlan> planned = Change.applyAll(situation.garment(), rows).then((Garment with) -> Planner.plan(with));
+    return planned instanceof Outcome.Good<GarmentPlan> good
+        ? good.value().seams().stream()
+            .filter(seam -> seam.id().equals(situation.seam().id()))
+            .flatMap(seam -> seam.advice().ranking().stream())
+            .flatMap(ranked -> Method.of(ranked.method()).stream())
+            .filter(Method::joinsAsWorked)
+            .findFirst()
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,259 @@
+package ruxel.core.repair;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.bench.Directions;
+import ruxel.core.change.Change;
+import ruxel.core.change.CountMade;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.EdgingWorked;
+import ruxel.core.change.OrderChange;
+import ruxel.core.change.YarnChange;
+import ruxel.core.construction.Answers;
+import ruxel.core.construction.Templates;
+import ruxel.core.decision.MeasuredEdge;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Terms;
+import ruxel.core.measure.Wording;
+import ruxel.core.method.HowTo;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
+import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.RowPlan;
+import ruxel.core.plan.SeamPlan;
+import ruxel.core.plan.YarnPlan;
+import ruxel.core.yarn.Yarn;
+
+/** A row that is kept back and joins (handbook 3, 4.10 and 8): what is offered, and what comes of it in the whole garment. */
+class JoiningRowsTest {
+  private static final String BACK = "Keep back one row of the back, and join with it";
+  private static final Garment PULLOVER = Wardrobe.pullover();
+
+  @Test
+  void theBackKeepsBackOneRowOverShouldersAndNeck() {
+    Garment joined = taken(PULLOVER, "shoulder.left", BACK);
+    GarmentPlan before = Wardrobe.plan(PULLOVER);
+    GarmentPlan plan = Wardrobe.plan(joined);
+    RowPlan row = plan.rows().get(0);
+    int shoulder = seam(before, "shoulder.left").b().places();
+    int neck = edge(before, "back", "neck").units();
+    assertThat(plan.rows()).hasSize(1);
+    assertThat(row.parts()).extracting(RowPlan.RowPart::stitches).containsExactly(shoulder, neck, shoulder);
+    assertThat(row.parts()).extracting(part -> part.seam().orElse("plain")).as("right to left with the right side up").containsExactly("shoulder.right", "plain", "shoulder.left");
+    assertThat(row.total()).isEqualTo(edge(before, "back", "hem").units());
+    double rowMm = piece(before, "back").cloth().rowHeightMm();
+    double widthMm = piece(before, "back").cloth().stitchWidthMm();
+    assertThat(row.heightMm()).isEqualTo(rowMm);
+    assertThat(row.yarnMm()).as("a row of double crochet takes nine times its length").isCloseTo(row.total() * widthMm * 9, within(1e-6));
+    assertThat(row.nowRows()).contains(edge(before, "back", "left").units());
+    assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.ROW_PARTED, FindingCode.METHOD_NEVER);
+    assertThat(piece(plan, "back").size().heightMm() - piece(before, "back").size().heightMm()).isCloseTo(rowMm, within(1e-6));
+    assertThat(edge(plan, "back", "left").units()).isEqualTo(edge(before, "back", "left").units() + 1);
+    assertThat(edge(plan, "back", "neck").units()).as("it goes on over the neck, and has no ends there").isEqualTo(neck);
+    assertThat(opening(plan, "Neck")).isCloseTo(opening(before, "Neck"), within(1e-6));
+    assertThat(seam(plan, "armhole.left").b().places()).as("the armhole has a row more").isGreaterThan(seam(before, "armhole.left").b().places());
+  }
+
+  @Test
+  void bothShouldersAreOneGoWithThePlainMiddleBetween() {
+    GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "shoulder.left", BACK));
+    List<OrderPlan.WorkStep> seams = plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM).toList();
+    assertThat(seams).extracting(step -> step.seam().orElseThrow()).startsWith("shoulder.right", "shoulder.left");
+    assertThat(seams.get(0).cut()).isFalse();
+    assertThat(seams.get(0).words()).isEqualTo("Do not cut: the row goes on to the left shoulder.");
+    assertThat(seams.get(1).fastenOn()).isFalse();
+    assertThat(seams.get(0).todo().get(0)).startsWith("Joined while a row is worked. Row ");
+    assertThat(plan.order().ends()).isEqualTo(Wardrobe.plan(PULLOVER).order().ends() - 2);
+    assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.ROW_PARTED);
+  }
+
+  @Test
+  void itIsToldWhenTheMakersOrderPartsTheRow() {
+    Garment joined = taken(PULLOVER, "shoulder.left", BACK);
+    GarmentPlan plan = Wardrobe.plan(apply(joined, new OrderChange.StepMoved("shoulder.left", Optional.of("shoulder.right"))));
+    assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.ROW_PARTED).singleElement()
+        .matches(finding -> finding.sentence().contains("right shoulder, then the left shoulder"));
+  }
+
+  @Test
+  void aLeftHandWorksTheRowTheOtherWay() {
+    Garment left = apply(PULLOVER, new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT));
+    Garment joined = taken(left, "shoulder.left", BACK);
+    assertThat(Wardrobe.plan(joined).rows().get(0).seams()).containsExactly("shoulder.left", "shoulder.right");
+    GarmentPlan right = Wardrobe.plan(taken(PULLOVER, "shoulder.left", BACK));
+    for (String shoulder : List.of("shoulder.left", "shoulder.right")) {
+      assertThat(runsFromTheNeck(Wardrobe.plan(joined), shoulder)).as(shoulder).isNotEqualTo(runsFromTheNeck(right, shoulder));
+    }
+    assertThat(runsFromTheNeck(right, "shoulder.left")).as("after the plain middle").isTrue();
+    assertThat(runsFromTheNeck(right, "shoulder.right")).as("before it").isFalse();
+  }
+
+  private static boolean runsFromTheNeck(GarmentPlan plan, String seam) {
+    return seam(plan, seam).direction().startsWith("From the neck");
+  }
+
+  @Test
+  void whereTheNeckIsShapedEachShoulderHasItsOwnRow() {
+    Garment joined = taken(PULLOVER, "shoulder.right", "Keep back one row of the front, and join with it");
+    GarmentPlan plan = Wardrobe.plan(joined);
+    assertThat(plan.rows()).extracting(RowPlan::seams).containsExactlyInAnyOrder(List.of("shoulder.left"), List.of("shoulder.right"));
+    assertThat(edge(plan, "front", "neck").units()).as("the neck is a row deeper at both ends").isEqualTo(edge(Wardrobe.plan(PULLOVER), "front", "neck").units() + 2);
+    assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.TWINS_DIFFER);
+  }
+
+  @Test
+  void aSleeveIsJoinedWhileItsLastRowIsWorked() {
+    GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "armhole.left", "Keep back one row of the left sleeve, and join with it"));
+    assertThat(plan.rows()).extracting(RowPlan::piece).containsExactly("sleeve.left", "sleeve.right");
+    assertThat(plan.rows().get(0).parts()).singleElement().matches(part -> part.seam().equals(Optional.of("armhole.left")));
+    assertThat(seam(plan, "armhole.right").method()).isEqualTo(seam(plan, "armhole.left").method());
+  }
+
+  @Test
+  void aRowAlongRowEndsTakesTwoDoubleCrochetsForEachRow() {
+    List<Repair> offers = Repairs.joiningRows(PULLOVER, "side.left", Set.of());
+    assertThat(offers).as("front and sleeve are two pieces").isEmpty();
+    Garment tunic = Garment.of("Tunic", new Recipe("sleeveless", new Answers(Map.of())));
+    GarmentPlan before = Wardrobe.plan(tunic);
+    Repair offer = Repairs.joiningRows(tunic, "side.left", Set.of()).get(0);
+    EdgingWorked along = (EdgingWorked) offer.changes().get(0);
+    int rows = edge(before, along.piece(), along.edge()).units();
+    assertThat(along.edging().stitches()).isBetween(rows, 2 * rows + 8);
+    assertThat(offer.words()).contains("It adds ").contains(" of yarn.");
+    assertThat(offer.title()).startsWith("Join with a row along the ");
+  }
+
+  @Test
+  void theRowTellsHowItIsJoinedAndTheBenchSaysSo() {
+    Garment joined = taken(PULLOVER, "shoulder.left", BACK);
+    GarmentPlan plan = Wardrobe.plan(joined);
+    assertThat(seam(plan, "shoulder.left").method()).contains("join-loop");
+    List<String> how = seam(plan, "shoulder.left").howTo().orElseThrow().lines().stream().map(HowTo.Line::words).toList();
+    assertThat(how).anyMatch(words -> words.equals("Take up the loop that was left on the back and go on with its next row."));
+    assertThat(how).anyMatch(words -> words.equals("Work the next stitch of the row into the back; take the hook out, put it through both loops of the other piece, and pull the loop through."));
+    assertThat(Directions.of(joined, "shoulder.left").orElseThrow().cautions().get(0)).startsWith("Row ").contains(" join the right shoulder, ").contains(" plain along the neck, ");
+    assertThat(plan.seams().stream().filter(seam -> seam.id().equals("shoulder.left")).findFirst().orElseThrow().takeUp().aMm()).isZero();
+  }
+
+  @Test
+  void theRowsYarnIsSummedUpWithItsFirstSeam() {
+    Yarn wool = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
+    GarmentPlan plan = Wardrobe.plan(apply(taken(PULLOVER, "shoulder.left", BACK), new YarnChange.YarnTold(wool)));
+    List<YarnPlan.Stage> stages = plan.yarn().yarns().get(0).stages();
+    assertThat(stages).extracting(YarnPlan.Stage::work).startsWith(YarnPlan.Work.ROW, YarnPlan.Work.SEAM);
+    assertThat(stages.get(0).takesMm()).isEqualTo(plan.rows().get(0).yarnMm());
+    assertThat(stages.get(0).name()).isEqualTo("Joining row on the back");
+  }
+
+  @Test
+  void aRowThatWouldBeOneOfTheWrongSideIsToldOf() {
+    GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "shoulder.left", BACK));
+    int now = plan.rows().get(0).nowRows().orElseThrow();
+    assertThat(plan.rows().get(0).wrongSide()).isEqualTo(now % 2 == 1);
+    Garment longer = apply(PULLOVER, new CountMade("back", "left", "side", Optional.of(edge(Wardrobe.plan(PULLOVER), "back", "left").runs().stream().filter(run -> run.id().equals("side")).findFirst().orElseThrow().count() + 1)));
+    GarmentPlan other = Wardrobe.plan(taken(longer, "shoulder.left", BACK));
+    assertThat(other.rows().get(0).wrongSide()).isNotEqualTo(plan.rows().get(0).wrongSide());
+    GarmentPlan wrong = other.rows().get(0).wrongSide() ? other : plan;
+    assertThat(wrong.findings()).filteredOn(finding -> finding.code() == FindingCode.ROW_ON_WRONG_SIDE).singleElement().matches(finding -> finding.sentence().startsWith("Row %d of the back".formatted(wrong.rows().get(0).nowRows().orElseThrow() + 1)));
+  }
+
+  @Test
+  void takenOutTheMethodIsRefusedAndMeasuredLengthsAreAsBefore() {
+    Garment measured = apply(apply(PULLOVER, new EdgeChange.EdgeMeasured("back", "neck", Optional.of(200.0))), new EdgeChange.EdgeMeasured("back", "left", Optional.of(600.0)));
+    Garment joined = taken(measured, "shoulder.left", BACK);
+    double rowMm = Wardrobe.plan(joined).rows().get(0).heightMm();
+    assertThat(joined.settings().on(MeasuredEdge.class, "back", "neck").orElseThrow().mm()).as("no row ends there").isCloseTo(200, within(1e-9));
+    assertThat(joined.settings().on(MeasuredEdge.class, "back", "left").orElseThrow().mm()).isCloseTo(600 + rowMm, within(1e-9));
+    Garment out = joined;
+    for (String edge : List.of("neck", "shoulder.left", "shoulder.right")) {
+      out = apply(out, new EdgingWorked("back", edge, 0, 0, 0));
+    }
+    assertThat(out.settings().on(MeasuredEdge.class, "back", "neck").orElseThrow().mm()).isCloseTo(200, within(1e-9));
+    assertThat(out.settings().on(MeasuredEdge.class, "back", "left").orElseThrow().mm()).isCloseTo(600, within(1e-9));
+    assertThat(Wardrobe.plan(out).findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER).hasSize(2);
+    assertThat(Wardrobe.plan(out).rows()).isEmpty();
+  }
+
+  @Test
+  void aSeamThatHasItsRowIsOfferedNoOther() {
+    assertThat(Repairs.joiningRows(taken(PULLOVER, "shoulder.left", BACK), "shoulder.right", Set.of())).isEmpty();
+    assertThat(Repairs.joiningRows(PULLOVER, "no such seam", Set.of())).isEmpty();
+  }
+
+  /** Whatever construction, seam and hand: the outline closes, the twin is joined alike, the row's stitches are all told, and openings are as many as before. */
+  @ParameterizedTest
+  @MethodSource("ofEveryConstruction")
+  void everyOfferComesTrue(Garment garment) {
+    GarmentPlan before = Wardrobe.plan(garment);
+    for (SeamPlan seam : before.seams()) {
+      for (Repair offer : Repairs.joiningRows(garment, seam.id(), Set.of())) {
+        GarmentPlan after = Wardrobe.plan(good(Change.applyAll(garment, offer.changes())));
+        RowPlan row = after.rows().stream().filter(each -> each.seams().contains(seam.id())).findFirst().orElseThrow();
+        assertThat(row.total()).isEqualTo(row.edges().stream().flatMap(edge -> edge(after, row.piece(), edge).runs().stream()).filter(PiecePlan.RunPlan::edging).filter(run -> run.kind() == UnitKind.STITCH_TOP).mapToInt(PiecePlan.RunPlan::count).sum());
+        assertThat(count(after, FindingCode.OUTLINE_OPEN)).as(offer.title()).isLessThanOrEqualTo(count(before, FindingCode.OUTLINE_OPEN));
+        assertThat(count(after, FindingCode.TWINS_DIFFER)).as(offer.title()).isLessThanOrEqualTo(count(before, FindingCode.TWINS_DIFFER));
+        assertThat(after.gluing().openings()).hasSameSizeAs(before.gluing().openings());
+        assertThat(after.findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER && finding.seam().equals(Optional.of(seam.id()))).as(offer.title()).isEmpty();
+        assertThat(seam(after, seam.id()).twin().map(twin -> seam(after, twin).method())).isIn(Optional.empty(), Optional.of(seam(after, seam.id()).method()));
+      }
+    }
+  }
+
+  static Stream<Garment> ofEveryConstruction() {
+    return Templates.all().stream()
+        .map(template -> Garment.of(template.id(), new Recipe(template.id(), new Answers(Map.of()))))
+        .flatMap(garment -> Stream.of(garment, apply(garment, new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT))));
+  }
+
+  private static long count(GarmentPlan plan, FindingCode code) {
+    return plan.findings().stream().filter(finding -> finding.code() == code).count();
+  }
+
+  private static double opening(GarmentPlan plan, String name) {
+    return plan.gluing().openings().stream().filter(opening -> opening.name().equals(name)).findFirst().orElseThrow().lengthMm();
+  }
+
+  private static Garment taken(Garment garment, String seam, String title) {
+    List<Repair> offers = Repairs.joiningRows(garment, seam, Set.of());
+    Repair offer = offers.stream().filter(each -> each.title().equals(title)).findFirst().orElseThrow(() -> new AssertionError(offers.toString()));
+    return good(Change.applyAll(garment, offer.changes()));
+  }
+
+  private static Garment apply(Garment garment, Change change) {
+    return good(change.apply(garment));
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    if (outcome instanceof Outcome.Good<Garment> good) {
+      return good.value();
+    }
+    throw new AssertionError(outcome.findings().toString());
+  }
+
+  private static SeamPlan seam(GarmentPlan plan, String id) {
+    return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static PiecePlan piece(GarmentPlan plan, String id) {
+    return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  private static PiecePlan.EdgePlan edge(GarmentPlan plan, String piece, String edge) {
+    return piece(plan, piece).edges().stream().filter(each -> each.id().equals(edge)).findFirst().orElseThrow();
+  }
+}
