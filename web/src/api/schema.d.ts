@@ -1260,6 +1260,7 @@ export interface components {
             rows: number;
             /** Format: int32 */
             stitches: number;
+            within?: components["schemas"]["Within"];
         };
         EdgingWorked: {
             edge: string;
@@ -2352,6 +2353,7 @@ export interface components {
             words: string;
         };
         RowPlan: {
+            adds: string;
             edges: string[];
             /** Format: double */
             heightMm: number;
@@ -2381,6 +2383,7 @@ export interface components {
             rows: number;
             /** Format: int32 */
             stitches: number;
+            within?: components["schemas"]["Within"];
         };
         RuleChanged: {
             /**
@@ -3274,6 +3277,10 @@ export interface components {
             seam?: string;
             /** @enum {string} */
             wish?: "NONE" | "HIDDEN" | "FLAT" | "ON_SHOW";
+        };
+        Within: {
+            first: string;
+            last: string;
         };
         WorkStep: {
             board?: string;

@@ -3,7 +3,7 @@ import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
 import type { GarmentPlan, StripPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
-import { counted, difference, length, plural, yarnLength } from '../format';
+import { counted, length, plural, yarnLength } from '../format';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -124,8 +124,7 @@ function JoiningRowList({ plan }: { plan: GarmentPlan }) {
           const seam = row.parts.find((part) => part.seam)?.seam;
           return (
             <li key={row.id}>
-              {row.words} {difference(row.heightMm, plan.unit)} high, {yarnLength(row.yarnMm, plan.unit)} of
-              yarn. {seam && <Link to={`../seam/${seam}`}>See the seam</Link>}
+              {row.words} {row.adds} {seam && <Link to={`../seam/${seam}`}>See the seam</Link>}
             </li>
           );
         })}

@@ -16,7 +16,9 @@ export function JoiningRows({ seam, editor }: { seam: SeamPlan; editor: GarmentE
     return (
       <section className="repairs" aria-label="Joined while a row is worked">
         <h2>Joined while a row is worked</h2>
-        <p>{row.words}</p>
+        <p>
+          {row.words} {row.adds}
+        </p>
         {row.wrongSide && (
           <p className="wrong">It is a row of the wrong side, if row 1 was one of the right side.</p>
         )}

@@ -98,7 +98,7 @@ class ChangeJsonTest {
             new EdgingWorked("back", "hem", 2, 6.5, 70)),
         Arguments.of(
             "{'kind':'EDGING_WORKED','piece':'back','edge':'neck','edging':{'rows':1,'rowMm':12.5,'stitches':26,'joins':'HDC'}}",
-            new EdgingWorked("back", "neck", new EdgingWorked.Rows(1, 12.5, 26, Optional.of(Stitch.HDC)))),
+            new EdgingWorked("back", "neck", new EdgingWorked.Rows(1, 12.5, 26, Optional.empty(), Optional.of(Stitch.HDC)))),
         Arguments.of(
             "{'kind':'LANDMARK_PUT','piece':'back','edge':'left','landmark':{'id':'m','name':'Stop','kind':'MARKER','at':3,'every':0,'times':1,"
                 + "'marker':{'purpose':'STOP','colour':'red','takeOut':''}}}",

@@ -14,6 +14,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Counted;
+import ruxel.core.layout.Covered;
 import ruxel.core.layout.RowsBeside;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
@@ -26,18 +27,25 @@ import ruxel.core.piece.Run;
  * stitches; no rows takes them out. The measured lengths of the neighbouring edges grow with them.
  */
 public record EdgingWorked(String piece, String edge, Rows edging) implements EdgeChange {
-  /** So many rows, each so high, of so many stitches; the last of this stitch where it is worked while the edge is joined. */
-  public record Rows(int rows, double rowMm, int stitches, Optional<Stitch> joins) {}
+  /**
+   * So many rows, each so high, of so many stitches; over some of the edge's runs where that is told; the last of this stitch where it
+   * is worked while the edge is joined.
+   */
+  public record Rows(int rows, double rowMm, int stitches, Optional<EdgingRows.Within> within, Optional<Stitch> joins) {}
 
   public EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) {
-    this(piece, edge, new Rows(rows, rowMm, stitches, Optional.empty()));
+    this(piece, edge, new Rows(rows, rowMm, stitches, Optional.empty(), Optional.empty()));
   }
 
   @Override
   public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
     Optional<EdgingRows> before = garment.settings().on(EdgingRows.class, piece, edge);
     Optional<EdgingRows> after =
-        edging.rows() == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, edging.rows(), edging.rowMm(), edging.stitches(), edging.joins()));
+        edging.rows() == 0 ? Optional.empty() : Optional.of(new EdgingRows(piece, edge, edging.rows(), edging.rowMm(), edging.stitches(), edging.within(), edging.joins()));
+    Optional<EdgingRows.Within> unknown = edging.within().filter(within -> after.isPresent() && (onPiece.board().isPresent() || Covered.of(onEdge, after.get()).isEmpty()));
+    if (unknown.isPresent()) {
+      return Outcome.refused(Finding.of(FindingCode.UNKNOWN_RUN, Where.edge(piece, edge), Fact.text("edge", onEdge.name()), Fact.text("piece", onPiece.name()), Fact.text("value", unknown.get().first() + ", " + unknown.get().last()), Fact.text("choices", choices(onEdge))));
+    }
     if (after.isPresent() && !isPossible(onEdge)) {
       return Outcome.refused(
           Finding.of(
@@ -77,6 +85,10 @@ public record EdgingWorked(String piece, String edge, Rows edging) implements Ed
       changed = changed.without(decision -> Counted.isOf(decision, onPiece.id(), each.id(), made));
     }
     return changed;
+  }
+
+  private static String choices(Edge onEdge) {
+    return onEdge.runs().stream().map(run -> run.origin().base()).distinct().collect(Collectors.joining(", "));
   }
 
   private boolean isPossible(Edge onEdge) {

@@ -6,11 +6,12 @@ import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Run;
 
 /**
- * Rows of so many stitches, each row so high, worked along the whole of an edge before the piece is joined.
+ * Rows of so many stitches, each row so high, worked along an edge before the piece is joined.
  *
+ * @param within the runs they lie over where they do not take the whole edge
  * @param joins the stitch of the last row where that is kept back, and worked while the edge is joined
  */
-public record EdgingRows(String piece, String edge, int rows, double rowMm, int stitches, Optional<Stitch> joins) implements Decision {
+public record EdgingRows(String piece, String edge, int rows, double rowMm, int stitches, Optional<Within> within, Optional<Stitch> joins) implements Decision {
   public static final int MOST_ROWS = 200;
   public static final double LOWEST_MM = 0.5;
   public static final double HIGHEST_MM = 100;
@@ -18,6 +19,9 @@ public record EdgingRows(String piece, String edge, int rows, double rowMm, int 
   public static final String EDGED = "~e";
   /** How the id of the row ends begins that a neighbouring edge gains. */
   public static final String ROWS = "rows.";
+
+  /** From the first of an edge's runs, as the construction has them, to the last in ring order. */
+  public record Within(String first, String last) {}
 
   /** Whether a run of an edge of this piece is of these rows: their stitches, or their ends on an edge beside. */
   public boolean made(String onEdge, Run run) {
@@ -28,9 +32,9 @@ public record EdgingRows(String piece, String edge, int rows, double rowMm, int 
     };
   }
 
-  /** Whether other rows can go on from these. */
+  /** Whether other rows can go on from these over a corner. */
   public boolean isLike(EdgingRows other) {
-    return rows == other.rows && rowMm == other.rowMm && joins.equals(other.joins);
+    return within.isEmpty() && other.within.isEmpty() && rows == other.rows && rowMm == other.rowMm && joins.equals(other.joins);
   }
 
   /** How far it moves the edge outwards. */

@@ -102,11 +102,27 @@ public record SeamGraph(Map<Join, List<Integer>> ways) {
   public record Bound(int passes, List<Integer> odd) {}
 
   public Bound bound() {
+    return bound(List.of());
+  }
+
+  /**
+   * The same where plain rows lead from one seam to the next.
+   *
+   * @param rows seams that one row joins, in its order
+   */
+  public Bound bound(List<List<Join>> rows) {
     Pseudograph<Integer, DefaultEdge> graph = new Pseudograph<>(DefaultEdge.class);
     for (List<Integer> way : ways.values()) {
       way.forEach(graph::addVertex);
       for (int i = 1; i < way.size(); i++) {
         graph.addEdge(way.get(i - 1), way.get(i));
+      }
+    }
+    for (List<Join> row : rows) {
+      for (int i = 1; i < row.size(); i++) {
+        if (ways.containsKey(row.get(i - 1)) && ways.containsKey(row.get(i))) {
+          graph.addEdge(end(row.get(i - 1)), start(row.get(i)));
+        }
       }
     }
     List<Integer> odd = graph.vertexSet().stream().filter(node -> graph.degreeOf(node) % 2 == 1).toList();

@@ -31,13 +31,16 @@ import ruxel.core.piece.UnitKind;
 final class EdgingOverlay implements Carries {
   private static final String EDGED = EdgingRows.EDGED;
   private static final String ROWS = EdgingRows.ROWS;
+  /** Where rows end on their own edge. */
+  private static final String FROM = ".from";
+  private static final String TO = ".to";
 
   private record Target(String piece, String edge) {}
 
   /** As they were before any edging: what seams and openings are told by. */
   private final List<Piece> base;
   private List<Piece> pieces;
-  private final Map<Target, Edge> covered = new HashMap<>();
+  private final Map<Target, Covered> covered = new HashMap<>();
   private final Set<Target> grown = new HashSet<>();
   private final List<EdgingRows> edgings;
   private final List<EdgingRows> gone = new ArrayList<>();
@@ -60,9 +63,9 @@ final class EdgingOverlay implements Carries {
     }
   }
 
-  /** The edge lies between two others, leads somewhere, and has a stitch for each of its runs. */
+  /** The edge lies between two others, is no part of an edge of squares, leads somewhere, and has a stitch for each of the runs that are covered. */
   static boolean isPossible(Piece piece, Edge edge, EdgingRows edging) {
-    return piece.edges().size() >= 3 && lengthMm(edge) > 0 && edging.stitches() >= edge.runs().size();
+    return Covered.of(edge, edging).filter(over -> piece.edges().size() >= 3 && (piece.board().isEmpty() || edging.within().isEmpty()) && lengthMm(over.runs()) > 0 && edging.stitches() >= over.runs().size()).isPresent();
   }
 
   List<Piece> pieces() {
@@ -82,25 +85,36 @@ final class EdgingOverlay implements Carries {
   private Piece edged(Piece piece, Edge edge, EdgingRows edging) {
     int index = piece.edges().indexOf(edge);
     int count = piece.edges().size();
-    Advance outward = outward(edge, edging.rowMm());
-    Run before = rows(edging, outward);
-    Run behind = rows(edging, new Advance(-outward.dxMm(), -outward.dyMm()));
-    if (index == 0 || index == count - 1) {
+    int last = Math.floorMod(index - 1, count);
+    int next = (index + 1) % count;
+    Covered over = Covered.of(edge, edging).orElseThrow();
+    Advance outward = outward(over.runs(), edging.rowMm());
+    Advance inward = new Advance(-outward.dxMm(), -outward.dyMm());
+    boolean comesOn = RowsBeside.goOn(piece, last, index, edging, edgings);
+    boolean goesOn = RowsBeside.goOn(piece, index, next, edging, edgings);
+    if (index == 0 && over.reachesStart() || index == count - 1 && over.reachesEnd() && !goesOn) {
       starts.merge(
           piece.id(), new Outline.Point(edging.rows() * outward.dxMm(), edging.rows() * outward.dyMm()),
           (one, other) -> new Outline.Point(one.x() + other.x(), one.y() + other.y()));
     }
     List<Edge> edges = new ArrayList<>(piece.edges());
-    covered.putIfAbsent(new Target(piece.id(), edge.id()), edge);
-    Edge edged = edge.withRuns(runs(edge, edging));
-    edges.set(index, edged.withLandmarks(edge.landmarks().stream().map(mark -> carried(mark, edge, edged)).toList()));
-    int last = Math.floorMod(index - 1, count);
-    int next = (index + 1) % count;
-    if (!RowsBeside.goOn(piece, last, index, edging, edgings)) {
-      grow(piece, edges, last, before, true);
+    covered.putIfAbsent(new Target(piece.id(), edge.id()), over);
+    List<Run> runs = new ArrayList<>(over.before());
+    if (!over.reachesStart()) {
+      runs.add(rows(edging, FROM, outward));
     }
-    if (!RowsBeside.goOn(piece, index, next, edging, edgings)) {
-      grow(piece, edges, next, behind, false);
+    runs.addAll(runs(over, edging));
+    if (!over.reachesEnd()) {
+      runs.add(rows(edging, TO, inward));
+    }
+    runs.addAll(over.behind());
+    Edge edged = edge.withRuns(runs);
+    edges.set(index, edged.withLandmarks(edge.landmarks().stream().map(mark -> carried(mark, over, edged)).toList()));
+    if (over.reachesStart() && !comesOn) {
+      grow(piece, edges, last, rows(edging, "", outward), true);
+    }
+    if (over.reachesEnd() && !goesOn) {
+      grow(piece, edges, next, rows(edging, "", inward), false);
     }
     return piece.withEdges(edges);
   }
@@ -113,35 +127,38 @@ final class EdgingOverlay implements Carries {
     edges.set(index, edge.withRuns(runs));
   }
 
-  private static Run rows(EdgingRows edging, Advance advance) {
+  /**
+   * @param where on their own edge, if they end there
+   */
+  private static Run rows(EdgingRows edging, String where, Advance advance) {
     return new Run(
-        ROWS + edging.edge(), UnitKind.ROW_END, Counts.planned(edging.rows()), advance, Fabric.PLAIN, false, Run.Notes.NONE,
+        ROWS + edging.edge() + where, UnitKind.ROW_END, Counts.planned(edging.rows()), advance, Fabric.PLAIN, false, Run.Notes.NONE,
         Origin.rowsAlong(edging.edge()));
   }
 
-  /** One row's height to the outer side of the edge, which lies to the right of its direction. */
-  private static Advance outward(Edge edge, double rowMm) {
-    double length = lengthMm(edge);
-    return new Advance(dyMm(edge) / length * rowMm, -dxMm(edge) / length * rowMm);
+  /** One row's height to the outer side of the runs, which lies to the right of their direction. */
+  private static Advance outward(List<Run> runs, double rowMm) {
+    double length = lengthMm(runs);
+    return new Advance(dyMm(runs) / length * rowMm, -dxMm(runs) / length * rowMm);
   }
 
-  /** From its first corner straight to its last. */
-  private static double lengthMm(Edge edge) {
-    return Math.hypot(dxMm(edge), dyMm(edge));
+  /** From where they begin straight to where they end. */
+  private static double lengthMm(List<Run> runs) {
+    return Math.hypot(dxMm(runs), dyMm(runs));
   }
 
-  private static double dxMm(Edge edge) {
-    return edge.runs().stream().mapToDouble(run -> run.count() * run.advance().dxMm()).sum();
+  private static double dxMm(List<Run> runs) {
+    return runs.stream().mapToDouble(run -> run.count() * run.advance().dxMm()).sum();
   }
 
-  private static double dyMm(Edge edge) {
-    return edge.runs().stream().mapToDouble(run -> run.count() * run.advance().dyMm()).sum();
+  private static double dyMm(List<Run> runs) {
+    return runs.stream().mapToDouble(run -> run.count() * run.advance().dyMm()).sum();
   }
 
   /** Each run keeps its length and gets its share of the stitches, by length; the last takes what rounding leaves. */
-  private static List<Run> runs(Edge edge, EdgingRows edging) {
+  private static List<Run> runs(Covered edge, EdgingRows edging) {
     int stitches = edging.stitches();
-    double whole = edge.gaugeLengthMm();
+    double whole = edge.lengthMm();
     List<Run> runs = new ArrayList<>();
     double before = 0;
     int given = 0;
@@ -161,11 +178,12 @@ final class EdgingOverlay implements Carries {
   }
 
   /** A landmark keeps its share of the length; one told on the edging itself is there already. */
-  private static Landmark carried(Landmark mark, Edge was, Edge now) {
-    if (was.run(mark.first().run()).isEmpty()) {
+  private static Landmark carried(Landmark mark, Covered was, Edge now) {
+    if (was.edge().run(mark.first().run()).isEmpty()) {
       return mark;
     }
-    double share = (double) now.units() / was.units();
+    boolean over = was.edge().run(mark.first().run()).filter(was::isOver).isPresent();
+    double share = over ? (double) now.units() / was.edge().units() : 1;
     int every = mark.times() > 1 ? Math.max(1, (int) Math.round(mark.every() * share)) : 0;
     return new Landmark(mark.id(), mark.name(), mark.kind(), carried(mark.first(), was, now), every, mark.times(), mark.marker());
   }
@@ -173,14 +191,16 @@ final class EdgingOverlay implements Carries {
   @Override
   public Cut carried(String piece, String edge, Cut cut) {
     Target target = new Target(piece, edge);
-    return carried(target, grown(target, cut));
+    Cut grown = grown(target, cut);
+    Covered was = covered.get(target);
+    return was == null ? grown : carried(grown, was, edge(pieces, target));
   }
 
   /** A unit at the end of an edge that grows is no longer its last; under edging it is the stitch over its middle. */
   @Override
   public Cut carriedUnit(String piece, String edge, Cut before) {
-    Edge was = covered.get(new Target(piece, edge));
-    Optional<Run> run = was == null ? Optional.empty() : was.run(before.run());
+    Covered was = covered.get(new Target(piece, edge));
+    Optional<Run> run = was == null ? Optional.empty() : was.edge().run(before.run()).filter(was::isOver);
     if (run.isEmpty()) {
       return before;
     }
@@ -211,19 +231,19 @@ final class EdgingOverlay implements Carries {
     return Pieces.find(pieces, target.piece(), target.edge()).orElseThrow();
   }
 
-  private Cut carried(Target target, Cut cut) {
-    Edge was = covered.get(target);
-    return was == null ? cut : carried(cut, was, edge(pieces, target));
-  }
-
-  /** A cut inside a covered run goes to the same share of its length. */
-  private static Cut carried(Cut cut, Edge was, Edge now) {
-    Optional<Run> covered = was.run(cut.run());
-    if (covered.isEmpty()) {
+  /** A cut inside a covered run goes to the same share of its length; one where rows end on their own edge to the end of their stitches. */
+  private static Cut carried(Cut cut, Covered was, Edge now) {
+    Optional<Run> run = was.edge().run(cut.run());
+    if (run.isEmpty()) {
       return cut;
     }
+    if (!was.isOver(run.get())) {
+      boolean atStart = !was.reachesStart() && at(cut, was.edge(), was.from());
+      boolean atEnd = !was.reachesEnd() && at(cut, was.edge(), was.to());
+      return atStart ? Cut.startOf(was.runs().get(0).id() + EDGED) : atEnd ? Cut.endOf(was.runs().get(was.runs().size() - 1).id() + EDGED) : cut;
+    }
     int count = now.run(cut.run() + EDGED).orElseThrow().count();
-    int offset = (int) Math.round((double) cut.offset() * count / covered.get().count());
+    int offset = (int) Math.round((double) cut.offset() * count / run.get().count());
     return new Cut(cut.run() + EDGED, Math.min(count, offset), cut.from());
   }
 }

@@ -1,6 +1,7 @@
 package ruxel.core.layout;
 
 import java.util.List;
+import java.util.Optional;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -28,14 +29,13 @@ public final class RowsBeside {
     int count = piece.edges().size();
     double growth = 0;
     for (EdgingRows rows : all) {
-      int on = index(piece, rows);
-      growth += on == Math.floorMod(index - 1, count) && !goOn(piece, on, index, rows, all) ? rows.heightMm() : 0;
-      growth += on == (index + 1) % count && !goOn(piece, index, on, rows, all) ? rows.heightMm() : 0;
+      Optional<Covered> over = piece.id().equals(rows.piece()) ? piece.edge(rows.edge()).flatMap(on -> Covered.of(on, rows)) : Optional.empty();
+      int on = over.map(covered -> piece.edges().indexOf(covered.edge())).orElse(NONE);
+      growth += on == Math.floorMod(index - 1, count) && over.get().reachesEnd() && !goOn(piece, on, index, rows, all) ? rows.heightMm() : 0;
+      growth += on == (index + 1) % count && over.get().reachesStart() && !goOn(piece, index, on, rows, all) ? rows.heightMm() : 0;
     }
     return growth;
   }
 
-  private static int index(Piece piece, EdgingRows rows) {
-    return piece.id().equals(rows.piece()) ? piece.edge(rows.edge()).map(edge -> piece.edges().indexOf(edge)).orElse(-1) : -1;
-  }
+  private static final int NONE = -1;
 }

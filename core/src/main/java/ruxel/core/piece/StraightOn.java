@@ -12,14 +12,14 @@ public final class StraightOn {
   private StraightOn() {}
 
   public static boolean from(Edge edge, Edge next) {
-    List<Run> before = own(edge);
-    List<Run> behind = own(next);
+    List<Run> before = own(edge.runs());
+    List<Run> behind = own(next.runs());
     return !before.isEmpty() && !behind.isEmpty() && from(before.get(before.size() - 1), behind.get(0));
   }
 
   /** Whether it nowhere turns between its ends. */
-  public static boolean within(Edge edge) {
-    List<Run> runs = own(edge);
+  public static boolean within(List<Run> all) {
+    List<Run> runs = own(all);
     return IntStream.range(1, runs.size()).allMatch(i -> from(runs.get(i - 1), runs.get(i)));
   }
 
@@ -28,8 +28,8 @@ public final class StraightOn {
     return Math.min(turn, FULL - turn) <= MOST_TURN;
   }
 
-  private static List<Run> own(Edge edge) {
-    return edge.runs().stream().filter(run -> run.origin().kind() != Origin.Kind.ROWS).toList();
+  private static List<Run> own(List<Run> runs) {
+    return runs.stream().filter(run -> run.origin().kind() != Origin.Kind.ROWS).toList();
   }
 
   private static double degrees(Run run) {

@@ -90,7 +90,7 @@ final class Inspections {
         .map(
             rows -> {
               String words =
-                  "%s: %s of edging, %s high, %s in the last."
+                  (rows.joins().isPresent() ? "%s: %s that join, %s high, %s in the last." : "%s: %s of edging, %s high, %s in the last.")
                       .formatted(capital(edge.name()), Wording.counted(rows.rows(), "rows"), wording.fine(rows.heightMm()), Wording.counted(rows.stitches(), "stitches"));
               return unlikeRows(piece, rows)
                   .map(twin -> new Check(Verdict.REMIND, words + " The %s is not alike.".formatted(twin), "Work both alike, or take the rows out.", seamsOf(piece, edge)))

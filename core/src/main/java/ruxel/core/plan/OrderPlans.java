@@ -11,8 +11,8 @@ import ruxel.core.glue.FlatWork;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.SeamGraph;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.order.Alternatives;
@@ -73,7 +73,7 @@ final class OrderPlans {
   OrderPlan plan(Map<Join, StepFirst> first) {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
-    SeamGraph.Bound bound = graph.bound();
+    SeamGraph.Bound bound = graph.bound(joinedRows);
     WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, strips);
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
@@ -96,7 +96,8 @@ final class OrderPlans {
   }
 
   private int ends(Join join) {
-    return Optional.ofNullable(strands.get(join)).map(SeamStrands::tails).orElse(TAILS_OF_A_STRAND);
+    int live = rows.takesUpALoop(join.id()) ? 1 : 0;
+    return Optional.ofNullable(strands.get(join)).map(SeamStrands::tails).orElse(TAILS_OF_A_STRAND) - live;
   }
 
   /** Of the seams, the boards' lines and the strips. */
@@ -179,7 +180,7 @@ final class OrderPlans {
     for (int i = 0; i < sequence.size(); i++) {
       ResolvedSeam seam = matches.get(sequence.get(i)).seam();
       Join join = seam.join();
-      if (!passes.goesOnFrom().containsKey(join)) {
+      if (!passes.goesOnFrom().containsKey(join) && !rows.takesUpALoop(join.id())) {
         tails.add(tail(seam, before + i, seam.ends().start(), node(join, true), sequence));
       }
       for (int strand = 1; strand < Optional.ofNullable(strands.get(join)).map(known -> known.strands().size()).orElse(1); strand++) {

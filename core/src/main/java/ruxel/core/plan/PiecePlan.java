@@ -91,7 +91,7 @@ public record PiecePlan(
   public record EdgePlaces(UnitKind kind, int count) {}
 
   /** Rows of so many stitches worked along an edge, each row so high. */
-  public record EdgingPlan(int rows, double rowMm, int stitches, Optional<Stitch> joins) {}
+  public record EdgingPlan(int rows, double rowMm, int stitches, Optional<EdgingRows.Within> within, Optional<Stitch> joins) {}
 
   /** A landmark: its first cut of the edge, how often and how far on it comes back, and where it lies, mm in the piece's axes. */
   public record LandmarkPlan(
@@ -161,7 +161,7 @@ public record PiecePlan(
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
         Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
-        told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches(), e.joins())),
+        told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches(), e.within(), e.joins())),
         EdgeWords.edging(piece, index),
         EdgeWords.places(piece, index));
   }

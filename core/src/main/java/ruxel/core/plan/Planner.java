@@ -13,6 +13,7 @@ import ruxel.core.change.GarmentStrips;
 import ruxel.core.change.MethodCheck;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.LeftFinding;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
@@ -34,8 +35,8 @@ import ruxel.core.layout.KeptRow;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.Phase;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Order;
 import ruxel.core.piece.Edge;
@@ -117,7 +118,7 @@ public final class Planner {
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
-    Sizes sizes = new Sizes(matches, wording);
+    Sizes sizes = new Sizes(matches, now(), wording);
     Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
@@ -151,6 +152,12 @@ public final class Planner {
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);
+  }
+
+  /** The pieces without the rows that are worked while they are joined. */
+  private List<Piece> now() {
+    Settings without = garment.settings().without(decision -> decision instanceof EdgingRows rows && rows.joins().isPresent());
+    return without.equals(garment.settings()) || !(Layout.of(garment.withSettings(without)) instanceof Outcome.Good<Layout> laid) ? construct.pieces() : laid.value().construct().pieces();
   }
 
   private static Set<Join> shoulders(SeamResolver.Result resolved) {

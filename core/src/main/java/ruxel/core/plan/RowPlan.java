@@ -12,10 +12,11 @@ import ruxel.core.measure.Stitch;
  * @param joining whether the last row is kept back and worked while the edges are joined
  * @param parts what is joined and what is worked plain, in the order of the row
  * @param nowRows rows the piece has beside these where they go on from its last row
+ * @param adds what it adds to the piece and takes of yarn, in words
  * @param wrongSide whether the last would be worked on the wrong side, where the first row of the piece was one of the right side
  */
 public record RowPlan(
-    String id, String piece, List<String> edges, Stitch stitch, int rows, boolean joining, List<RowPart> parts, int total, double heightMm, double yarnMm, Optional<Integer> nowRows, boolean wrongSide, String words) {
+    String id, String piece, List<String> edges, Stitch stitch, int rows, boolean joining, List<RowPart> parts, int total, double heightMm, double yarnMm, Optional<Integer> nowRows, boolean wrongSide, String words, String adds) {
 
   /** Stitches that join a seam, or plain ones where it is empty. */
   public record RowPart(Optional<String> seam, int stitches, String words) {}

@@ -47,6 +47,11 @@ final class RowPlans {
     return plans.stream().filter(row -> row.seams().contains(seam)).findFirst();
   }
 
+  /** Whether a seam is the first of a row that goes on from the last row of its piece: its loop is live, and no end is begun. */
+  boolean takesUpALoop(String seam) {
+    return joining(seam).filter(row -> row.nowRows().isPresent() && row.seams().get(0).equals(seam)).isPresent();
+  }
+
   Optional<RowPlan> along(EdgingRows rows) {
     return plans.stream().filter(row -> row.piece().equals(rows.piece()) && row.edges().contains(rows.edge())).findFirst();
   }
@@ -86,9 +91,10 @@ final class RowPlans {
     double lengthMm = edges.stream().flatMap(edge -> edge.runs().stream()).filter(run -> run.origin().isOver()).mapToDouble(Run::lengthMm).sum();
     Optional<Integer> now = rowsNow(row);
     boolean wrongSide = told.joins().isPresent() && now.filter(had -> (had + told.rows()) % 2 == 0).isPresent();
+    double yarnMm = told.rows() * lengthMm * stitch.yarnPerLength();
     return new RowPlan(
         piece.id() + "." + piece.edges().get(row.edges().get(0)).id(), piece.id(), edges.stream().map(Edge::id).toList(), stitch, told.rows(), told.joins().isPresent(), parts, total, told.heightMm(),
-        told.rows() * lengthMm * stitch.yarnPerLength(), now, wrongSide, words(row, edges, stitch, parts, total, now));
+        yarnMm, now, wrongSide, words(row, edges, stitch, parts, total, now), "It adds %s there, and takes %s of yarn.".formatted(wording.fine(told.heightMm()), wording.yarn(yarnMm)));
   }
 
   private RowPlan.RowPart part(KeptRow.Part part) {

@@ -12,15 +12,21 @@ import ruxel.core.method.TakeUp;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
 import ruxel.core.seam.ResolvedSpan;
 
 /** How wide and high each piece is, as made and once its seams have taken their strip (handbook 3). */
 final class Sizes {
   private final Wording wording;
+  private final List<Piece> now;
   /** Widest strip lost along an edge, by piece and edge id, mm. */
   private final Map<String, Double> lost = new HashMap<>();
 
-  Sizes(List<SeamMatch> matches, Wording wording) {
+  /**
+   * @param now the pieces without rows that are still to be worked
+   */
+  Sizes(List<SeamMatch> matches, List<Piece> now, Wording wording) {
+    this.now = now;
     this.wording = wording;
     for (SeamMatch match : matches) {
       Optional<Method> method = match.seam().seam().method().flatMap(Method::of);
@@ -54,7 +60,12 @@ final class Sizes {
       offWidth += upright ? strip : 0;
       offHeight += upright ? 0 : strip;
     }
-    String made = "%s wide, %s high as made".formatted(wording.length(width), wording.length(height));
+    Outline.Box before = Pieces.find(now, piece.id()).map(same -> new Outline(same).box()).orElse(box);
+    boolean grows = before.width() < width || before.height() < height;
+    String made =
+        grows
+            ? "%s wide, %s high now; %s wide, %s high with its rows".formatted(wording.length(before.width()), wording.length(before.height()), wording.length(width), wording.length(height))
+            : "%s wide, %s high as made".formatted(wording.length(width), wording.length(height));
     String words =
         offWidth + offHeight == 0
             ? made + "."

@@ -129,11 +129,14 @@ final class WorkPath {
     minutesSoFar += own;
     List<String> words = new ArrayList<>();
     Optional<RowPlan> row = rows.joining(seam.seam().id());
+    if (rows.takesUpALoop(seam.seam().id())) {
+      words.add("Take up the live loop; no end to weave in.");
+    }
     from.ifPresent(before -> words.add(isOf(row, before) ? "Go on with the row from the %s.".formatted(name(before)) : "Go on with the yarn of the %s.".formatted(name(before))));
     to.ifPresent(later -> words.add(isOf(row, later) ? "Do not cut: the row goes on to the %s.".formatted(name(later)) : "Do not cut yet: the %s goes on from here.".formatted(name(later))));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty(), to.isEmpty(), isFlat, own, endsSoFar,
+            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty(), isFlat, own, endsSoFar,
             minutesSoFar));
   }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import ruxel.core.change.Change;
 import ruxel.core.change.EdgingWorked;
 import ruxel.core.change.SeamChange.MethodChosen;
@@ -36,7 +37,20 @@ import ruxel.core.seam.TwinSeam;
  * the other side of the wearer is joined alike.
  */
 final class JoiningRows {
-  private record At(Piece piece, Edge edge) {}
+  /** An edge, and the runs of it that are joined where these are not all. */
+  private record At(Piece piece, Edge edge, Optional<EdgingRows.Within> within) {
+    At(Piece piece, Edge edge) {
+      this(piece, edge, Optional.empty());
+    }
+
+    List<Run> runs() {
+      return within.map(over -> edge.runs().subList(number(over.first()), number(over.last()) + 1)).orElse(edge.runs());
+    }
+
+    private int number(String run) {
+      return IntStream.range(0, edge.runs().size()).filter(i -> edge.runs().get(i).origin().standsFor(run)).findFirst().orElseThrow();
+    }
+  }
 
   private final Situation situation;
 
@@ -59,7 +73,7 @@ final class JoiningRows {
   private Optional<Candidate> on(Side side) {
     ResolvedSeam seam = situation.match().seam();
     Set<At> edges = edges(seam.side(side));
-    if (edges.stream().map(At::piece).distinct().count() != 1 || edges.iterator().next().piece().board().isPresent() || !edges.stream().map(At::edge).allMatch(StraightOn::within)) {
+    if (edges.stream().map(At::piece).distinct().count() != 1 || edges.iterator().next().piece().board().isPresent() || edges.stream().anyMatch(at -> !StraightOn.within(at.runs()))) {
       return Optional.empty();
     }
     Optional<ResolvedSeam> twin =
@@ -74,12 +88,12 @@ final class JoiningRows {
     changes.add(new MethodChosen(seam.seam().id(), method.get().id()));
     twin.ifPresent(other -> changes.add(new MethodChosen(other.seam().id(), method.get().id())));
     At at = edges.iterator().next();
-    boolean onTops = edges.stream().flatMap(each -> each.edge().runs().stream()).allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
+    boolean onTops = edges.stream().flatMap(each -> each.runs().stream()).allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
     String name = Wording.low(at.piece().name());
     String title = onTops ? "Keep back one row of the %s, and join with it".formatted(name) : "Join with a row along the %s of the %s".formatted(edges.stream().map(each -> each.edge().name()).distinct().collect(Collectors.joining(" and the ")), name);
     return Optional.of(
         new Candidate(
-            Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, "One row, and no seam after it: joined and worked in one go.",
+            Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, "One row, and no seam after it: joined and worked in one go." + twin.map(other -> " The %s is joined alike.".formatted(Wording.low(other.seam().name()))).orElse(""),
             onTops ? "The loop stays live until then; a stitch marker holds it." : "Too few stitches along row ends pull the edge in: lay it flat at each marker.", changes));
   }
 
@@ -92,12 +106,22 @@ final class JoiningRows {
     Set<At> edges = new LinkedHashSet<>();
     for (ResolvedSpan span : spans) {
       Piece piece = span.piece();
+      if (span.runs().stream().anyMatch(run -> run.kind().isRowEnd())) {
+        edges.add(new At(piece, span.edge(), within(span)));
+        continue;
+      }
       edges.add(new At(piece, span.edge()));
       int count = piece.edges().size();
       for (int next = (span.edgeIndex() + 1) % count; goesOn(piece, Math.floorMod(next - 1, count), next) && edges.add(new At(piece, piece.edges().get(next))); next = (next + 1) % count) {}
       for (int before = Math.floorMod(span.edgeIndex() - 1, count); goesOn(piece, before, (before + 1) % count) && edges.add(new At(piece, piece.edges().get(before))); before = Math.floorMod(before - 1, count)) {}
     }
     return edges;
+  }
+
+  /** Along row ends only what is joined: the runs from the one to the other end of the seam, all of them where that comes to the same. */
+  private static Optional<EdgingRows.Within> within(ResolvedSpan span) {
+    List<Run> runs = span.runs();
+    return span.isWholeEdge() ? Optional.empty() : Optional.of(new EdgingRows.Within(runs.get(0).origin().base(), runs.get(runs.size() - 1).origin().base()));
   }
 
   private static boolean goesOn(Piece piece, int first, int second) {
@@ -117,8 +141,8 @@ final class JoiningRows {
     Optional<EdgingRows> there = situation.garment().settings().on(EdgingRows.class, at.piece().id(), at.edge().id());
     int all = 1 + there.map(EdgingRows::rows).orElse(0);
     double heightMm = rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
-    int stitches = at.edge().runs().stream().mapToInt(run -> run.count() * perUnit(run, widthMm)).sum();
-    return new EdgingWorked(at.piece().id(), at.edge().id(), new EdgingWorked.Rows(all, heightMm / all, stitches, Optional.of(Stitch.ofRow(rowMm, widthMm))));
+    int stitches = at.runs().stream().mapToInt(run -> run.count() * perUnit(run, widthMm)).sum();
+    return new EdgingWorked(at.piece().id(), at.edge().id(), new EdgingWorked.Rows(all, heightMm / all, stitches, at.within(), Optional.of(Stitch.ofRow(rowMm, widthMm))));
   }
 
   private static int perUnit(Run run, double widthMm) {

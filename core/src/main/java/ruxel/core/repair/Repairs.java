@@ -12,7 +12,6 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.match.Ease;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.measure.Wording;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
@@ -92,9 +91,8 @@ public final class Repairs {
     return after.rows().stream().filter(row -> row.seams().contains(before.seam().id())).findFirst();
   }
 
-  private static String words(RowPlan row, Wording wording) {
-    return "%s It adds %s there, and takes %s of yarn.%s"
-        .formatted(row.words(), wording.fine(row.heightMm()), wording.yarn(row.yarnMm()), row.wrongSide() ? " That row is one of the wrong side, if row 1 was one of the right side." : "");
+  private static String words(RowPlan row) {
+    return "%s %s%s".formatted(row.words(), row.adds(), row.wrongSide() ? " That row is one of the wrong side, if row 1 was one of the right side." : "");
   }
 
   private static int met(SeamPlan seam) {
@@ -113,7 +111,7 @@ public final class Repairs {
     String words =
         switch (candidate.promise()) {
           case LENGTHS_MEET -> candidate.words() + " Then: " + ease;
-          case JOINS -> row(after).map(row -> words(row, before.garment().wording())).orElse("");
+          case JOINS -> row(after).map(Repairs::words).orElse("");
           case COUNTS_MEET, CAN_BE_WORKED, REPEATS_MEET -> candidate.words();
         };
     return new Repair(

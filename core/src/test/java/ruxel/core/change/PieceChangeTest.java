@@ -144,7 +144,7 @@ class PieceChangeTest {
   void rowsThatNoLongerFitAreNamedAndKept() {
     Garment few =
         Wardrobe.cardigan().withSettings(
-            new Settings(List.of(new EdgingRows("back", "left", 2, 5, 1, Optional.empty()), new EdgingRows("back", "hood", 2, 5, 9, Optional.empty()))));
+            new Settings(List.of(new EdgingRows("back", "left", 2, 5, 1, Optional.empty(), Optional.empty()), new EdgingRows("back", "hood", 2, 5, 9, Optional.empty(), Optional.empty()))));
     GarmentPlan plan = Wardrobe.plan(few);
     assertThat(plan.findings()).filteredOn(f -> f.code() == FindingCode.SETTING_GONE).hasSize(2);
     assertThat(few.settings().of(EdgingRows.class)).hasSize(2);
@@ -166,14 +166,16 @@ class PieceChangeTest {
       List<PiecePlan> pieces = Wardrobe.plan(garment).pieces();
       PiecePlan piece = pieces.get(random.nextInt(pieces.size()));
       PiecePlan.EdgePlan edge = piece.edges().get(random.nextInt(piece.edges().size()));
+      List<String> own = edge.runs().stream().filter(run -> !run.edging()).map(PiecePlan.RunPlan::id).toList();
+      Optional<EdgingRows.Within> within = own.isEmpty() || random.nextBoolean() ? Optional.empty() : Optional.of(new EdgingRows.Within(own.get(random.nextInt(own.size())), own.get(own.size() - 1)));
       EdgingWorked change =
-          new EdgingWorked(piece.id(), edge.id(), 1 + random.nextInt(5), 3 + random.nextInt(10), edge.runs().size() + random.nextInt(90));
+          new EdgingWorked(piece.id(), edge.id(), new EdgingWorked.Rows(1 + random.nextInt(5), 3 + random.nextInt(10), edge.runs().size() + random.nextInt(90), within, Optional.empty()));
       Outcome<Garment> outcome = change.apply(garment);
       assertThat(outcome).as(change.toString()).isInstanceOf(Outcome.Good.class);
       garment = good(outcome);
       GarmentPlan plan = Wardrobe.plan(garment);
       assertThat(plan.pieces()).as(change.toString()).allMatch(PiecePlan::closes);
-      assertThat(edge(plan, piece.id(), edge.id()).units()).isEqualTo(change.edging().stitches());
+      assertThat(edge(plan, piece.id(), edge.id()).runs().stream().filter(run -> run.id().endsWith(EdgingRows.EDGED)).mapToInt(PiecePlan.RunPlan::count).sum()).isEqualTo(change.edging().stitches());
       assertThat(plan.findings()).as(change.toString()).noneMatch(f -> f.code() == FindingCode.ANCHOR_OFF_SEAM || f.code() == FindingCode.SPANS_OVERLAP || f.code() == FindingCode.UNKNOWN_RUN || f.code() == FindingCode.CUT_GONE);
     }
   }

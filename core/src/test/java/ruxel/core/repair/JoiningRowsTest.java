@@ -62,6 +62,7 @@ class JoiningRowsTest {
     assertThat(row.yarnMm()).as("a row of double crochet takes nine times its length").isCloseTo(row.total() * widthMm * 9, within(1e-6));
     assertThat(row.nowRows()).contains(edge(before, "back", "left").units());
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.ROW_PARTED, FindingCode.METHOD_NEVER);
+    assertThat(piece(plan, "back").size().words()).contains(" high now; ").contains(" high with its rows");
     assertThat(piece(plan, "back").size().heightMm() - piece(before, "back").size().heightMm()).isCloseTo(rowMm, within(1e-6));
     assertThat(edge(plan, "back", "left").units()).isEqualTo(edge(before, "back", "left").units() + 1);
     assertThat(edge(plan, "back", "neck").units()).as("it goes on over the neck, and has no ends there").isEqualTo(neck);
@@ -75,10 +76,12 @@ class JoiningRowsTest {
     List<OrderPlan.WorkStep> seams = plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM).toList();
     assertThat(seams).extracting(step -> step.seam().orElseThrow()).startsWith("shoulder.right", "shoulder.left");
     assertThat(seams.get(0).cut()).isFalse();
-    assertThat(seams.get(0).words()).isEqualTo("Do not cut: the row goes on to the left shoulder.");
+    assertThat(seams.get(0).words()).isEqualTo("Take up the live loop; no end to weave in. Do not cut: the row goes on to the left shoulder.");
     assertThat(seams.get(1).fastenOn()).isFalse();
     assertThat(seams.get(0).todo().get(0)).startsWith("Joined while a row is worked. Row ");
-    assertThat(plan.order().ends()).isEqualTo(Wardrobe.plan(PULLOVER).order().ends() - 2);
+    assertThat(plan.order().ends()).as("one pass less, and a loop that is live").isEqualTo(Wardrobe.plan(PULLOVER).order().ends() - 3);
+    assertThat(plan.order().tails().stream().mapToInt(OrderPlan.Tail::ends).sum()).isEqualTo(plan.order().ends());
+    assertThat(plan.order().bound()).isLessThanOrEqualTo(plan.order().passes());
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.ROW_PARTED);
   }
 
