@@ -12,6 +12,7 @@ public enum DemoGarments {
   NOTCHED("net-menders-jacket.json"),
   SET_IN("bell-ringers-blouse.json"),
   SLEEVELESS("lantern-carriers-tunic.json"),
+  JOINED_AS_WORKED("ropewalk-top.json"),
   WIDE("sail-loft-drape.json"),
   GROWN_ON("harbour-steps-jacket.json"),
   SIDEWAYS("tide-table-jacket.json"),
