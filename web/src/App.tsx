@@ -3,6 +3,7 @@ import { Bench } from './bench/Bench';
 import { EdgesView } from './edges/EdgesView';
 import { BoardsView } from './boards/BoardsView';
 import { LineBench } from './bench/LineBench';
+import { StripBench } from './bench/StripBench';
 import { ByHandView } from './byhand/ByHandView';
 import { FitView } from './fit/FitView';
 import { JoinsView } from './joins/JoinsView';
@@ -43,6 +44,7 @@ export function App() {
       </Route>
       <Route path="/garments/:id/bench/:seam" element={<Bench />} />
       <Route path="/garments/:id/bench/:board/:line" element={<LineBench />} />
+      <Route path="/garments/:id/edging-bench/:strip" element={<StripBench />} />
       <Route path="*" element={<NotFound />} />
     </Routes>
   );

@@ -180,6 +180,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/garments/{garment}/strips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strips"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/garments/{garment}/strips/{strip}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["strip"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/garments/{garment}/work": {
         parameters: {
             query?: never;
@@ -872,13 +904,37 @@ export interface components {
             fromRight: boolean;
             hold: string;
             joints: components["schemas"]["BenchJoint"][];
-            plan: components["schemas"]["SeamPlan"];
+            plan?: components["schemas"]["SeamPlan"];
             prompts: components["schemas"]["Prompt"][];
+            rounds: components["schemas"]["BenchRound"][];
             seam: string;
             squares: components["schemas"]["HeldSquare"][];
             start: string;
+            stops: components["schemas"]["Stop"][];
             title: string;
             wrongSide: boolean;
+        };
+        BenchRound: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            number: number;
+            segments: components["schemas"]["BenchSegment"][];
+            /** Format: int32 */
+            to: number;
+            words: string;
+        };
+        BenchSegment: {
+            /** Format: int32 */
+            from: number;
+            /** @enum {string} */
+            kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+            name: string;
+            /** Format: int32 */
+            to: number;
+            /** Format: int32 */
+            units: number;
+            words: string;
         };
         BoardJoined: {
             /** @enum {string} */
@@ -1323,7 +1379,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -2942,6 +2998,13 @@ export interface components {
             /** Format: int32 */
             placed: number;
         };
+        Stop: {
+            /** Format: int32 */
+            joint: number;
+            /** Format: int32 */
+            number: number;
+            words: string;
+        };
         StopChoice: {
             answer: string;
             landmark?: string;
@@ -3012,6 +3075,15 @@ export interface components {
             /** Format: double */
             yarnMm: number;
         };
+        StripProgress: {
+            /** Format: int32 */
+            position: number;
+            /** @enum {string} */
+            state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+            strip: string;
+            /** Format: uuid */
+            work: string;
+        };
         StripRemoved: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3040,6 +3112,12 @@ export interface components {
              */
             kind: "STRIP_TOLD";
             strip: components["schemas"]["Strip"];
+        };
+        StripView: {
+            plan: components["schemas"]["BenchPlan"];
+            toDecide: components["schemas"]["FindingView"][];
+            /** Format: uuid */
+            work?: string;
         };
         Summary: {
             /** Format: date-time */
@@ -3090,6 +3168,7 @@ export interface components {
             board?: string;
             line?: string;
             seam?: string;
+            strip?: string;
         };
         TakeUpView: {
             /** Format: double */
@@ -3655,6 +3734,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Held"];
+                };
+            };
+        };
+    };
+    strips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garment: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StripProgress"][];
+                };
+            };
+        };
+    };
+    strip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                garment: string;
+                strip: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StripView"];
                 };
             };
         };

@@ -35,6 +35,29 @@ export function takeLine(garment: string, board: string, line: string) {
   );
 }
 
+/** A strip by today's plan, and its work if it has one. */
+export function stripQuery(garment: string, version: number, strip: string) {
+  return queryOptions({
+    queryKey: ['strip', garment, version, strip],
+    queryFn: () =>
+      dataOf(api.GET('/api/garments/{garment}/strips/{strip}', { params: { path: { garment, strip } } })),
+    staleTime: 0,
+  });
+}
+
+/** The strips that are in hand or worked. */
+export function stripsQuery(garment: string) {
+  return queryOptions({
+    queryKey: ['strips', garment],
+    queryFn: () => dataOf(api.GET('/api/garments/{garment}/strips', { params: { path: { garment } } })),
+    staleTime: 0,
+  });
+}
+
+export function takeStrip(garment: string, strip: string) {
+  return dataOf(api.POST('/api/garments/{garment}/work', { params: { path: { garment } }, body: { strip } }));
+}
+
 export function workQuery(id: string) {
   return queryOptions({
     queryKey: ['work', id],

@@ -13,6 +13,7 @@ import { FinishForm, Joined } from './Endings';
 import { JointRail } from './JointRail';
 import { spokenAt } from './moments';
 import { Outbox } from './outbox';
+import { RoundWindow } from './RoundWindow';
 import { useBenchKeys } from './useBenchKeys';
 import { useBreak } from './useComforts';
 
@@ -35,7 +36,7 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
   const { add } = outbox;
   const queries = useQueryClient();
   const navigate = useNavigate();
-  const { plan } = work.plan;
+  const { plan, stops } = work.plan;
   const joints = work.plan.joints;
   const all = joints.length;
   const { position, state } = place;
@@ -89,12 +90,18 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
   }
   return (
     <div className="bench">
-      <BenchCount all={all} position={position} pace={pace} unsent={unsent} />
+      <BenchCount
+        all={all}
+        position={position}
+        pace={pace}
+        unsent={unsent}
+        word={plan ? 'Joint' : 'Stitch'}
+      />
       <section className="bench-now">
         <Comforts say={spokenAt(work.plan, position)} onForward={forward} onBack={back} />
         {rest.due && (
           <p className="bench-break" role="alert">
-            You have joined for {work.breakMinutes} minutes. Put it down, stretch your hands and look into the
+            You have worked for {work.breakMinutes} minutes. Put it down, stretch your hands and look into the
             distance. <Button onClick={rest.rested}>I had a break</Button>
           </p>
         )}
@@ -105,40 +112,42 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
             finish and take it anew.
           </p>
         )}
-        <BenchWindow
-          plan={plan}
-          dyeOf={dyeOf}
-          position={position}
-          mirrored={work.plan.fromRight}
-          wrongSide={work.plan.wrongSide}
-        />
+        {plan ? (
+          <BenchWindow
+            plan={plan}
+            dyeOf={dyeOf}
+            position={position}
+            mirrored={work.plan.fromRight}
+            wrongSide={work.plan.wrongSide}
+          />
+        ) : (
+          <RoundWindow plan={work.plan} position={position} />
+        )}
         <h1>
           {isPaused
             ? 'Resting. Your place is kept.'
             : isDone
-              ? 'All joints are done.'
+              ? plan
+                ? 'All joints are done.'
+                : 'All rounds are done.'
               : joints[position]?.words}
         </h1>
         {beside?.(position)}
         <BenchFacts plan={work.plan} position={position} />
       </section>
-      <JointRail
-        all={all}
-        position={position}
-        checkpoints={plan.checkpoints}
-        mirrored={work.plan.fromRight}
-      />
+      <JointRail all={all} position={position} stops={stops} mirrored={work.plan.fromRight} />
       {isDone ? (
         <FinishForm
-          marked={plan.checkpoints.length}
+          marked={plan ? stops.length : 0}
           onBack={back}
           onFinish={(note) => add('FINISH', 0, note)}
         />
       ) : (
         <BenchKeys
           position={position}
+          word={plan ? 'Joint' : 'Stitch'}
           isPaused={isPaused}
-          checkpoints={plan.checkpoints}
+          stops={stops}
           onForward={forward}
           onBack={back}
           onBackTo={(joint) => add('BACK_TO', joint)}

@@ -6,14 +6,16 @@ interface Props {
   /** Seconds a joint takes; undefined until it is known. */
   pace: Parameters<typeof timeLeft>[1];
   unsent: number;
+  /** What is counted. */
+  word: 'Joint' | 'Stitch';
 }
 
 /** The number of the joint at hand, as large as the room allows, and whether it is kept. */
-export function BenchCount({ all, position, pace, unsent }: Props) {
+export function BenchCount({ all, position, pace, unsent, word }: Props) {
   const isDone = position === all;
   return (
-    <section className="bench-count" aria-live="polite" aria-label="Joint">
-      <span className="bench-word">{isDone ? 'All joints' : 'Joint'}</span>
+    <section className="bench-count" aria-live="polite" aria-label={word}>
+      <span className="bench-word">{isDone ? (word === 'Joint' ? 'All joints' : 'All stitches') : word}</span>
       <span
         className={position + 1 > 99 ? 'bench-number display long' : 'bench-number display'}
         data-testid="joint"
@@ -23,7 +25,7 @@ export function BenchCount({ all, position, pace, unsent }: Props) {
       <span className="bench-word">of {all}</span>
       <span className="bench-pace">{timeLeft(all - position, pace)}</span>
       <span className="bench-kept">
-        {unsent === 0 ? 'Kept to the joint' : `${unsent} not sent yet; kept in this browser`}
+        {unsent === 0 ? `Kept to the ${word.toLowerCase()}` : `${unsent} not sent yet; kept in this browser`}
       </span>
     </section>
   );

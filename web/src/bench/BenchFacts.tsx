@@ -9,14 +9,14 @@ interface Props {
 
 /** How to hold it, how far it is to the next marker, and what to look at now. */
 export function BenchFacts({ plan, position }: Props) {
-  const next = plan.plan.checkpoints.find((checkpoint) => checkpoint.joint > position);
+  const next = plan.stops.find((stop) => stop.joint > position);
   const prompt = promptAt(plan, position);
   return (
     <div className="bench-facts">
       <div>
         <h2>Hold</h2>
         <p>{plan.hold}</p>
-        {plan.plan.howTo && (
+        {plan.plan?.howTo && (
           <details>
             <summary>How a joint is worked</summary>
             <HowTo seam={plan.plan} />
@@ -24,14 +24,22 @@ export function BenchFacts({ plan, position }: Props) {
         )}
       </div>
       <div>
-        <h2>{next ? 'To the next marker' : 'To the end'}</h2>
+        <h2>{next ? (plan.plan ? 'To the next marker' : 'To the next stop') : 'To the end'}</h2>
         <p>
           <span className="bench-left display">{(next?.joint ?? plan.joints.length) - position}</span> more
-          {next ? `, to ${next.nameA}${next.name ? ` (${next.name})` : ''}` : ''}
+          {next ? `, to ${next.words}` : ''}
         </p>
       </div>
       <div className={prompt ? 'bench-prompt' : ''} role="status">
-        <h2>{prompt ? 'Stop and look now' : position === 0 ? 'Begin' : 'While you join'}</h2>
+        <h2>
+          {prompt
+            ? 'Stop and look now'
+            : position === 0
+              ? 'Begin'
+              : plan.plan
+                ? 'While you join'
+                : 'While you work'}
+        </h2>
         <p>{prompt ? `${prompt.words} ${prompt.expected}` : position === 0 ? plan.start : plan.check}</p>
       </div>
     </div>

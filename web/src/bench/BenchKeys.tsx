@@ -1,10 +1,12 @@
 import { Button, Form } from 'react-bootstrap';
-import type { SeamPlan } from '../api/types';
+import type { Stop } from '../api/types';
 
 interface Props {
   position: number;
   isPaused: boolean;
-  checkpoints: SeamPlan['checkpoints'];
+  stops: Stop[];
+  /** What is counted. */
+  word: 'Joint' | 'Stitch';
   onForward: () => void;
   onBack: () => void;
   onBackTo: (joint: number) => void;
@@ -12,15 +14,15 @@ interface Props {
 }
 
 /** On, back, rest; back to a marker that is passed. */
-export function BenchKeys({ position, isPaused, checkpoints, onForward, onBack, onBackTo, onPause }: Props) {
-  const passed = checkpoints.filter((checkpoint) => checkpoint.joint > 0 && checkpoint.joint < position);
+export function BenchKeys({ position, isPaused, stops, word, onForward, onBack, onBackTo, onPause }: Props) {
+  const passed = stops.filter((stop) => stop.joint > 0 && stop.joint < position);
   return (
     <div className="bench-keys">
       <Button variant="outline-dark" onClick={onBack} disabled={position === 0}>
         Back one
       </Button>
       <Button className="bench-main" onClick={onForward}>
-        {isPaused ? 'Go on' : `Joint ${position + 1} is done`}
+        {isPaused ? 'Go on' : `${word} ${position + 1} is done`}
         <small>space bar, click or tap</small>
       </Button>
       <Button variant="outline-dark" onClick={onPause} disabled={isPaused}>
@@ -33,9 +35,10 @@ export function BenchKeys({ position, isPaused, checkpoints, onForward, onBack, 
         onChange={(event) => event.target.value !== '' && onBackTo(Number(event.target.value))}
       >
         <option value="">Back to a marker</option>
-        {passed.map((checkpoint) => (
-          <option key={checkpoint.number} value={checkpoint.joint}>
-            Marker {checkpoint.number}: {checkpoint.nameA}
+        {passed.map((stop) => (
+          <option key={stop.number} value={stop.joint}>
+            {word === 'Joint' ? 'Marker ' : ''}
+            {stop.number}: {stop.words}
           </option>
         ))}
       </Form.Select>

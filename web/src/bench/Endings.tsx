@@ -93,10 +93,16 @@ export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) 
   const closing = garment.plan.steps.find((step) => step.seam === work.seam)?.closing ?? [];
   return (
     <section className="before-start">
-      <h1>Joined: {work.plan.plan.name.toLowerCase()}</h1>
+      <h1>
+        {work.plan.plan
+          ? `Joined: ${work.plan.plan.name.toLowerCase()}`
+          : `Done: ${work.plan.title.toLowerCase()}`}
+      </h1>
       <p>
-        {count(work.plan.joints.length, 'joint')}.{' '}
-        {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
+        {work.plan.plan
+          ? count(work.plan.joints.length, 'joint')
+          : count(work.plan.joints.length, 'stitch', 'stitches')}
+        . {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
       </p>
       {work.note && <p>Your note: {work.note}</p>}
       {closing.map((words) => (
@@ -104,9 +110,9 @@ export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) 
       ))}
       <HangingEnds garment={garment} seam={work.seam} />
       <p>{work.plan.cautions.join(' ')}</p>
-      <Button onClick={onLeave}>See it on the table</Button>{' '}
+      <Button onClick={onLeave}>{work.plan.plan ? 'See it on the table' : 'See the edges'}</Button>{' '}
       <Button variant="outline-dark" onClick={onUndo}>
-        I undid this seam
+        {work.plan.plan ? 'I undid this seam' : 'I undid this'}
       </Button>
     </section>
   );

@@ -1,4 +1,4 @@
-import type { SeamPlan } from '../api/types';
+import type { Stop } from '../api/types';
 import { useSize } from '../drawing/useSize';
 
 const MARGIN = 14;
@@ -6,12 +6,12 @@ const MARGIN = 14;
 interface Props {
   all: number;
   position: number;
-  checkpoints: SeamPlan['checkpoints'];
+  stops: Stop[];
   mirrored: boolean;
 }
 
 /** The whole seam as one chain: done in madder, markers as rings. */
-export function JointRail({ all, position, checkpoints, mirrored }: Props) {
+export function JointRail({ all, position, stops, mirrored }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const step = (width - 2 * MARGIN) / Math.max(1, all);
   const x = (joint: number) => (mirrored ? width - MARGIN - joint * step : MARGIN + joint * step);
@@ -35,20 +35,20 @@ export function JointRail({ all, position, checkpoints, mirrored }: Props) {
               stroke={i < position ? 'var(--madder)' : 'var(--waiting)'}
             />
           ))}
-          {checkpoints
-            .filter((checkpoint) => checkpoint.joint > 0)
-            .map((checkpoint) => (
-              <g key={checkpoint.number}>
+          {stops
+            .filter((stop) => stop.joint > 0)
+            .map((stop) => (
+              <g key={stop.number}>
                 <circle
-                  cx={x(checkpoint.joint - 0.5)}
+                  cx={x(stop.joint - 0.5)}
                   cy={20}
                   r={10}
                   fill="none"
                   stroke="var(--weld)"
                   strokeWidth={4.5}
                 />
-                <text x={x(checkpoint.joint - 0.5)} y={49} textAnchor="middle" className="rail-figure">
-                  {checkpoint.joint}
+                <text x={x(stop.joint - 0.5)} y={49} textAnchor="middle" className="rail-figure">
+                  {stop.joint}
                 </text>
               </g>
             ))}

@@ -41,7 +41,7 @@ export function LineBench() {
         { to: `/garments/${id}/bench/${board}/${line}`, word: 'Bench' },
       ]}
       garment={garment.data}
-      name={asked.data?.plan.plan.name}
+      name={asked.data?.plan.plan?.name}
       reads={[garment, asked]}
       bench={bench}
     >
@@ -85,7 +85,7 @@ function BeforeLine({ line, upright, onTake, onDecide }: BeforeProps) {
       <h1>{plan.title}</h1>
       <div className="held">
         <HeldEdges
-          seam={plan.plan}
+          seam={plan.plan!}
           clothOf={(piece) => {
             const { colour } = plan.squares.find((square) => square.piece === piece)!;
             return { colour, ribColour: colour };
@@ -95,7 +95,7 @@ function BeforeLine({ line, upright, onTake, onDecide }: BeforeProps) {
         <p className="held-how">
           <strong>{held.start}</strong>
         </p>
-        <HowTo seam={plan.plan} />
+        <HowTo seam={plan.plan!} />
       </div>
       <PairPicture plan={plan} upright={upright} position={0} />
       <p>

@@ -4,12 +4,10 @@ import { promptAt, spokenAt, timeLeft } from './moments';
 
 const plan = {
   prompts: [{ joint: 7, kind: 'MARKER', words: 'Marker 1.', expected: '' }],
-  plan: {
-    checkpoints: [
-      { joint: 7, nameA: 'stitch 7' },
-      { joint: 14, nameA: 'stitch 14' },
-    ],
-  },
+  stops: [
+    { number: 1, joint: 7, words: 'stitch 7' },
+    { number: 2, joint: 14, words: 'stitch 14' },
+  ],
 } as unknown as BenchPlan;
 
 test('a prompt comes right after its joint', () => {

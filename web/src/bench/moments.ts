@@ -24,8 +24,8 @@ export function spokenAt(plan: BenchPlan, position: number): string {
   if (prompt) {
     return prompt.words;
   }
-  const before = plan.plan.checkpoints.filter((c) => c.joint < position).at(-1);
-  const next = plan.plan.checkpoints.find((c) => c.joint > position);
+  const before = plan.stops.filter((c) => c.joint < position).at(-1);
+  const next = plan.stops.find((c) => c.joint > position);
   const justStarted = position === 0 || before?.joint === position - 1;
-  return justStarted && next ? `${next.joint - position} more, to ${next.nameA}.` : '';
+  return justStarted && next ? `${next.joint - position} more, to ${next.words}.` : '';
 }

@@ -1,9 +1,11 @@
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
 import type { GarmentPlan, StripPlan } from '../api/types';
+import { stripsQuery } from '../api/work';
 import { useSize } from '../drawing/useSize';
-import { counted, length, plural, yarnLength } from '../format';
+import { count, counted, length, plural, yarnLength } from '../format';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -104,10 +106,29 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
         title="Before you work it"
         onDecide={(change) => void editor.change([change])}
       />
+      <AtBench garment={editor.garment.id} strip={strip} />
       {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
       <StripForm editor={editor} strip={strip} onGone={onGone} />
       <SegmentList editor={editor} strip={strip} />
     </>
+  );
+}
+
+/** Where an edging stands at the bench, and the way there. */
+function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
+  const { data } = useQuery(stripsQuery(garment));
+  const begun = data?.find((each) => each.strip === strip.id);
+  const all = strip.rounds.reduce((sum, round) => sum + round.total, 0);
+  if (strip.band) {
+    return null;
+  }
+  return (
+    <p>
+      <Link className="btn btn-outline-dark btn-sm" to={`/garments/${garment}/edging-bench/${strip.id}`}>
+        {begun?.state === 'JOINED' ? 'Worked; see it' : begun ? 'Go on at the bench' : 'Take it to the bench'}
+      </Link>
+      {begun && begun.state !== 'JOINED' && ` ${begun.position} of ${count(all, 'stitch', 'stitches')} done.`}
+    </p>
   );
 }
 

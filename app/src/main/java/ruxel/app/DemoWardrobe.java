@@ -42,7 +42,7 @@ public class DemoWardrobe {
         .filter(board -> board.cells().stream().allMatch(cell -> cell.colourway().isPresent()))
         .findFirst()
         .ifPresent(board -> begin(squares, Join.line(board.id(), board.lines().get(0).id()), JOINTS_INTO_THE_LINE));
-    Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
+    Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.JOINED_AS_WORKED, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
     garments.importFile(DemoGarments.JACKET.file());
     garments.importFile(DemoGarments.PULLOVER.file());

@@ -26,6 +26,7 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
 import ruxel.core.method.Nevers;
 import ruxel.core.order.Alternatives;
+import ruxel.core.order.Leading;
 import ruxel.core.order.Order;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Piece;
@@ -110,6 +111,6 @@ public class AdviceBenchmark {
   public Alternatives ordersOfTwoHundredPieces() {
     Order order = Order.of(seams, Contiguity.of(gluing, seams), List.of());
     SeamGraph graph = SeamGraph.of(gluing, seams);
-    return Alternatives.of(order, seams, pieces, graph, join -> Optional.of(Method.Tool.HOOK));
+    return Alternatives.of(order, seams, pieces, graph, new Leading(join -> Optional.of(Method.Tool.HOOK), List.of()));
   }
 }

@@ -4,10 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruxel.app.web.Problems;
 import ruxel.app.work.Progress;
 import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -16,18 +20,20 @@ import ruxel.core.layout.Given;
 import ruxel.core.measure.School;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
+import ruxel.core.strip.Strip;
 
-/** What an edit may not do to seams that are in hand or joined: take them or their pieces away, or move finished steps. */
+/** What an edit may not do to seams and strips that are in hand or worked: take them or their pieces away, or move finished steps. */
 final class BegunSeams {
   private BegunSeams() {}
 
   /**
    * To be asked while the garment is held, so that no seam is taken to the bench in between.
    *
+   * @param begunStrips their ids
    * @param was the garment as it was, if it can be read
    * @throws Problems.Refused naming every begun seam that would be lost or told anew and every finished step that would move
    */
-  static void requireKept(Map<String, Progress.OfSeam> bySeam, Optional<OpenGarments.Computed> was, OpenGarments.Computed after) {
+  static void requireKept(Map<String, Progress.OfSeam> bySeam, Set<String> begunStrips, Optional<OpenGarments.Computed> was, OpenGarments.Computed after) {
     List<Finding> findings = new ArrayList<>();
     Optional<GarmentPlan> before = was.map(OpenGarments.Computed::plan);
     boolean reordered = was.filter(old -> !ordered(old.garment().settings()).equals(ordered(after.garment().settings()))).isPresent();
@@ -42,9 +48,18 @@ final class BegunSeams {
             findings.add(finding(FindingCode.STEP_FINISHED, seam, before));
           }
         });
+    Set<String> kept = strips(after.garment().settings()).map(Strip::id).collect(Collectors.toSet());
+    was.stream()
+        .flatMap(old -> strips(old.garment().settings()))
+        .filter(strip -> begunStrips.contains(strip.id()) && !kept.contains(strip.id()))
+        .forEach(strip -> findings.add(Finding.of(FindingCode.BEGUN_WITHOUT_PIECES, Where.NOWHERE.ofStrip(strip.id()), Fact.text("seam", strip.name()))));
     if (!findings.isEmpty()) {
       throw new Problems.Refused(findings, after.garment().wording());
     }
+  }
+
+  private static Stream<Strip> strips(Settings settings) {
+    return settings.of(WorkedStrip.class).stream().map(WorkedStrip::strip);
   }
 
   /** What the maker decided of the order: the steps, and whether one side is completed before the other. */

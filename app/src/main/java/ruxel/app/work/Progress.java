@@ -9,7 +9,7 @@ import ruxel.core.bench.Work;
 /** Where garments' seams are: each work in hand or joined, folded from its events. */
 @Component
 public class Progress {
-  /** The work a seam or a line of a board has, where it stands, and the pieces it was begun with. */
+  /** The work a seam, a line of a board or a strip has, where it stands, and the pieces it was begun with. */
   public record OfSeam(UUID work, Work.State state, int position, List<String> pieces) {
     public boolean joined() {
       return state == Work.State.JOINED;
@@ -30,6 +30,11 @@ public class Progress {
   /** The lines of boards that are in hand or joined, by their ids. */
   public Map<String, OfSeam> lines(UUID garment) {
     return store.lines(List.of(garment)).getOrDefault(garment, Map.of());
+  }
+
+  /** The strips that are in hand or worked, by their ids. */
+  public Map<String, OfSeam> strips(UUID garment) {
+    return store.strips(List.of(garment)).getOrDefault(garment, Map.of());
   }
 
   /** The same for several garments in one query, by garment. */

@@ -28,13 +28,16 @@ class WorkController {
     this.watchers = watchers;
   }
 
-  /** A seam by its id, or a line by its board and its own id. */
-  record Take(Optional<String> seam, Optional<String> board, Optional<String> line) {
+  /** A seam by its id, a strip by its, or a line by its board and its own id. */
+  record Take(Optional<String> seam, Optional<String> board, Optional<String> line, Optional<String> strip) {
     Join join() {
+      if (strip.isPresent()) {
+        return new Join.OfStrip(strip.get());
+      }
       if (board.isPresent() && line.isPresent()) {
         return Join.line(board.get(), line.get());
       }
-      return Join.seam(seam.orElseThrow(() -> new Problems.NotFound("Name the seam, or the board and its line, that is taken to the bench.")));
+      return Join.seam(seam.orElseThrow(() -> new Problems.NotFound("Name the seam, the strip, or the board and its line, that is taken to the bench.")));
     }
   }
 
@@ -61,6 +64,18 @@ class WorkController {
   @GetMapping("/garments/{garment}/lines")
   List<WorkService.LineProgress> lines(@PathVariable UUID garment) {
     return work.lines(garment);
+  }
+
+  /** A strip as it would be worked by today's plan. */
+  @GetMapping("/garments/{garment}/strips/{strip}")
+  WorkService.StripView strip(@PathVariable UUID garment, @PathVariable String strip) {
+    return work.strip(garment, new Join.OfStrip(strip));
+  }
+
+  /** The strips that are in hand or worked. */
+  @GetMapping("/garments/{garment}/strips")
+  List<WorkService.StripProgress> strips(@PathVariable UUID garment) {
+    return work.strips(garment);
   }
 
   @GetMapping("/work/{id}")

@@ -14,13 +14,14 @@ import ruxel.app.garment.GarmentStore;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Work;
-import ruxel.core.seam.Join;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.plan.StripPlan;
+import ruxel.core.seam.Join;
 
 /** Begins works and adds events, each in one transaction that first holds what it writes to. */
 @Component
@@ -54,6 +55,9 @@ class WorkKeeper {
     if (join instanceof Join.OfSeam) {
       requireItsTurn(today, join.id(), progress.of(garment));
     }
+    if (join instanceof Join.OfStrip) {
+      requireClosed(today, join.id(), progress.of(garment), progress.strips(garment));
+    }
     return store.insert(
         new WorkStore.Begun(garment, join, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(join, plan)));
   }
@@ -61,7 +65,24 @@ class WorkKeeper {
   private static List<String> pieces(Join join, BenchPlan plan) {
     return join instanceof Join.OfLine line
         ? List.of(line.piece())
-        : Stream.of(plan.plan().a(), plan.plan().b()).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
+        : plan.plan().stream().flatMap(seam -> Stream.of(seam.a(), seam.b())).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
+  }
+
+  /** A strip waits for the seams it runs over, and for the strips it stands on. */
+  private static void requireClosed(GarmentReader.Versioned today, String id, Map<String, Progress.OfSeam> seams, Map<String, Progress.OfSeam> strips) {
+    StripPlan strip = today.plan().strips().stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
+    List<String> missing = new ArrayList<>();
+    today.plan().seams().stream().filter(seam -> strip.after().contains(seam.id()) && !isDone(seams, seam.id())).forEach(seam -> missing.add(seam.name()));
+    List<String> on = strip.inner().stream().map(StripPlan.InnerPlan::piece).distinct().toList();
+    today.plan().strips().stream().filter(other -> on.contains(other.id()) && !isDone(strips, other.id())).forEach(other -> missing.add(other.called()));
+    if (!missing.isEmpty()) {
+      Finding finding = Finding.of(FindingCode.STRIP_TOO_EARLY, Where.NOWHERE.ofStrip(id), Fact.text("strip", strip.called()), Fact.text("first", Wording.low(String.join(" and the ", missing))));
+      throw new Problems.Refused(List.of(finding), today.garment().wording());
+    }
+  }
+
+  private static boolean isDone(Map<String, Progress.OfSeam> progress, String id) {
+    return progress.containsKey(id) && progress.get(id).joined();
   }
 
   /** A seam that runs across others waits until they are joined. */

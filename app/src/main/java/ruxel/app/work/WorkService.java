@@ -13,11 +13,13 @@ import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
 import ruxel.core.bench.LineDirections;
 import ruxel.core.bench.Pace;
+import ruxel.core.bench.StripDirections;
 import ruxel.core.bench.Work;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
+import ruxel.core.plan.SeamPlan;
 import ruxel.core.seam.Join;
 
 /** Takes seams to the bench and keeps what is done there. */
@@ -94,8 +96,11 @@ public class WorkService {
     throw new Problems.Stale(garments.versioned(garment).version(), List.of());
   }
 
-  /** What is to be decided of a seam, or of the board of a line. */
+  /** What is to be decided of a seam or a strip, or of the board of a line. */
   private static List<FindingView> toDecide(GarmentReader.Versioned today, Join join) {
+    if (join instanceof Join.OfStrip) {
+      return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.strip().filter(join.id()::equals).isPresent()).toList();
+    }
     return join instanceof Join.OfLine line
         ? today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(line.piece()::equals).isPresent()).toList()
         : today.plan().toDecide(join.id());
@@ -108,6 +113,26 @@ public class WorkService {
     GarmentReader.Versioned today = garments.versioned(garment);
     BenchPlan plan = planned(today, line);
     return new LineView(plan, held(plan), toDecide(today, line), store.current(garment, line));
+  }
+
+  /** A strip as it would be worked, and the work it has. */
+  public record StripView(BenchPlan plan, List<FindingView> toDecide, Optional<UUID> work) {}
+
+  public StripView strip(UUID garment, Join.OfStrip strip) {
+    GarmentReader.Versioned today = garments.versioned(garment);
+    return new StripView(planned(today, strip), toDecide(today, strip), store.current(garment, strip));
+  }
+
+  /** How far a strip is. */
+  public record StripProgress(String strip, UUID work, Work.State state, int position) {}
+
+  /** The strips of today that are in hand or worked. */
+  public List<StripProgress> strips(UUID garment) {
+    Map<String, Progress.OfSeam> begun = progress.strips(garment);
+    return garments.versioned(garment).plan().strips().stream()
+        .filter(strip -> begun.containsKey(strip.id()))
+        .map(strip -> new StripProgress(strip.id(), begun.get(strip.id()).work(), begun.get(strip.id()).state(), begun.get(strip.id()).position()))
+        .toList();
   }
 
   /** How far a line of a board is. */
@@ -137,14 +162,17 @@ public class WorkService {
   }
 
   private static Held held(BenchPlan plan) {
-    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().method().flatMap(Method::of).map(Method::lay), plan.check());
+    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().flatMap(SeamPlan::method).flatMap(Method::of).map(Method::lay), plan.check());
   }
 
   private static BenchPlan planned(GarmentReader.Versioned today, Join join) {
-    return today(today, join).orElseThrow(() -> new Problems.NotFound("This seam cannot be worked yet; the seam view says why."));
+    return today(today, join).orElseThrow(() -> new Problems.NotFound("This cannot be worked at the bench yet; its own view says why."));
   }
 
   private static Optional<BenchPlan> today(GarmentReader.Versioned today, Join join) {
+    if (join instanceof Join.OfStrip) {
+      return StripDirections.of(today.garment(), today.plan(), join.id());
+    }
     return join instanceof Join.OfLine line ? LineDirections.of(today.garment(), line.piece(), line.line()) : Directions.of(today.garment(), today.plan(), join.id());
   }
 

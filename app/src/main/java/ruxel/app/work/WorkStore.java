@@ -31,6 +31,7 @@ public class WorkStore {
 
   private static final String SEAM = "SEAM";
   private static final String LINE = "LINE";
+  private static final String STRIP = "STRIP";
   /** Between the board and the line in the id of a line; no piece has it in its own. */
   private static final String WITHIN = "/";
 
@@ -108,6 +109,11 @@ public class WorkStore {
   /** The same of the lines of boards, by garment and the id of the line. */
   Map<UUID, Map<String, Progress.OfSeam>> lines(List<UUID> garments) {
     return progress(garments, LINE);
+  }
+
+  /** The same of strips, by garment and the id of the strip. */
+  Map<UUID, Map<String, Progress.OfSeam>> strips(List<UUID> garments) {
+    return progress(garments, STRIP);
   }
 
   private Map<UUID, Map<String, Progress.OfSeam>> progress(List<UUID> garments, String kind) {
@@ -193,13 +199,14 @@ public class WorkStore {
   }
 
   private static String kind(Join join) {
-    return join instanceof Join.OfLine ? LINE : SEAM;
+    return join instanceof Join.OfLine ? LINE : join instanceof Join.OfStrip ? STRIP : SEAM;
   }
 
   private static Join join(String kind, String id) {
     return switch (kind) {
       case SEAM -> Join.seam(id);
       case LINE -> Join.line(id.substring(0, id.indexOf(WITHIN)), id.substring(id.indexOf(WITHIN) + 1));
+      case STRIP -> new Join.OfStrip(id);
       default -> throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(kind));
     };
   }

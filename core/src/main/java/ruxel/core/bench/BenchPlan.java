@@ -3,12 +3,15 @@ package ruxel.core.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.core.piece.Cloth.Dye;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.SeamPlan;
 
 /**
- * A step as it is taken to the bench (handbook 14): the frozen seam plan and every joint in words. Joint
- * k is the k-th element, counted from 0. Held as told, {@code wrongSide} says which side the maker sees and
+ * A step as it is taken to the bench (handbook 14): the frozen plan of a seam, or the rounds of a strip, and every joint, or stitch, in
+ * words. Joint k is the k-th element, counted from 0. Held as told, {@code wrongSide} says which side the maker sees and
  * {@code fromRight} at which hand the start lies.
  */
 public record BenchPlan(
@@ -21,9 +24,25 @@ public record BenchPlan(
     String check,
     List<String> cautions,
     List<Prompt> prompts,
-    SeamPlan plan,
+    Optional<SeamPlan> plan,
     List<BenchJoint> joints,
-    List<HeldSquare> squares) {
+    List<HeldSquare> squares,
+    List<BenchRound> rounds,
+    List<Stop> stops) {
+  /** A place that is looked at once so many joints are done: a marker, or the end of a stretch; its number is the maker's. */
+  public record Stop(int number, int joint, String words) {}
+
+  /** A round of a strip: its stitches are joints {@code from} to {@code to}. */
+  public record BenchRound(int number, String words, int from, int to, List<BenchSegment> segments) {
+    public BenchRound {
+      segments = List.copyOf(segments);
+    }
+  }
+
+  /** Like units in a row, and the joints {@code from} to {@code to} that are worked into them. */
+  public record BenchSegment(String name, UnitKind kind, int units, int from, int to, String words) {}
+
+
   /** A square of a line, by the piece it stands for on the rails; none at a seam. */
   public record HeldSquare(String piece, String name, Dye colour) {}
 
@@ -46,6 +65,18 @@ public record BenchPlan(
     cautions = List.copyOf(cautions);
     joints = List.copyOf(joints);
     squares = List.copyOf(squares);
+    rounds = List.copyOf(rounds);
+    stops = stops.isEmpty() ? plan.map(BenchPlan::markers).orElse(List.of()) : List.copyOf(stops);
+  }
+
+  /** Of a seam; a plan that was frozen before stops were told has them, too. */
+  private static List<Stop> markers(SeamPlan plan) {
+    return plan.checkpoints().stream().map(marker -> new Stop(marker.number(), marker.joint(), marker.name().isEmpty() ? marker.nameA() : "%s (%s)".formatted(marker.nameA(), marker.name()))).toList();
+  }
+
+  /** What is worked. */
+  public String name() {
+    return plan.map(SeamPlan::name).orElse(title);
   }
 
   /** The same as a line of squares, with what comes at their corners in the place of markers there. */
@@ -53,7 +84,7 @@ public record BenchPlan(
     List<Prompt> all = new ArrayList<>(prompts.stream().filter(prompt -> corners.stream().noneMatch(corner -> Math.abs(corner.joint() - prompt.joint()) <= 1)).toList());
     all.addAll(corners);
     all.sort(Comparator.comparingInt(Prompt::joint));
-    return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held);
+    return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held, rounds, stops);
   }
 
   /**
@@ -63,16 +94,22 @@ public record BenchPlan(
   public boolean isWorkedAs(BenchPlan other) {
     return hold.equals(other.hold)
         && places(joints).equals(places(other.joints))
-        && worked(plan.a()).equals(worked(other.plan.a()))
-        && worked(plan.b()).equals(worked(other.plan.b()));
+        && worked(plan).equals(worked(other.plan))
+        && stitches(rounds).equals(stitches(other.rounds));
   }
 
   private static List<List<Integer>> places(List<BenchJoint> joints) {
     return joints.stream().map(joint -> List.of(joint.a(), joint.b())).toList();
   }
 
-  private static List<List<Object>> worked(SeamPlan.SidePlan side) {
-    return side.rails().stream()
+  private static List<List<Object>> stitches(List<BenchRound> rounds) {
+    return rounds.stream().flatMap(round -> round.segments().stream()).map(segment -> List.<Object>of(segment.kind(), segment.units(), segment.from(), segment.to())).toList();
+  }
+
+  private static List<List<Object>> worked(Optional<SeamPlan> plan) {
+    return plan.stream()
+        .flatMap(seam -> Stream.of(seam.a(), seam.b()))
+        .flatMap(side -> side.rails().stream())
         .map(rail -> List.<Object>of(rail.piece(), rail.edge(), rail.kind(), rail.firstPlace(), rail.places(), rail.placesPerUnit(), rail.firstNumber(), rail.numberStep()))
         .toList();
   }

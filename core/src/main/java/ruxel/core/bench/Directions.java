@@ -83,7 +83,7 @@ public final class Directions {
         method.map(HowTo::check).orElse(""),
         cautions,
         new Prompts(plan, match.joints().size(), tugEvery(needle, rules)).all(),
-        plan, joints(), List.of());
+        Optional.of(plan), joints(), List.of(), List.of(), List.of());
   }
 
   /** Only yarn on a needle is tugged. */

@@ -54,8 +54,8 @@ public record Alternatives(List<Alternative> all) {
   /**
    * Quadratic in the seams.
    */
-  public static Alternatives of(Order order, List<ResolvedSeam> resolved, List<Piece> pieces, SeamGraph graph, Thread thread) {
-    List<Join> all = Thread.inRows(resolved.stream().map(ResolvedSeam::join).toList(), thread.rows());
+  public static Alternatives of(Order order, List<ResolvedSeam> resolved, List<Piece> pieces, SeamGraph graph, Leading thread) {
+    List<Join> all = Leading.inRows(resolved.stream().map(ResolvedSeam::join).toList(), thread.rows());
     if (order.steps().isEmpty()) {
       return new Alternatives(List.of());
     }

@@ -28,7 +28,7 @@ final class FewestPasses {
     }
   }
 
-  private FewestPasses(Order order, SeamGraph graph, Thread thread) {
+  private FewestPasses(Order order, SeamGraph graph, Leading thread) {
     order.steps().forEach(step -> step.joins().forEach(join -> after.put(join, step.after())));
     Map<List<Object>, Integer> numbers = new HashMap<>();
     for (Join join : graph.ways().keySet()) {
@@ -47,7 +47,7 @@ final class FewestPasses {
   }
 
   /** No must is broken; where nothing goes on, the next of {@code base} is begun. Quadratic in the seams. */
-  static Passes of(Order order, List<Join> base, SeamGraph graph, Thread thread) {
+  static Passes of(Order order, List<Join> base, SeamGraph graph, Leading thread) {
     FewestPasses search = new FewestPasses(order, graph, thread);
     return Passes.of(search.sequence(base), graph, thread, search.turned);
   }

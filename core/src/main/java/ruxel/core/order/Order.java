@@ -66,7 +66,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
       findings.add(Finding.of(FindingCode.ORDER_CIRCLE, Where.seam(circle.iterator().next().id()), Fact.text("seams", names)));
       return new Order(List.of(), List.copyOf(findings));
     }
-    List<Join> all = Thread.inRows(resolved.stream().map(ResolvedSeam::join).toList(), rows);
+    List<Join> all = Leading.inRows(resolved.stream().map(ResolvedSeam::join).toList(), rows);
     List<Join> asWanted = wanted.stream().map(Join::seam).toList();
     Map<Join, SeamRole.Stage> stages = new HashMap<>();
     resolved.forEach(seam -> stages.put(seam.join(), stage(seam)));

@@ -25,11 +25,11 @@ public record Passes(List<Join> sequence, Map<Join, Join> goesOnFrom, Set<Join> 
   /**
    * In the seams' own directions. Linear in the seams.
    */
-  public static Passes of(List<Join> sequence, SeamGraph graph, Thread thread) {
+  public static Passes of(List<Join> sequence, SeamGraph graph, Leading thread) {
     return of(sequence, graph, thread, Set.of());
   }
 
-  static Passes of(List<Join> sequence, SeamGraph graph, Thread thread, Collection<Join> turned) {
+  static Passes of(List<Join> sequence, SeamGraph graph, Leading thread, Collection<Join> turned) {
     Map<List<?>, List<Join>> live = new HashMap<>();
     Map<Join, Join> goesOn = new HashMap<>();
     Join last = null;

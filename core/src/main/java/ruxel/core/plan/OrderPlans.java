@@ -18,7 +18,7 @@ import ruxel.core.method.Method;
 import ruxel.core.order.Alternatives;
 import ruxel.core.order.Order;
 import ruxel.core.order.Passes;
-import ruxel.core.order.Thread;
+import ruxel.core.order.Leading;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.strand.SeamStrands;
@@ -83,8 +83,8 @@ final class OrderPlans {
   }
 
   /** With what a seam is worked: the tool and the yarn; seams whose method is not chosen go on from none. */
-  private Thread thread() {
-    return new Thread(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), joinedRows);
+  private Leading thread() {
+    return new Leading(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), joinedRows);
   }
 
   private OrderPlan.AlternativeView view(Alternatives.Alternative alternative, List<Join> now) {

@@ -80,7 +80,9 @@ final class Rounds {
       if (worked.stretch() < 0) {
         segments.add(worked);
       } else {
-        int units = worked.stitches() + behind.map(corner -> share(below, corner, worked)).orElse(0) + cornerBefore(below, i).map(corner -> share(below, corner, worked)).orElse(0);
+        Optional<Turned> ahead = cornerBefore(below, i).filter(corner -> !behind.equals(Optional.of(corner)));
+        boolean meetsItself = behind.isPresent() && ahead.isEmpty() && cornerBefore(below, i).isPresent();
+        int units = worked.stitches() + behind.map(corner -> meetsItself ? both(corner) : share(below, corner, worked)).orElse(0) + ahead.map(corner -> share(below, corner, worked)).orElse(0);
         segments.add(over(line, worked.stretch(), Math.max(0, units), height, below.round(), round));
       }
       if (behind.isPresent()) {
@@ -102,6 +104,11 @@ final class Rounds {
     Worked behind = IntStream.range(1, round.segments().size() + 1).mapToObj(i -> round.segments().get((corner.behind() + i) % round.segments().size())).filter(each -> each.stretch() >= 0).findFirst().orElseThrow();
     boolean isLonger = segment == before ? before.stitches() >= behind.stitches() : behind.stitches() > before.stitches();
     return corner.stitches() / 2 + (isLonger ? Math.min(0, corner.stitches() % 2) : 0);
+  }
+
+  /** Of the only corner of a round with one stretch, which lies at both ends of it. */
+  private static int both(Turned corner) {
+    return corner.stitches() < 0 ? corner.stitches() : corner.stitches() - corner.stitches() % 2;
   }
 
   private static Worked over(Line line, int index, int units, double height, Round below, Round round) {

@@ -12,8 +12,8 @@ import ruxel.core.seam.Join;
  * @param of what a seam is worked with; empty where that is not known, and nothing can go on
  * @param rows seams that one row joins, in its order: it goes on from each to the next without being cut
  */
-public record Thread(Function<Join, Optional<?>> of, List<List<Join>> rows) {
-  public Thread {
+public record Leading(Function<Join, Optional<?>> of, List<List<Join>> rows) {
+  public Leading {
     rows = List.copyOf(rows);
   }
 

@@ -1,0 +1,84 @@
+package ruxel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** An edging at the bench over HTTP: after its seams, taken once by two windows, kept to the stitch, not taken away while it is in hand. */
+class StripBenchApiTest {
+  private static final List<String> SEAMS = List.of("shoulder.left", "shoulder.right", "side.left", "side.right");
+  private final TestServer server = TestServer.shared();
+  private final String garment = created();
+
+  private String created() {
+    String body = "{\"name\": \"Vest\", \"construction\": \"sleeveless\", \"answers\": {\"kind\": \"PULLOVER\"}}";
+    String path = "/api/garments/" + TestServer.json(server.post("/api/garments", body)).path("id").asString();
+    JsonNode openings = TestServer.json(server.get(path)).path("plan").path("gluing").path("openings");
+    JsonNode armhole = IntStream.range(0, openings.size()).mapToObj(openings::get).filter(opening -> opening.path("name").asString().equals("Left armhole")).findFirst().orElseThrow();
+    String strip =
+        "{\"kind\":\"STRIP_TOLD\",\"strip\":{\"id\":\"one\",\"name\":\"Left armhole edging\",\"from\":%s,\"rounds\":[{\"stitch\":\"SC\",\"widthMm\":6.25,\"heightMm\":6,\"turned\":false},{\"stitch\":\"SC\",\"widthMm\":6.25,\"heightMm\":6,\"turned\":false}],\"multiple\":{\"of\":1,\"more\":0},\"straightOn\":false,\"trims\":{}}}"
+            .formatted(armhole.path("start"));
+    String methods = SEAMS.stream().map(seam -> "{\"kind\":\"METHOD_CHOSEN\",\"seam\":\"%s\",\"method\":\"slip-both\"}".formatted(seam)).collect(Collectors.joining(","));
+    assertThat(server.post(path + "/changes", "{\"changes\":[" + strip + "," + methods + "]}", "If-Match", "\"1\"").statusCode()).isEqualTo(200);
+    return path;
+  }
+
+  @Test
+  void itWaitsForTheSeamsItRunsOver() {
+    HttpResponse<String> early = take();
+    assertThat(early.statusCode()).isEqualTo(422);
+    assertThat(early.body()).contains("STRIP_TOO_EARLY").contains("left shoulder and the left side");
+    assertThat(server.post(garment + "/work", "{\"strip\":\"none\"}").statusCode()).isEqualTo(404);
+    assertThat(server.get(garment + "/strips/none").statusCode()).isEqualTo(404);
+    assertThat(TestServer.json(server.get(garment + "/strips/one")).path("plan").path("rounds")).hasSize(2);
+  }
+
+  @Test
+  void twoWindowsTakeOneWorkAndItsPlaceIsKeptToTheStitch() {
+    SEAMS.forEach(this::join);
+    CompletableFuture<HttpResponse<String>> one = CompletableFuture.supplyAsync(this::take);
+    CompletableFuture<HttpResponse<String>> other = CompletableFuture.supplyAsync(this::take);
+    String work = TestServer.json(one.join()).path("id").asString();
+    assertThat(TestServer.json(other.join()).path("id").asString()).isEqualTo(work);
+    int stitches = TestServer.json(one.join()).path("plan").path("joints").size();
+    assertThat(keep(work, 1, 30)).isEqualTo(200);
+    JsonNode strips = TestServer.json(server.get(garment + "/strips"));
+    assertThat(strips).hasSize(1);
+    assertThat(strips.get(0).path("position").asInt()).isEqualTo(30);
+    assertThat(strips.get(0).path("state").asString()).isEqualTo("IN_HAND");
+
+    HttpResponse<String> removed = server.post(garment + "/changes", "{\"changes\":[{\"kind\":\"STRIP_REMOVED\",\"strip\":\"one\"}]}", "If-Match", "\"2\"");
+    assertThat(removed.statusCode()).isEqualTo(422);
+    assertThat(removed.body()).contains("BEGUN_WITHOUT_PIECES").contains("Left armhole edging is begun at the bench");
+    assertThat(server.post(garment + "/undo", "{}", "If-Match", "\"2\"").statusCode()).as("undoing what made it takes it away too").isEqualTo(422);
+
+    assertThat(server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":31,\"kind\":\"FINISH\",\"joint\":0}]}").statusCode()).as("not all stitches are worked").isEqualTo(409);
+    assertThat(keep(work, 31, stitches)).isEqualTo(200);
+    assertThat(server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":%d,\"kind\":\"FINISH\",\"joint\":0}]}".formatted(stitches + 1)).statusCode()).isEqualTo(200);
+    assertThat(TestServer.json(server.get(garment + "/strips")).get(0).path("state").asString()).isEqualTo("JOINED");
+    assertThat(TestServer.json(server.get("/api/work/" + work)).path("planChanged").asBoolean()).isFalse();
+  }
+
+  private void join(String seam) {
+    JsonNode view = TestServer.json(server.post(garment + "/work", "{\"seam\":\"%s\"}".formatted(seam)));
+    String work = view.path("id").asString();
+    int joints = view.path("plan").path("joints").size();
+    assertThat(keep(work, 1, joints)).isEqualTo(200);
+    server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":%d,\"kind\":\"FINISH\",\"joint\":0}]}".formatted(joints + 1));
+  }
+
+  private int keep(String work, int from, int to) {
+    String events = IntStream.rangeClosed(from, to).mapToObj(joint -> "{\"seq\":%1$d,\"kind\":\"JOINT\",\"joint\":%1$d}".formatted(joint)).collect(Collectors.joining(","));
+    return server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[" + events + "]}").statusCode();
+  }
+
+  private HttpResponse<String> take() {
+    return server.post(garment + "/work", "{\"strip\":\"one\"}");
+  }
+}

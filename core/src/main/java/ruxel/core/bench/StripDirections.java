@@ -1,0 +1,190 @@
+package ruxel.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.bench.BenchPlan.BenchJoint;
+import ruxel.core.bench.BenchPlan.BenchRound;
+import ruxel.core.bench.BenchPlan.BenchSegment;
+import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.bench.BenchPlan.Stop;
+import ruxel.core.garment.Garment;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PickUpSpread;
+import ruxel.core.plan.StripPlan;
+import ruxel.core.plan.StripPlan.CornerPlan;
+import ruxel.core.plan.StripPlan.RoundPlan;
+import ruxel.core.plan.StripPlan.SegmentPlan;
+
+/**
+ * Says the rounds of a strip stitch by stitch, for the bench (handbook 11, 14): into which unit each goes, what is worked together or
+ * into one place at a corner, and where a stretch ends.
+ */
+public final class StripDirections {
+  /** More are worked by the list: nobody counts so far in one sitting. */
+  public static final int MOST_STITCHES = 20_000;
+  private static final int SEAM_PLACE = -1;
+
+  private final StripPlan strip;
+  private final HouseRules rules;
+  private final Wording wording;
+  private final List<BenchJoint> joints = new ArrayList<>();
+  private final List<BenchRound> rounds = new ArrayList<>();
+  private final List<Stop> stops = new ArrayList<>();
+  private final List<Prompt> prompts = new ArrayList<>();
+
+  private StripDirections(StripPlan strip, HouseRules rules, Wording wording) {
+    this.strip = strip;
+    this.rules = rules;
+    this.wording = wording;
+  }
+
+  /**
+   * The bench plan of a strip; empty when the garment has no such strip, when it is made separately, or too long. Linear in its stitches,
+   * and in units times stitches of a stretch of the first round.
+   *
+   * @param planned the plan of this garment
+   */
+  public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String stripId) {
+    return planned.strips().stream()
+        .filter(strip -> strip.id().equals(stripId) && strip.band().isEmpty() && strip.rounds().stream().mapToInt(RoundPlan::total).sum() <= MOST_STITCHES)
+        .findFirst()
+        .map(strip -> new StripDirections(strip, garment.rules(), garment.wording()).plan());
+  }
+
+  private BenchPlan plan() {
+    strip.rounds().forEach(this::round);
+    String name = Wording.low(strip.called());
+    RoundPlan first = strip.rounds().get(0);
+    String hold = "Right side towards you; %s, from the ball.".formatted(first.stitch().name(wording.terms()));
+    String start = "Fasten on where the %s begins. %s".formatted(Wording.low(strip.inner().get(0).name()), first.words());
+    List<String> cautions = new ArrayList<>(strip.effects());
+    cautions.add("Count clips and markers in and out.");
+    return new BenchPlan(
+        strip.id(), "Work the " + name, hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), rounds, stops);
+  }
+
+  /** A stitch that is worked into a unit, before it is known what is worked together. */
+  private record Into(int segment, int unit, String words) {}
+
+  private void round(RoundPlan round) {
+    List<Into> all = new ArrayList<>();
+    List<Integer> ends = new ArrayList<>();
+    for (int i = 0; i < round.segments().size(); i++) {
+      all.addAll(segment(round, i));
+      for (CornerPlan corner : corners(round, i)) {
+        for (int k = 0; k < corner.stitches(); k++) {
+          all.add(new Into(i, SEAM_PLACE, "Into the same place again, at the corner"));
+        }
+      }
+      ends.add(all.size());
+    }
+    List<Integer> shift = together(round, all, ends);
+    int start = joints.size();
+    all.forEach(into -> joints.add(new BenchJoint(into.segment(), into.unit(), into.words() + ".")));
+    List<BenchSegment> segments = new ArrayList<>();
+    int from = start;
+    for (int i = 0; i < round.segments().size(); i++) {
+      SegmentPlan segment = round.segments().get(i);
+      int to = Math.min(joints.size(), start + shift.get(i));
+      segments.add(new BenchSegment(segment.stretch().map(number -> strip.inner().get(number).name()).orElse(""), segment.kind(), segment.units(), from, Math.max(from, to), segment.words()));
+      from = Math.max(from, to);
+    }
+    stops(round, segments);
+    rounds.add(new BenchRound(round.number(), round.words(), start, joints.size(), segments));
+    if (round.number() < strip.rounds().size()) {
+      RoundPlan next = strip.rounds().get(round.number());
+      String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s Next: %s".formatted(word(), round.number(), close(), turn, next.words()), "%d stitches in it; count them.".formatted(round.total())));
+    }
+  }
+
+  private String word() {
+    return strip.round() ? "Round" : "Row";
+  }
+
+  private String close() {
+    return strip.round() ? " Close it with a slip stitch, which is no stitch." : "";
+  }
+
+  private static List<CornerPlan> corners(RoundPlan round, int segment) {
+    return round.corners().stream().filter(corner -> corner.behind() == segment).toList();
+  }
+
+  private List<Into> segment(RoundPlan round, int index) {
+    SegmentPlan segment = round.segments().get(index);
+    if (segment.stretch().isEmpty()) {
+      String words = segment.words().endsWith(".") ? segment.words().substring(0, segment.words().length() - 1) : segment.words();
+      return List.of(new Into(index, SEAM_PLACE, words));
+    }
+    List<Into> stitches = new ArrayList<>();
+    int last = SEAM_PLACE;
+    for (int unit : PickUpSpread.of(segment.stitches(), segment.units(), rules)) {
+      stitches.add(new Into(index, unit, "%s %d%s".formatted(Wording.capital(PlaceNames.word(segment.kind())), unit + 1, unit == last ? " again" : "")));
+      last = unit;
+    }
+    return stitches;
+  }
+
+  /**
+   * At each corner that takes stitches as many and one become one, with the seam place in their middle where there is one.
+   *
+   * @return where each segment ends then
+   */
+  private static List<Integer> together(RoundPlan round, List<Into> all, List<Integer> ends) {
+    List<Integer> shift = new ArrayList<>(ends);
+    for (int i = 0; i < round.segments().size(); i++) {
+      for (CornerPlan corner : corners(round, i)) {
+        if (corner.stitches() < 0 && !all.isEmpty()) {
+          int taken = Math.min(-corner.stitches(), all.size() - 1);
+          boolean beforePlace = i + 1 < round.segments().size() && round.segments().get(i + 1).stretch().isEmpty();
+          int wanted = shift.get(i) - (beforePlace ? taken / 2 : (taken + 1) / 2);
+          int first = Math.max(0, Math.min(wanted, all.size() - taken - 1));
+          String words = "%s together over the corner".formatted(Wording.capital(Wording.number(taken + 1L)));
+          all.set(first, new Into(all.get(first).segment(), SEAM_PLACE, words));
+          all.subList(first + 1, first + 1 + taken).clear();
+          for (int k = 0; k < shift.size(); k++) {
+            int end = shift.get(k);
+            shift.set(k, end > first + taken ? end - taken : Math.min(end, first + 1));
+          }
+        }
+      }
+    }
+    return shift;
+  }
+
+  /** A stop at the end of each stretch: what comes next, said once for all that lies between two stretches. */
+  private void stops(RoundPlan round, List<BenchSegment> segments) {
+    for (int i = 0; i < segments.size(); i++) {
+      BenchSegment segment = segments.get(i);
+      boolean isStretch = round.segments().get(i).stretch().isPresent();
+      if (isStretch && segment.to() > segment.from()) {
+        int corner = corners(round, i).stream().mapToInt(CornerPlan::stitches).sum();
+        int at = segment.to() - Math.max(0, corner + (corner > 0 ? 1 : 0));
+        String next = next(round, i);
+        if (at > segment.from() && !next.isEmpty()) {
+          stops.add(new Stop(stops.size() + 1, at, segment.name().isEmpty() ? next : "the end of the " + Wording.low(segment.name())));
+          prompts.add(new Prompt(at, Prompt.Kind.MARKER, next, "%s so far along the %s.".formatted(Wording.counted(at - (long) segment.from(), "stitches"), Wording.low(segment.name()))));
+        }
+      }
+    }
+  }
+
+  private static String next(RoundPlan round, int index) {
+    List<String> words = new ArrayList<>(corners(round, index).stream().map(CornerPlan::words).toList());
+    for (int i = index + 1; i < round.segments().size() && round.segments().get(i).stretch().isEmpty(); i++) {
+      words.add(round.segments().get(i).words());
+    }
+    for (int i = index + 1; i < round.segments().size(); i++) {
+      if (round.segments().get(i).stretch().isPresent()) {
+        words.add("Then %s".formatted(Wording.low(round.segments().get(i).words())));
+        break;
+      }
+    }
+    return String.join(" ", words);
+  }
+}

@@ -1,0 +1,118 @@
+package ruxel.core.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.change.StripChange;
+import ruxel.core.construction.Answers;
+import ruxel.core.construction.Template;
+import ruxel.core.construction.Templates;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Stitch;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PickUpSpread;
+import ruxel.core.plan.StripPlan;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
+
+/** Rounds of an edging at the bench: every stitch has its place, stretches end where they should, corners are worked together or into one place. */
+class StripDirectionsTest {
+  @ParameterizedTest
+  @MethodSource("constructions")
+  void everyStitchOfEveryRoundIsTold(Template template) {
+    Random random = new Random(template.id().hashCode());
+    Garment garment = Garment.of("Any", new Recipe(template.id(), new Answers(Map.of())));
+    for (GarmentPlan.OpeningPlan opening : Wardrobe.plan(garment).gluing().openings()) {
+      List<Round> rounds = IntStream.range(0, 1 + random.nextInt(3)).mapToObj(i -> Round.usual(Stitch.values()[random.nextInt(4)], 5 + random.nextInt(4))).toList();
+      Strip strip = new Strip("one", opening.name(), opening.start(), Optional.empty(), rounds, Strip.Multiple.ANY, random.nextBoolean(), Trims.NONE, Optional.empty(), Optional.empty());
+      Garment edged = told(garment, strip);
+      GarmentPlan plan = Wardrobe.plan(edged);
+      for (StripPlan told : plan.strips()) {
+        BenchPlan bench = StripDirections.of(edged, plan, told.id()).orElseThrow();
+        assertThat(bench.joints()).hasSize(told.rounds().stream().mapToInt(StripPlan.RoundPlan::total).sum()).allMatch(joint -> joint.words().endsWith("."));
+        int from = 0;
+        for (int i = 0; i < bench.rounds().size(); i++) {
+          BenchPlan.BenchRound round = bench.rounds().get(i);
+          assertThat(round.from()).isEqualTo(from);
+          assertThat(round.to() - round.from()).isEqualTo(told.rounds().get(i).total());
+          int at = round.from();
+          for (BenchPlan.BenchSegment segment : round.segments()) {
+            assertThat(segment.from()).isEqualTo(at);
+            assertThat(segment.to()).isGreaterThanOrEqualTo(at);
+            at = segment.to();
+          }
+          assertThat(at).isEqualTo(round.to());
+          from = round.to();
+        }
+        assertThat(bench.stops()).extracting(BenchPlan.Stop::joint).isSorted().allMatch(joint -> joint > 0 && joint <= bench.joints().size());
+        assertThat(bench.isWorkedAs(StripDirections.of(edged, plan, told.id()).orElseThrow())).isTrue();
+      }
+    }
+  }
+
+  static Stream<Template> constructions() {
+    return Templates.all().stream();
+  }
+
+  @Test
+  void aStretchOfDoubleCrochetRowEndsTakesTwoIntoEachAndStopsBeforeTheSeam() {
+    Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "underarmStitches", new Answers.Numeric(0), "armholeShapedRows", new Answers.Numeric(0), "armholeShapedStitches", new Answers.Numeric(0)))));
+    GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
+    Garment edged = told(vest, new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6.25), Round.usual(Stitch.HDC, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    GarmentPlan plan = Wardrobe.plan(edged);
+    BenchPlan bench = StripDirections.of(edged, plan, "one").orElseThrow();
+    assertThat(bench.title()).isEqualTo("Work the armhole edging");
+    assertThat(bench.joints().get(0).words()).isEqualTo("Row end 1.");
+    assertThat(bench.joints().get(1).words()).isEqualTo("Row end 1 again.");
+    assertThat(bench.joints().get(2).words()).isEqualTo("Row end 2.");
+    StripPlan.SegmentPlan first = plan.strips().get(0).rounds().get(0).segments().get(0);
+    assertThat(bench.stops().get(0).joint()).isEqualTo(first.stitches());
+    assertThat(bench.prompts().get(0).words()).startsWith("One at the left shoulder. Then ");
+    assertThat(bench.prompts().get(0).expected()).startsWith(first.stitches() + " stitches so far along the ");
+    assertThat(bench.joints().get(first.stitches()).words()).isEqualTo("One at the left shoulder.");
+    assertThat(bench.prompts()).anyMatch(prompt -> prompt.joint() == bench.rounds().get(0).to() && prompt.words().startsWith("Round 1 is done. Close it with a slip stitch, which is no stitch. Next: Round 2, half double crochet: "));
+    GarmentPlan other = Wardrobe.plan(told(edged, new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 7)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())));
+    assertThat(bench.isWorkedAs(StripDirections.of(edged, other, "one").orElseThrow())).isFalse();
+    assertThat(StripDirections.of(edged, plan, "none")).isEmpty();
+  }
+
+  @Test
+  void whatACornerTakesIsWorkedTogetherWithTheSeamInItsMiddle() {
+    Garment tunic = Garment.of("Tunic", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "slitMm", new Answers.Numeric(150)))));
+    GarmentPlan.OpeningPlan hem = Wardrobe.plan(tunic).gluing().openings().stream().filter(opening -> opening.name().toLowerCase().contains("hem")).findFirst().orElseThrow();
+    Garment edged = told(tunic, new Strip("one", "Hem edging", hem.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow();
+    assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).filteredOn(words -> words.equals("Three together over the corner.")).hasSize(2);
+    assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).filteredOn(words -> words.equals("Into the same place again, at the corner.")).hasSize(8);
+    assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).as("the seam is the middle of the three").doesNotContain("One at the left side.");
+  }
+
+  @ParameterizedTest
+  @CsvSource({"64, 32", "58, 45", "29, 32", "1, 9", "9, 1", "30, 24", "0, 4"})
+  void stitchesGoIntoUnitsInOrderAndEvenly(int stitches, int units) {
+    List<Integer> spread = PickUpSpread.of(stitches, units, Wardrobe.pullover().rules());
+    assertThat(spread).hasSize(stitches).isSorted().allMatch(unit -> unit >= 0 && unit < units);
+    int least = stitches / units;
+    IntStream.range(0, stitches < units ? 0 : units).forEach(unit -> assertThat(spread.stream().filter(each -> each == unit).count()).isBetween((long) least, least + 1L));
+    if (stitches < units) {
+      assertThat(spread).doesNotHaveDuplicates();
+    }
+  }
+
+  private static Garment told(Garment garment, Strip strip) {
+    return ((Outcome.Good<Garment>) new StripChange.StripTold(strip).apply(garment)).value();
+  }
+}

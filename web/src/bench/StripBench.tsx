@@ -1,0 +1,105 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { Button } from 'react-bootstrap';
+import { useParams } from 'react-router';
+import { garmentQuery } from '../api/garments';
+import type { Change, StripView } from '../api/types';
+import { stripQuery, takeStrip } from '../api/work';
+import { Findings } from '../shell/Findings';
+import { Loading } from '../shell/Messages';
+import { AtTheBench } from './AtTheBench';
+import { BenchPage } from './BenchPage';
+import { RoundWindow } from './RoundWindow';
+import { useBenchWork } from './useBenchWork';
+
+/** The bench for an edging: round by round and stretch by stretch, the place kept to the stitch. */
+export function StripBench() {
+  const { id = '', strip = '' } = useParams();
+  const queries = useQueryClient();
+  const garment = useQuery(garmentQuery(id));
+  const version = garment.data?.version ?? 0;
+  const asked = useQuery({ ...stripQuery(id, version, strip), enabled: version > 0 });
+  const bench = useBenchWork({
+    garment: garment.data,
+    id,
+    begun: asked.data?.work,
+    take: () => takeStrip(id, strip),
+    undoneToo: () => queries.invalidateQueries({ queryKey: ['strip', id] }),
+  });
+  const { work } = bench;
+  const edges = `/garments/${id}/edges?edging=${strip}`;
+  return (
+    <BenchPage
+      links={[
+        { to: `/garments/${id}`, word: 'Table', end: true },
+        { to: edges, word: 'Edges' },
+        { to: `/garments/${id}/order`, word: 'Order' },
+        { to: `/garments/${id}/edging-bench/${strip}`, word: 'Bench' },
+      ]}
+      garment={garment.data}
+      name={garment.data?.plan.strips.find((each) => each.id === strip)?.strip.name}
+      reads={[garment, asked]}
+      bench={bench}
+    >
+      {(garment.isPending || (version > 0 && asked.isPending)) && <Loading what="Clearing the bench…" />}
+      {asked.data && !bench.isBegun && (
+        <BeforeStrip
+          view={asked.data}
+          onTake={() => bench.take.mutate()}
+          onDecide={(change) => bench.decide.mutate(change)}
+        />
+      )}
+      {garment.data && work.data && (
+        <AtTheBench
+          key={`${work.data.id} ${work.dataUpdatedAt}`}
+          garment={garment.data}
+          work={work.data}
+          told={bench.told}
+          leaveTo={edges}
+          onOvertaken={bench.onOvertaken}
+          onUndone={bench.onUndone}
+        />
+      )}
+    </BenchPage>
+  );
+}
+
+interface BeforeProps {
+  view: StripView;
+  onTake: () => void;
+  onDecide: (change: Change) => void;
+}
+
+/** What an edging asks for, round by round, before it is begun. */
+function BeforeStrip({ view, onTake, onDecide }: BeforeProps) {
+  const { plan, toDecide } = view;
+  return (
+    <section className="before-start">
+      <h1>{plan.title}</h1>
+      <div className="held">
+        <RoundWindow plan={plan} position={0} />
+        <p className="held-how">
+          <strong>{plan.start}</strong> {plan.hold}
+        </p>
+      </div>
+      <ol className="bench-rounds">
+        {plan.rounds.map((round) => (
+          <li key={round.number}>
+            {round.words}
+            <ul>
+              {round.segments
+                .filter(({ name, from, to }) => name && to > from)
+                .map(({ from, words }) => (
+                  <li key={from}>{words}</li>
+                ))}
+            </ul>
+          </li>
+        ))}
+      </ol>
+      <p>{plan.cautions.join(' ')} Rest your hands when they ask for it.</p>
+      <Findings findings={toDecide} title="Decide this first" onDecide={onDecide} />
+      <Button size="lg" disabled={toDecide.length > 0} onClick={onTake}>
+        Take it to the bench
+      </Button>
+    </section>
+  );
+}
