@@ -21,6 +21,7 @@ import ruxel.core.seam.Join;
 public class DemoWardrobe {
   private static final int JOINTS_INTO_THE_LINE = 40;
   private static final long SEED = 4;
+  private static final int STITCHES_INTO_THE_ARMHOLE = 40;
   private static final int JOINTS_INTO_THE_SLEEVE = 17;
 
   private final GarmentService garments;
@@ -42,8 +43,11 @@ public class DemoWardrobe {
         .filter(board -> board.cells().stream().allMatch(cell -> cell.colourway().isPresent()))
         .findFirst()
         .ifPresent(board -> begin(squares, Join.line(board.id(), board.lines().get(0).id()), JOINTS_INTO_THE_LINE));
-    Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.JOINED_AS_WORKED, DemoGarments.SLEEVELESS, DemoGarments.SET_IN, DemoGarments.NOTCHED)
+    Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.JOINED_AS_WORKED, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
+    UUID tunic = garments.importFile(DemoGarments.SLEEVELESS.file());
+    garments.plan(tunic).seams().forEach(seam -> join(tunic, seam.id()));
+    garments.plan(tunic).strips().stream().findFirst().ifPresent(strip -> begin(tunic, new Join.OfStrip(strip.id()), STITCHES_INTO_THE_ARMHOLE));
     garments.importFile(DemoGarments.JACKET.file());
     garments.importFile(DemoGarments.PULLOVER.file());
     UUID cardigan = garments.importFile(DemoGarments.CARDIGAN.file());

@@ -58,6 +58,26 @@ class EdgesTest {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Edgings and bands"))).isVisible();
   }
 
+  /** The tunic's first armhole is in hand: the bench goes on where it was left, stitch by stitch. */
+  @Test
+  void anArmholeIsWorkedAtTheBench() {
+    Page tunic = Product.RUNNING.open("Lantern-carrier’s tunic");
+    view(tunic, "Edges").click();
+    tunic.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left armhole, "))).click();
+    assertThat(tunic.getByText(Pattern.compile("40 of \\d+ stitches done\\."))).isVisible();
+    tunic.getByText("Go on at the bench").click();
+    assertThat(tunic.getByTestId("joint")).hasText("41");
+    assertThat(tunic.getByText(Pattern.compile("^Row end \\d+( again)?\\.$"))).isVisible();
+    Product.assertAccessible(tunic);
+    tunic.keyboard().press("Space");
+    assertThat(tunic.getByTestId("joint")).hasText("42");
+    assertThat(tunic.getByText("Kept to the stitch")).isVisible();
+    tunic.reload();
+    assertThat(tunic.getByTestId("joint")).hasText("42");
+    button(tunic, "Back one").click();
+    assertThat(tunic.getByTestId("joint")).hasText("41");
+  }
+
   private Locator tab(String opening) {
     return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + opening + ", ")));
   }
