@@ -61,7 +61,7 @@ class EdgesTest {
   /** The tunic's first armhole is in hand: the bench goes on where it was left, stitch by stitch. */
   @Test
   void anArmholeIsWorkedAtTheBench() {
-    Page tunic = Product.RUNNING.open("Lantern-carrier’s tunic");
+    Page tunic = Product.RUNNING.garment("Lantern-carrier’s tunic");
     view(tunic, "Edges").click();
     tunic.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Left armhole, "))).click();
     assertThat(tunic.getByText(Pattern.compile("40 of \\d+ stitches done\\."))).isVisible();
