@@ -1001,7 +1001,7 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripTold"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["StripYarned"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripTold"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -1558,6 +1558,10 @@ export interface components {
             from: number;
             /** @enum {string} */
             kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
+            /** Format: double */
+            leansBefore: number;
+            /** Format: double */
+            leansBehind: number;
             /** Format: double */
             lengthMm: number;
             name: string;
@@ -3044,6 +3048,11 @@ export interface components {
             to?: components["schemas"]["Spot"];
             trims: components["schemas"]["Trims"];
         };
+        StripIn: {
+            strip: string;
+            told: boolean;
+            yarn?: string;
+        };
         StripMirrored: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3118,6 +3127,15 @@ export interface components {
             toDecide: components["schemas"]["FindingView"][];
             /** Format: uuid */
             work?: string;
+        };
+        StripYarned: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_YARNED";
+            strip: string;
+            yarn?: string;
         };
         Summary: {
             /** Format: date-time */
@@ -3423,6 +3441,7 @@ export interface components {
         YarnPlan: {
             pieces: components["schemas"]["PieceIn"][];
             seams: components["schemas"]["SeamYarn"][];
+            strips: components["schemas"]["StripIn"][];
             weight?: components["schemas"]["WeightView"];
             withoutMethod: string[];
             yarns: components["schemas"]["YarnSum"][];

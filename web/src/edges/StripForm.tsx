@@ -34,6 +34,7 @@ export function StripForm({ editor, strip, onGone }: Props) {
       Take it out
     </Button>
   );
+  const yarn = <StripYarnField editor={editor} strip={strip} />;
   if (wanted.mirrorOf !== undefined) {
     const original = plan.strips.find(({ id }) => id === wanted.mirrorOf);
     return (
@@ -41,6 +42,7 @@ export function StripForm({ editor, strip, onGone }: Props) {
         <p>
           It keeps to the {original?.strip.name.toLowerCase()}: its rounds, and the stitches worked there.
         </p>
+        {yarn}
         {out}
       </div>
     );
@@ -105,6 +107,7 @@ export function StripForm({ editor, strip, onGone }: Props) {
           <TrimFields trims={wanted.trims} onTrims={(trims) => change({ trims })} />
         </>
       )}
+      {yarn}
       <Along key={JSON.stringify([wanted.from, wanted.to])} strip={strip} onAlong={change} />
       <div className="line">
         {strip.mirrorable && !mirror && (
@@ -129,6 +132,43 @@ export function StripForm({ editor, strip, onGone }: Props) {
         {out}
       </div>
     </div>
+  );
+}
+
+/** The yarn an edging is worked in: its own, or that of its piece. */
+function StripYarnField({ editor, strip }: { editor: GarmentEditor; strip: StripPlan }) {
+  const { yarn } = editor.garment.plan;
+  if (yarn.yarns.length === 0) {
+    return null;
+  }
+  const now = yarn.strips.find((each) => each.strip === strip.id);
+  const usual = yarn.yarns.find(({ id }) => id === now?.yarn);
+  return (
+    <Form.Group controlId="strip-yarn" className="line">
+      <Form.Label>Yarn</Form.Label>
+      <Form.Select
+        size="sm"
+        value={now?.told ? now.yarn : ''}
+        onChange={(event) =>
+          void editor.change([
+            {
+              kind: 'STRIP_YARNED',
+              strip: strip.id,
+              ...(event.target.value ? { yarn: event.target.value } : {}),
+            },
+          ])
+        }
+      >
+        <option value="">
+          {now && !now.told && usual ? `as its piece: ${usual.yarn.name}` : 'as its piece'}
+        </option>
+        {yarn.yarns.map(({ id, yarn: each }) => (
+          <option key={id} value={id}>
+            {each.name}, {each.colour}
+          </option>
+        ))}
+      </Form.Select>
+    </Form.Group>
   );
 }
 

@@ -9,7 +9,6 @@ const CLOTH = 26;
 const GAP = 24;
 const PICK = 9;
 const MOST_SCALE = 3;
-const RIGHT_ANGLE = 90;
 
 interface Props {
   plan: GarmentPlan;
@@ -20,13 +19,10 @@ interface Props {
 /** The edge a strip is worked onto, stretch under stretch in the order of work, all to one scale, with its rounds above. */
 export function Unrolled({ plan, strip, width }: Props) {
   const height = strip.heightMm;
-  const reach = (turn: number) =>
-    Math.tan((Math.max(-RIGHT_ANGLE, Math.min(RIGHT_ANGLE, turn)) * Math.PI) / 360) * height;
-  const turnBefore = (index: number) =>
-    index > 0 ? strip.inner[index - 1]!.turn : strip.round ? strip.inner.at(-1)!.turn : 0;
   const longest = Math.max(
     ...strip.inner.map(
-      (inner, i) => inner.lengthMm + Math.max(0, reach(inner.turn)) + Math.max(0, reach(turnBefore(i))),
+      ({ lengthMm, leansBefore, leansBehind }) =>
+        lengthMm + (Math.max(0, leansBehind) + Math.max(0, leansBefore)) * height,
     ),
   );
   const scale = Math.min(MOST_SCALE, (width - LEFT - RIGHT - 40) / longest);
@@ -43,7 +39,7 @@ export function Unrolled({ plan, strip, width }: Props) {
         {strip.inner.map((inner, index) => (
           <g
             key={index}
-            transform={`translate(${LEFT + Math.max(0, reach(turnBefore(index))) * scale} ${row * index})`}
+            transform={`translate(${LEFT + Math.max(0, inner.leansBefore) * height * scale} ${row * index})`}
           >
             <StretchRow
               plan={plan}
@@ -52,8 +48,8 @@ export function Unrolled({ plan, strip, width }: Props) {
               index={index}
               scale={scale}
               rise={rise}
-              before={reach(turnBefore(index))}
-              behind={reach(inner.turn)}
+              before={inner.leansBefore * height}
+              behind={inner.leansBehind * height}
             />
           </g>
         ))}

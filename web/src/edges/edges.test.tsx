@@ -47,6 +47,8 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
         start: SPOT,
         end: SPOT,
         turn: 0,
+        leansBefore: 0,
+        leansBehind: 0,
         seam: true,
       },
     ],
@@ -119,7 +121,7 @@ test('the outer edge is drawn shorter behind an inner corner', () => {
   const { container } = render(
     <Unrolled
       plan={garment().plan}
-      strip={strip({ inner: [{ ...inner!, turn: -90 }], round: false })}
+      strip={strip({ inner: [{ ...inner!, turn: -90, leansBehind: -1 }], round: false })}
       width={800}
     />,
   );

@@ -144,7 +144,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       dimensions: [],
       handles: [],
       owed: [],
-      yarn: { yarns: [], seams: [], pieces: [], withoutMethod: [] },
+      yarn: { yarns: [], seams: [], pieces: [], strips: [], withoutMethod: [] },
       order: {
         steps: ids.map((id, i) => workStep(id, i + 1)),
         passes: 3,

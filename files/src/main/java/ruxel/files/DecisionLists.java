@@ -26,6 +26,7 @@ import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
+import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.ToldRun;
@@ -66,6 +67,7 @@ final class DecisionLists {
           new Kept("yarns", OwnYarn.class),
           new Kept("pieceYarns", PieceYarn.class),
           new Kept("seamYarns", SeamYarn.class),
+          new Kept("stripYarns", StripYarn.class),
           new Kept("wishes", WishFor.class),
           new Kept("schools", OwnSchool.class),
           new Kept("weight", GarmentWeight.class),

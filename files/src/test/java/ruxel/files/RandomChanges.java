@@ -193,7 +193,7 @@ final class RandomChanges {
 
   private Change yarn() {
     String yarn = random.nextInt(6) == 0 ? word() : "y" + random.nextInt(3);
-    return switch (random.nextInt(6)) {
+    return switch (random.nextInt(7)) {
       case 0, 1 -> new YarnChange.YarnTold(
           new Yarn(
               yarn, random.nextInt(4) == 0 ? word() : "Harbour", random.nextInt(4) == 0 ? word() : "grey", one(Yarn.Weight.values()), random.nextInt(4) == 0 ? word() : "wool",
@@ -203,6 +203,7 @@ final class RandomChanges {
       case 2 -> new YarnChange.YarnRemoved(yarn);
       case 3 -> new YarnChange.PieceYarned(piece().id(), maybe(() -> yarn));
       case 4 -> new YarnChange.SeamYarned(seam(), maybe(() -> yarn));
+      case 5 -> new YarnChange.StripYarned(strips.id(), maybe(() -> yarn));
       default -> new YarnChange.FactorMeasured(random.nextInt(6) == 0 ? word() : one(Method.values()).id(), yarn, random.nextInt(3) == 0 ? length() : 100, random.nextInt(3) == 0 ? length() : 300);
     };
   }

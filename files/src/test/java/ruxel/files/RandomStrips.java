@@ -41,7 +41,7 @@ final class RandomStrips {
     };
   }
 
-  private String id() {
+  String id() {
     return "strip." + random.nextInt(4);
   }
 

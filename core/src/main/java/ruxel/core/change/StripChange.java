@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
+import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -87,7 +88,7 @@ public sealed interface StripChange extends Change {
                   return Outcome.refused(
                       Finding.of(FindingCode.STRIP_STOOD_ON, Where.edge(found.from().piece(), found.from().edge()), Fact.text("strip", found.name()), Fact.text("others", Wording.all(others))));
                 }
-                Settings left = garment.settings().without(WorkedStrip.class, strip).without(decision -> decision instanceof StripCount count && count.stitches().strip().equals(strip));
+                Settings left = garment.settings().without(WorkedStrip.class, strip).without(StripYarn.class, strip).without(decision -> decision instanceof StripCount count && count.stitches().strip().equals(strip));
                 return Outcome.of(garment.withSettings(left));
               });
     }
@@ -120,7 +121,7 @@ public sealed interface StripChange extends Change {
     }
   }
 
-  private static Outcome<Strip> known(Garment garment, String id) {
+  static Outcome<Strip> known(Garment garment, String id) {
     return garment.settings().on(WorkedStrip.class, id)
         .map(worked -> Outcome.of(worked.strip()))
         .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.STRIP_UNKNOWN, Where.path("$.settings.strips"), Fact.text("value", id))));

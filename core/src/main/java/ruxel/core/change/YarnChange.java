@@ -8,6 +8,7 @@ import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripYarn;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -59,6 +60,7 @@ public sealed interface YarnChange extends Change {
                                   decision instanceof OwnYarn own && own.yarn().id().equals(yarn)
                                       || decision instanceof PieceYarn piece && piece.yarn().equals(yarn)
                                       || decision instanceof SeamYarn seam && seam.yarn().equals(yarn)
+                                      || decision instanceof StripYarn strip && strip.yarn().equals(yarn)
                                       || decision instanceof OwnFactor factor && factor.yarn().equals(yarn)))));
     }
 
@@ -97,6 +99,21 @@ public sealed interface YarnChange extends Change {
     @Override
     public String label(Names names) {
       return yarn.map(id -> "Join %s with %s".formatted(names.seam(seam), names.yarn(id))).orElseGet(() -> "Join %s with the yarn of its pieces".formatted(names.seam(seam)));
+    }
+  }
+
+  /** The yarn an edging is worked in; empty takes that of the piece it begins on. */
+  record StripYarned(String strip, Optional<String> yarn) implements YarnChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return StripChange.known(garment, strip)
+          .then(found -> known(garment, yarn))
+          .then(known -> Outcome.of(garment.withSettings(garment.settings().with(StripYarn.class, yarn.map(id -> new StripYarn(strip, id)), strip))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return yarn.map(id -> "Work %s in %s".formatted(names.strip(strip), names.yarn(id))).orElseGet(() -> "Work %s in the yarn of its piece".formatted(names.strip(strip)));
     }
   }
 

@@ -18,12 +18,13 @@ import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.WishFor;
 import ruxel.core.match.Place;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
-import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.School;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo;
@@ -37,6 +38,7 @@ import ruxel.core.strand.Course;
 import ruxel.core.strand.Factor;
 import ruxel.core.strand.RowYarn;
 import ruxel.core.strand.SeamStrands;
+import ruxel.core.strip.Strip;
 import ruxel.core.yarn.Yarn;
 
 /** What of yarn, weight, wishes and schools holds for each piece and seam: as told, and where nothing is told only what cannot be otherwise. */
@@ -82,6 +84,14 @@ final class Materials {
   /** As told; else the one of which most of its sides is, the first told of two that come to the same. */
   Optional<Yarn> ofSeam(SeamMatch match) {
     return ofSeams.computeIfAbsent(match, of -> settings.on(SeamYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> mostOf(of)));
+  }
+
+  /** As told of it, or of the one it mirrors; else that of the piece it begins on. */
+  Optional<Yarn> ofStrip(Strip strip) {
+    return settings.on(StripYarn.class, strip.id())
+        .or(() -> strip.mirrorOf().flatMap(original -> settings.on(StripYarn.class, original)))
+        .flatMap(told -> yarn(told.yarn()))
+        .or(() -> ofPiece(strip.from().piece()));
   }
 
   private Optional<Yarn> mostOf(SeamMatch match) {

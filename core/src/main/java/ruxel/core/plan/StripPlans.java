@@ -24,8 +24,9 @@ import ruxel.core.plan.StripPlan.RoundPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Join;
-import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Junction;
+import ruxel.core.strip.Rounds;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Stretch;
 import ruxel.core.strip.Strips;
@@ -111,7 +112,7 @@ final class StripPlans {
     Optional<Stitches> told = told(worked, stretch);
     Spot at = told.map(Stitches::at).orElseGet(() -> Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.from())));
     return new InnerPlan(
-        stretch.piece(), stretch.edge(), Wording.capital(name(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), behind.seam(),
+        stretch.piece(), stretch.edge(), Wording.capital(name(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(),
         told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked));
   }
 

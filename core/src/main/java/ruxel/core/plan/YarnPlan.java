@@ -8,7 +8,7 @@ import ruxel.core.yarn.Yarn;
  * The yarn all seams take (handbook 12), in mm: the sum of each yarn beside what is left of it, and each seam with a method in its
  * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
  */
-public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> pieces, List<String> withoutMethod, Optional<WeightView> weight) {
+public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<String> withoutMethod, Optional<WeightView> weight) {
   /** A yarn: what its seams still need, what is left, how many balls to buy, and the id of the work at which it runs out. */
   public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, List<Stage> stages, String words) {}
 
@@ -47,6 +47,9 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<PieceIn> 
 
   /** The yarn a piece is worked in, where it is known, and whether it was told. */
   public record PieceIn(String piece, Optional<String> yarn, boolean told) {}
+
+  /** The yarn a strip is worked in, where it is known, and whether it was told. */
+  public record StripIn(String strip, Optional<String> yarn, boolean told) {}
 
   /** What the garment weighs, and whether it was weighed. */
   public record WeightView(double grams, boolean weighed) {}

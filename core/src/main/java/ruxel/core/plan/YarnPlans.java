@@ -11,13 +11,14 @@ import java.util.Set;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripYarn;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.order.Step;
@@ -45,7 +46,7 @@ final class YarnPlans {
   /**
    * @param boards whose squares are joined before any seam
    * @param rows along edges, in the yarn of their piece
-   * @param strips worked after all seams, in the yarn of the piece they begin on
+   * @param strips worked after all seams
    */
   YarnPlans(Materials materials, List<BoardPlan> boards, List<RowPlan> rows, List<StripPlan> strips, Settings settings, HouseRules rules, Wording wording) {
     this.boards = boards;
@@ -80,6 +81,7 @@ final class YarnPlans {
     List<SeamMatch> inOrder = inOrder(matches, steps);
     return new YarnPlan(
         materials.yarns().stream().map(yarn -> sum(yarn, takers(yarn, inOrder, strands))).toList(), List.copyOf(seams),
+        strips.stream().map(strip -> new YarnPlan.StripIn(strip.id(), materials.ofStrip(strip.strip()).map(Yarn::id), settings.on(StripYarn.class, strip.id()).isPresent())).toList(),
         pieces.stream().map(piece -> new YarnPlan.PieceIn(piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent())).toList(),
         List.copyOf(without),
         materials.weight());
@@ -113,7 +115,7 @@ final class YarnPlans {
     }
     rows.stream().filter(row -> row.seams().isEmpty()).forEach(row -> takers.addAll(0, taker(row, yarn)));
     for (StripPlan strip : strips) {
-      if (materials.ofPiece(strip.inner().get(0).piece()).filter(yarn::equals).isPresent()) {
+      if (materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent()) {
         takers.add(new Taker(YarnPlan.Work.STRIP, strip.id(), Where.NOWHERE.ofStrip(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
       }
     }

@@ -14,7 +14,7 @@ public record Line(List<Stretch> stretches, List<Junction> junctions, boolean ro
   }
 
   /** What stands before a stretch. */
-  Junction before(int stretch) {
+  public Junction before(int stretch) {
     if (stretch > 0) {
       return junctions.get(stretch - 1);
     }

@@ -10,7 +10,7 @@ import ruxel.core.strip.WorkedOn.Turned;
 import ruxel.core.strip.WorkedOn.Worked;
 
 /** The rounds of a strip, each on the one below (handbook 11). */
-final class Rounds {
+public final class Rounds {
   /** Stitch tops take one each when the stitch is as wide as theirs to 5 %. */
   static final double ALIKE = 0.05;
   private static final double STRAIGHT = 180;
@@ -122,7 +122,7 @@ final class Rounds {
   }
 
   /** How much longer the edge gets on either side of a corner, for each mm of height. */
-  private static double outwards(double turn) {
+  public static double outwards(double turn) {
     return Math.tan(Math.toRadians(Math.max(-STRAIGHT / 2, Math.min(STRAIGHT / 2, turn)) / 2));
   }
 

@@ -5,23 +5,33 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import ruxel.core.change.Change;
 import ruxel.core.change.OwnSeam;
 import ruxel.core.change.SeamChange;
+import ruxel.core.change.StripChange;
 import ruxel.core.change.WearChange;
 import ruxel.core.change.YarnChange;
+import ruxel.core.construction.Answers;
+import ruxel.core.decision.StripYarn;
+import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.School;
+import ruxel.core.measure.Stitch;
 import ruxel.core.method.Wish;
 import ruxel.core.plan.YarnPlan.SeamYarn;
 import ruxel.core.plan.YarnPlan.YarnSum;
 import ruxel.core.seam.SeamRole;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
 import ruxel.core.yarn.Yarn;
 
 /** Which yarn is taken for what, whether it is enough, and what the advice makes of it (handbook 8, 12). */
@@ -159,6 +169,32 @@ class YarnPlanTest {
 
   private static Yarn yarn(String id, Optional<Yarn.Left> left) {
     return new Yarn(id, id, "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), left);
+  }
+
+  /** An edging of its own colour takes nothing of the pieces' yarn; its mirror image follows it; taken out its yarn is forgotten. */
+  @Test
+  void anEdgingHasAYarnOfItsOwn() {
+    Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
+    GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
+    Strip strip = new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    Yarn grey = new Yarn("grey", "Slate", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
+    Yarn red = new Yarn("red", "Buoy", "red", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
+    Garment told = with(vest, new YarnChange.YarnTold(grey), new YarnChange.YarnTold(red), new YarnChange.PieceYarned("front", Optional.of("grey")), new YarnChange.PieceYarned("back", Optional.of("grey")), new StripChange.StripTold(strip), new StripChange.StripMirrored("one", "two", "Other"));
+    assertThat(stages(told, "grey")).contains("one", "two");
+    Garment own = with(told, new YarnChange.StripYarned("one", Optional.of("red")));
+    assertThat(stages(own, "red")).containsExactly("one", "two");
+    assertThat(stages(own, "grey")).doesNotContain("one", "two");
+    assertThat(Wardrobe.plan(own).yarn().strips()).extracting(YarnPlan.StripIn::told).containsExactly(true, false);
+    Garment parted = with(own, new YarnChange.StripYarned("two", Optional.of("grey")));
+    assertThat(stages(parted, "red")).containsExactly("one");
+    Garment without = with(parted, new StripChange.StripRemoved("two"), new StripChange.StripRemoved("one"));
+    assertThat(without.settings().of(StripYarn.class)).isEmpty();
+    assertThat(with(own, new YarnChange.YarnRemoved("red")).settings().of(StripYarn.class)).isEmpty();
+    assertThat(new YarnChange.StripYarned("none", Optional.of("red")).apply(told).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_UNKNOWN);
+  }
+
+  private static List<String> stages(Garment garment, String yarn) {
+    return plan(garment).yarns().stream().filter(sum -> sum.id().equals(yarn)).flatMap(sum -> sum.stages().stream()).map(YarnPlan.Stage::id).toList();
   }
 
   private static YarnPlan plan(Garment garment) {
