@@ -2773,6 +2773,7 @@ export interface components {
         SeparateBand: {
             /** @enum {string} */
             kind: "NECKBAND" | "COLLAR" | "CUFF" | "HEM" | "FRONT" | "BUTTON";
+            method?: string;
             /** Format: double */
             rowMm: number;
             /** Format: int32 */
@@ -3079,6 +3080,7 @@ export interface components {
             outer: components["schemas"]["Outer"];
             round: boolean;
             rounds: components["schemas"]["RoundPlan"][];
+            sewn?: components["schemas"]["SeamPlan"];
             strip: components["schemas"]["Strip"];
             trims: components["schemas"]["TrimPlan"][];
             /** Format: double */

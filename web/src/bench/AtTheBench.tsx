@@ -30,6 +30,9 @@ interface Props {
   onUndone: () => void;
 }
 
+/** A band is no piece on the table. */
+const OF_A_BAND = 'WELD';
+
 export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, onUndone }: Props) {
   const [outbox] = useState(() => new Outbox(work, onOvertaken));
   const { place, unsent, pace } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
@@ -58,7 +61,8 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
 
   const dyeOf = (piece: string) =>
     work.plan.squares.find((square) => square.piece === piece)?.colour ??
-    garment.plan.pieces.find(({ id }) => id === piece)!.cloth.colour;
+    garment.plan.pieces.find(({ id }) => id === piece)?.cloth.colour ??
+    OF_A_BAND;
 
   const rest = useBreak(position, work.breakMinutes);
   useBenchKeys(forward, back);

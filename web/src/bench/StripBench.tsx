@@ -4,6 +4,7 @@ import { useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
 import type { Change, StripView } from '../api/types';
 import { stripQuery, takeStrip } from '../api/work';
+import { HowTo } from '../howto/HowTo';
 import { Findings } from '../shell/Findings';
 import { Loading } from '../shell/Messages';
 import { AtTheBench } from './AtTheBench';
@@ -76,7 +77,7 @@ function BeforeStrip({ view, onTake, onDecide }: BeforeProps) {
     <section className="before-start">
       <h1>{plan.title}</h1>
       <div className="held">
-        <RoundWindow plan={plan} position={0} />
+        {plan.plan ? <HowTo seam={plan.plan} /> : <RoundWindow plan={plan} position={0} />}
         <p className="held-how">
           <strong>{plan.start}</strong> {plan.hold}
         </p>

@@ -1,13 +1,25 @@
+import { useQuery } from '@tanstack/react-query';
 import { Form } from 'react-bootstrap';
 import bounds from '../api/bounds.json';
-import type { Strip } from '../api/types';
+import { methodsQuery } from '../api/garments';
+import type { SeamPlan, Strip, Terms } from '../api/types';
 import { Figure } from './Figure';
 
 type Band = NonNullable<Strip['band']>;
 
+interface Props {
+  band: Band;
+  /** How it is sewn on, if it can be. */
+  sewn: SeamPlan | undefined;
+  terms: Terms;
+  onBand: (band: Band) => void;
+}
+
 /** A band made separately: what for, how wide, how high a row is, and its rows where the maker wants others. */
-export function BandFields({ band, onBand }: { band: Band; onBand: (band: Band) => void }) {
-  const usual: Band = { kind: band.kind, widthMm: band.widthMm, rowMm: band.rowMm };
+export function BandFields({ band, sewn, terms, onBand }: Props) {
+  const { data: catalogue } = useQuery(methodsQuery(terms));
+  const usual: Band = { ...band };
+  delete usual.rows;
   return (
     <>
       <div className="line">
@@ -50,6 +62,22 @@ export function BandFields({ band, onBand }: { band: Band; onBand: (band: Band) 
           onNone={() => onBand(usual)}
         />
       </div>
+      {sewn && (
+        <Form.Group controlId="band-method" className="line">
+          <Form.Label>Sewn on by</Form.Label>
+          <Form.Select
+            size="sm"
+            value={sewn.method}
+            onChange={(event) => onBand({ ...band, method: event.target.value })}
+          >
+            {sewn.advice.ranking.map(({ method }) => (
+              <option key={method} value={method}>
+                {catalogue?.find(({ id }) => id === method)?.title ?? method}
+              </option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+      )}
     </>
   );
 }

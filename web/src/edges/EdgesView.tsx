@@ -2,10 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
-import type { GarmentPlan, StripPlan } from '../api/types';
+import type { GarmentPlan, SeamPlan, StripPlan } from '../api/types';
 import { stripsQuery } from '../api/work';
 import { useSize } from '../drawing/useSize';
 import { count, counted, length, plural, yarnLength } from '../format';
+import { HowTo } from '../howto/HowTo';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -107,6 +108,7 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
         onDecide={(change) => void editor.change([change])}
       />
       <AtBench garment={editor.garment.id} strip={strip} />
+      {strip.sewn && <SewnOn sewn={strip.sewn} />}
       {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
       <StripForm editor={editor} strip={strip} onGone={onGone} />
       <SegmentList editor={editor} strip={strip} />
@@ -118,8 +120,8 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
 function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
   const { data } = useQuery(stripsQuery(garment));
   const begun = data?.find((each) => each.strip === strip.id);
-  const all = strip.rounds.reduce((sum, round) => sum + round.total, 0);
-  if (strip.band) {
+  const all = strip.sewn?.joints ?? strip.rounds.reduce((sum, round) => sum + round.total, 0);
+  if (strip.band && !strip.sewn) {
     return null;
   }
   return (
@@ -127,8 +129,29 @@ function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
       <Link className="btn btn-outline-dark btn-sm" to={`/garments/${garment}/edging-bench/${strip.id}`}>
         {begun?.state === 'JOINED' ? 'Worked; see it' : begun ? 'Go on at the bench' : 'Take it to the bench'}
       </Link>
-      {begun && begun.state !== 'JOINED' && ` ${begun.position} of ${count(all, 'stitch', 'stitches')} done.`}
+      {begun &&
+        begun.state !== 'JOINED' &&
+        ` ${begun.position} of ${strip.sewn ? count(all, 'joint') : count(all, 'stitch', 'stitches')} done.`}
     </p>
+  );
+}
+
+/** How a band meets its edge, stretch by stretch between its quarters. */
+function SewnOn({ sewn }: { sewn: SeamPlan }) {
+  return (
+    <details>
+      <summary>
+        Sewn on: {sewn.counts}, {count(sewn.joints, 'joint')}
+      </summary>
+      <ol>
+        {sewn.intervals.map((interval) => (
+          <li key={interval.heading}>
+            {interval.heading} {interval.words}
+          </li>
+        ))}
+      </ol>
+      <HowTo seam={sewn} />
+    </details>
   );
 }
 

@@ -78,7 +78,12 @@ export function StripForm({ editor, strip, onGone }: Props) {
         />
       </div>
       {band ? (
-        <BandFields band={band} onBand={(told) => change({ band: told })} />
+        <BandFields
+          band={band}
+          sewn={strip.sewn}
+          terms={plan.terms}
+          onBand={(told) => change({ band: told })}
+        />
       ) : (
         <>
           <RoundFields rounds={wanted.rounds} terms={plan.terms} onRounds={(rounds) => change({ rounds })} />

@@ -26,10 +26,10 @@ class JoiningRowsTest {
     Locator ofTheBack = offers.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Keep back one row of the back"));
     assertThat(ofTheBack).containsText(Pattern.compile("Row \\d+ of the back, double crochet, \\d+ stitches: \\d+ join the right shoulder, \\d+ plain along the neck, \\d+ join the left shoulder\\."));
     ofTheBack.getByRole(AriaRole.BUTTON).click();
-    assertThat(page.getByLabel("With the row")).isVisible();
+    assertThat(page.getByLabel("With the row", new Page.GetByLabelOptions().setExact(true))).isVisible();
     assertThat(page.getByText(Pattern.compile("^Back, height: "))).isVisible();
     button(page, "Keep it").click();
-    assertThat(page.getByLabel("Joined while a row is worked")).containsText("plain along the neck");
+    assertThat(page.getByLabel("Joined while a row is worked", new Page.GetByLabelOptions().setExact(true))).containsText("plain along the neck");
     Product.assertAccessible(page);
 
     view(page, "Order").click();

@@ -7,15 +7,16 @@ import java.util.stream.IntStream;
 import ruxel.core.change.Change;
 import ruxel.core.change.StripChange;
 import ruxel.core.measure.Stitch;
+import ruxel.core.method.Method;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
-import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
 import ruxel.core.strip.Round;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Strip;
 import ruxel.core.strip.Trims;
 
@@ -72,6 +73,6 @@ final class RandomStrips {
   }
 
   private SeparateBand band() {
-    return new SeparateBand(changes.one(SeparateBand.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)));
+    return new SeparateBand(changes.one(SeparateBand.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)), changes.maybe(() -> random.nextInt(4) == 0 ? changes.word() : changes.one(Method.values()).id()));
   }
 }

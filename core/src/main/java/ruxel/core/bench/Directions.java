@@ -56,6 +56,11 @@ public final class Directions {
                     .bench(plan.get(), garment.wording(), garment.rules(), row(planned, seamId), markers(planned, seamId)));
   }
 
+  /** Of a seam that is matched and planned already. */
+  static BenchPlan of(SeamMatch match, SeamPlan plan, Wording wording, HouseRules rules) {
+    return new Directions(match).bench(plan, wording, rules, List.of(), List.of());
+  }
+
   /** What is worked of a row before, between and behind what it joins. */
   private static List<String> row(GarmentPlan plan, String seamId) {
     return plan.rows().stream().filter(row -> row.seams().contains(seamId)).map(RowPlan::words).toList();

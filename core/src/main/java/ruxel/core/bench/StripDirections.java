@@ -13,8 +13,10 @@ import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PickUpSpread;
+import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
@@ -44,12 +46,16 @@ public final class StripDirections {
   }
 
   /**
-   * The bench plan of a strip; empty when the garment has no such strip, when it is made separately, or too long. Linear in its stitches,
+   * The bench plan of a strip, or of the seam that sews a band on; empty when the garment has no such strip, or one that is too long. Linear in its stitches,
    * and in units times stitches of a stretch of the first round.
    *
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String stripId) {
+    Optional<SeamPlan> sewn = planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(StripPlan::sewn);
+    if (sewn.isPresent()) {
+      return Bands.match(garment, stripId).map(match -> Directions.of(match, sewn.get(), garment.wording(), garment.rules()));
+    }
     return planned.strips().stream()
         .filter(strip -> strip.id().equals(stripId) && strip.band().isEmpty() && strip.rounds().stream().mapToInt(RoundPlan::total).sum() <= MOST_STITCHES)
         .findFirst()

@@ -16,7 +16,8 @@ import ruxel.core.strip.Strips;
 public final class GarmentStrips {
   private GarmentStrips() {}
 
-  static Outcome<Strips> of(Garment garment) {
+  /** Refused as its layout is. */
+  public static Outcome<Strips> of(Garment garment) {
     return Layout.of(garment)
         .then(
             layout -> {

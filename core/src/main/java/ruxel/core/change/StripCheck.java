@@ -9,11 +9,12 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.measure.Ids;
-import ruxel.core.strip.SeparateBand;
+import ruxel.core.method.Method;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
 import ruxel.core.strip.Picots;
 import ruxel.core.strip.Round;
+import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Strip;
 
@@ -74,6 +75,7 @@ final class StripCheck {
     within("the width of the band in mm", band.widthMm(), 1, WIDEST_BAND_MM);
     within("the height of a row in mm", band.rowMm(), Round.LEAST_MM, Round.MOST_MM);
     band.rows().ifPresent(rows -> within("the rows", rows, 2, SeparateBand.MOST_ROWS));
+    band.method().filter(id -> Method.of(id).isEmpty()).ifPresent(id -> findings.add(Finding.of(FindingCode.UNKNOWN_METHOD, PLACE, Fact.text("value", id), Fact.text("choices", Method.ids()))));
   }
 
   private void within(String what, double value, double least, double most) {

@@ -83,7 +83,7 @@ final class Materials {
 
   /** As told; else the one of which most of its sides is, the first told of two that come to the same. */
   Optional<Yarn> ofSeam(SeamMatch match) {
-    return ofSeams.computeIfAbsent(match, of -> settings.on(SeamYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> mostOf(of)));
+    return ofSeams.computeIfAbsent(match, of -> settings.on(SeamYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> settings.on(StripYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn()))).or(() -> mostOf(of)));
   }
 
   /** As told of it, or of the one it mirrors; else that of the piece it begins on. */

@@ -131,10 +131,10 @@ final class OrderPlans {
     return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + TAILS_OF_A_STRAND * strips.size()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum() + rows.plans().stream().mapToDouble(this::minutes).sum();
   }
 
-  /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide. */
+  /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide, and each joint that sews it on. */
   static double minutes(StripPlan strip, HouseRules rules) {
     double stitches = strip.band().map(band -> band.rows() * strip.heightMm() / (band.lengthMm() / band.rows())).orElseGet(() -> (double) strip.rounds().stream().mapToInt(StripPlan.RoundPlan::total).sum());
-    return stitches * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
+    return (stitches + strip.sewn().map(SeamPlan::joints).orElse(0)) * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
   }
 
   /** Each of its stitches takes as long as a joint. */

@@ -15,6 +15,7 @@ import ruxel.core.strip.Strip;
  * @param mirrorable whether it has an image elsewhere on the garment
  * @param inner the edge it lies on, stretch by stretch in the order of work
  * @param after the seams that have to be joined before
+ * @param sewn how a band that is made separately is sewn on
  * @param effects what it changes on the garment, in words
  */
 public record StripPlan(
@@ -33,7 +34,13 @@ public record StripPlan(
     double yarnMm,
     List<String> after,
     List<String> effects,
-    Optional<Diagnosis> diagnosis) {
+    Optional<Diagnosis> diagnosis,
+    Optional<SeamPlan> sewn) {
+
+  /** The same sewn on by a seam that takes so much yarn. */
+  StripPlan sewnBy(SeamPlan seam, double sewingMm) {
+    return new StripPlan(id, strip, opening, round, mirrorable, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam));
+  }
 
   /** What the maker calls it. */
   public String called() {

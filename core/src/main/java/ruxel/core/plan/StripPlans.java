@@ -86,7 +86,7 @@ final class StripPlans {
     return new StripPlan(
         worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked));
+        new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked), Optional.empty());
   }
 
   /** Whether all it lies on has a mirror image that is not of the same strip. */

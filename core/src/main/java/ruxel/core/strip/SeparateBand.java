@@ -4,9 +4,9 @@ import java.util.Optional;
 
 /**
  * A band made separately, worked sideways in ribs and sewn on (handbook 11): what it is for, how wide, how high one of its rows is,
- * both mm, and a number of rows the maker wants.
+ * both mm, a number of rows the maker wants, and the method it is sewn on by.
  */
-public record SeparateBand(Kind kind, double widthMm, double rowMm, Optional<Integer> rows) {
+public record SeparateBand(Kind kind, double widthMm, double rowMm, Optional<Integer> rows, Optional<String> method) {
   public static final int MOST_ROWS = 5000;
   private static final double ROUNDING = 1e-9;
 

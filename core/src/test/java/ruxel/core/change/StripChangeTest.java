@@ -122,7 +122,7 @@ class StripChangeTest {
   void bandsMadeSeparately() {
     Garment pullover = Wardrobe.pullover();
     Strip cuff = strip(pullover, "Left cuff", 1);
-    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new SeparateBand(SeparateBand.Kind.CUFF, 50, 5, Optional.empty())), Optional.empty())).apply(pullover));
+    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new SeparateBand(SeparateBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty())), Optional.empty())).apply(pullover));
     StripPlan plan = Wardrobe.plan(banded).strips().get(0);
     StripPlan.BandPlan band = plan.band().orElseThrow();
     assertThat(band.rows() % 2).isZero();

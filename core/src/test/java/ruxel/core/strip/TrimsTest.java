@@ -57,13 +57,13 @@ class TrimsTest {
   /** A neckband on 50 cm is 45 cm: 90 rows of 5 mm; a front band on 46 cm has 92, and not fewer than 90. */
   @Test
   void bandsMadeSeparately() {
-    SeparateBand neck = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty());
+    SeparateBand neck = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty());
     assertThat(neck.rowsFor(500)).isEqualTo(90);
-    SeparateBand front = new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.empty());
+    SeparateBand front = new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.empty(), Optional.empty());
     assertThat(front.rowsFor(460)).isEqualTo(92);
     assertThat(front.fewest(460)).isEqualTo(90);
-    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(88)).fits(460)).isFalse();
-    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(90)).fits(460)).isTrue();
+    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(88), Optional.empty()).fits(460)).isFalse();
+    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(90), Optional.empty()).fits(460)).isTrue();
   }
 
   /** Rows of hdc 8 mm high: three for two by thumb, of dc two, of tr three. */
