@@ -146,7 +146,7 @@ function SewnOn({ sewn }: { sewn: SeamPlan }) {
       <ol>
         {sewn.intervals.map((interval) => (
           <li key={interval.heading}>
-            {interval.heading} {interval.words}
+            {interval.heading}: {interval.words}
           </li>
         ))}
       </ol>

@@ -56,9 +56,13 @@ public final class Directions {
                     .bench(plan.get(), garment.wording(), garment.rules(), row(planned, seamId), markers(planned, seamId)));
   }
 
-  /** Of a seam that is matched and planned already. */
-  static BenchPlan of(SeamMatch match, SeamPlan plan, Wording wording, HouseRules rules) {
-    return new Directions(match).bench(plan, wording, rules, List.of(), List.of());
+  /**
+   * Of a seam that is matched and planned already.
+   *
+   * @param first what comes before it
+   */
+  static BenchPlan of(SeamMatch match, SeamPlan plan, Wording wording, HouseRules rules, List<String> first) {
+    return new Directions(match).bench(plan, wording, rules, first, List.of());
   }
 
   /** What is worked of a row before, between and behind what it joins. */

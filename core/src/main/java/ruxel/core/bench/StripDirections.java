@@ -12,11 +12,9 @@ import ruxel.core.garment.Garment;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
-import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PickUpSpread;
-import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
@@ -52,14 +50,19 @@ public final class StripDirections {
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String stripId) {
-    Optional<SeamPlan> sewn = planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(StripPlan::sewn);
-    if (sewn.isPresent()) {
-      return Bands.match(garment, stripId).map(match -> Directions.of(match, sewn.get(), garment.wording(), garment.rules()));
+    Optional<StripPlan> band = planned.strips().stream().filter(strip -> strip.id().equals(stripId) && strip.sewn().isPresent()).findFirst();
+    if (band.isPresent()) {
+      return Bands.match(garment, stripId).map(match -> Directions.of(match, band.get().sewn().orElseThrow(), garment.wording(), garment.rules(), before(band.get())));
     }
     return planned.strips().stream()
         .filter(strip -> strip.id().equals(stripId) && strip.band().isEmpty() && strip.rounds().stream().mapToInt(RoundPlan::total).sum() <= MOST_STITCHES)
         .findFirst()
         .map(strip -> new StripDirections(strip, garment.rules(), garment.wording()).plan());
+  }
+
+  private static List<String> before(StripPlan band) {
+    String ring = band.round() ? " Join its first and last row: it is a ring." : "";
+    return band.band().map(made -> "Make it first. " + made.words() + ring).stream().toList();
   }
 
   private BenchPlan plan() {

@@ -28,6 +28,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
   private static final String LONG = "long";
   private static final String ROWS = "rows";
   private static final int QUARTERS = 4;
+  private static final List<String> QUARTER_NAMES = List.of("first quarter", "middle", "third quarter");
 
   public BandSeam {
     pieces = List.copyOf(pieces);
@@ -59,9 +60,9 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
     List<Edge> edges =
         List.of(
             Edge.of(LONG, "long edge", List.of(Run.plain(ROWS, UnitKind.ROW_END, rows, new Advance(band.rowMm(), 0)).inRib())),
-            Edge.of("end", "last row", List.of(Run.plain("end", UnitKind.STITCH_TOP, stitches, new Advance(0, stitchMm)))),
+            Edge.of("end", "first row", List.of(Run.plain("end", UnitKind.FOUNDATION_LOOP, stitches, new Advance(0, stitchMm)))),
             Edge.of("outer", "outer edge", List.of(Run.plain("outer", UnitKind.ROW_END, rows, new Advance(-band.rowMm(), 0)).inRib())),
-            Edge.of("start", "first row", List.of(Run.plain("start", UnitKind.FOUNDATION_LOOP, stitches, new Advance(0, -stitchMm)))));
+            Edge.of("start", "last row", List.of(Run.plain("start", UnitKind.STITCH_TOP, stitches, new Advance(0, -stitchMm)))));
     return new Piece(strip.id(), strip.name(), Piece.Part.OTHER, edges, Optional.empty(), new Cloth(stitchMm, band.rowMm(), band.rowMm(), Cloth.Dye.WELD, Cloth.Dye.WELD));
   }
 
@@ -87,7 +88,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
         if (isHere && unit > 0 && unit < stretch.units() && row > 0 && row < rows) {
           Spot onBand = Spot.cut(id, LONG, Cut.at(band.edges().get(0), rows - row));
           Spot onEdge = Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge(stretch, faces), stretch.withRing() ? stretch.from() + unit : stretch.to() - unit));
-          anchors.add(new Anchor("quarter." + quarter, "quarter " + quarter, onBand, onEdge));
+          anchors.add(new Anchor("quarter." + quarter, QUARTER_NAMES.get(quarter - 1), onBand, onEdge));
         }
         before += stretch.lengthMm();
       }

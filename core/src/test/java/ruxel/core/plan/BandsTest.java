@@ -44,6 +44,7 @@ class BandsTest {
     assertThat(sewn.ease().orElseThrow().verdict()).as("0.9 of its edge is meant").isLessThanOrEqualTo(Ease.Verdict.EASE_EVENLY);
     List<SeamPlan.AnchorPlan> quarters = sewn.anchors().stream().filter(anchor -> anchor.id().startsWith("quarter")).toList();
     assertThat(quarters).hasSizeBetween(2, 3).allSatisfy(anchor -> assertThat(anchor.aMm() / sewn.a().lengthMm()).isCloseTo(anchor.bMm() / sewn.b().lengthMm(), within(0.03)));
+    assertThat(sewn.intervals().get(0).heading()).startsWith("From the first row to the first quarter, ");
     assertThat(strip.yarnMm()).as("with what sews it on").isGreaterThan(sewn.a().lengthMm() * 2.5);
     assertThat(Wardrobe.plan(banded).findings()).extracting(FindingView::code).doesNotContain(FindingCode.METHOD_NEVER, FindingCode.ROWS_DIFFER, FindingCode.BAND_LONGER);
   }
@@ -56,6 +57,7 @@ class BandsTest {
     assertThat(bench.plan()).contains(plan.strips().get(0).sewn().orElseThrow());
     assertThat(bench.joints()).hasSize(plan.strips().get(0).sewn().orElseThrow().joints());
     assertThat(bench.joints().get(0).words()).startsWith("Row end 1 and ");
+    assertThat(bench.cautions().get(0)).startsWith("Make it first. Neckband for ").endsWith(" Join its first and last row: it is a ring.");
     assertThat(bench.stops()).isNotEmpty();
     assertThat(bench.rounds()).isEmpty();
   }
