@@ -28,7 +28,6 @@ import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
 import ruxel.core.construction.Walk;
-import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
@@ -106,9 +105,8 @@ final class RandomChanges {
             () -> new SeamChange.AnchorRemoved(seam(), anchor()),
             () -> new PieceChange.LeanFound(piece().id(), maybe(this::length), random.nextBoolean()),
             () -> onEdge((piece, edge) -> new EdgeChange.CornerTold(piece.id(), edge.id(), maybe(() -> one(Corner.values())))),
-            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))),
-            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
-            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), new EdgingWorked.Rows(1, 12.5, number(3, 70), random.nextBoolean() ? Optional.empty() : Optional.of(new EdgingRows.Within(edge.runs().get(random.nextInt(edge.runs().size())).origin().base(), edge.runs().get(edge.runs().size() - 1).origin().base())), Optional.of(Stitch.values()[random.nextInt(Stitch.values().length)])))),
+            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), number(-1, 5), length(), number(0, 90))), () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), random.nextInt(3) * 2, 12.5, number(3, 70))),
+            () -> onEdge((piece, edge) -> new EdgingWorked(piece.id(), edge.id(), new EdgingWorked.Rows(1, 12.5, number(3, 70), maybe(() -> strips.within(edge)), maybe(() -> one(Stitch.values()))))),
             () -> new OwedChange.OwedNoted(word(), piece().id(), word(), maybe(this::seam)),
             () -> new OwedChange.OwedDone(word()),
             () -> new FindingChange.FindingLeft(word(), word()),

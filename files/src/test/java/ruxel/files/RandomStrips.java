@@ -6,6 +6,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import ruxel.core.change.Change;
 import ruxel.core.change.StripChange;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.measure.Stitch;
 import ruxel.core.method.Method;
 import ruxel.core.piece.Cut;
@@ -74,5 +75,11 @@ final class RandomStrips {
 
   private SeparateBand band() {
     return new SeparateBand(changes.one(SeparateBand.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)), changes.maybe(() -> random.nextInt(4) == 0 ? changes.word() : changes.one(Method.values()).id()));
+  }
+
+  /** From some run of an edge to its last. */
+  EdgingRows.Within within(Edge edge) {
+    List<Run> runs = edge.runs();
+    return new EdgingRows.Within(runs.get(random.nextInt(runs.size())).origin().base(), runs.get(runs.size() - 1).origin().base());
   }
 }

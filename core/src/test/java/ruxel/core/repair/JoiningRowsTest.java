@@ -209,7 +209,9 @@ class JoiningRowsTest {
         RowPlan row = after.rows().stream().filter(each -> each.seams().contains(seam.id())).findFirst().orElseThrow();
         assertThat(row.total()).isEqualTo(row.edges().stream().flatMap(edge -> edge(after, row.piece(), edge).runs().stream()).filter(PiecePlan.RunPlan::edging).filter(run -> run.kind() == UnitKind.STITCH_TOP).mapToInt(PiecePlan.RunPlan::count).sum());
         assertThat(count(after, FindingCode.OUTLINE_OPEN)).as(offer.title()).isLessThanOrEqualTo(count(before, FindingCode.OUTLINE_OPEN));
-        assertThat(count(after, FindingCode.TWINS_DIFFER)).as(offer.title()).isLessThanOrEqualTo(count(before, FindingCode.TWINS_DIFFER));
+        for (FindingCode unlike : List.of(FindingCode.TWINS_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.SIDES_DIFFER)) {
+          assertThat(count(after, unlike)).as("%s: %s", offer.title(), unlike).isLessThanOrEqualTo(count(before, unlike));
+        }
         assertThat(after.gluing().openings()).hasSameSizeAs(before.gluing().openings());
         assertThat(after.findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER && finding.seam().equals(Optional.of(seam.id()))).as(offer.title()).isEmpty();
         assertThat(seam(after, seam.id()).twin().map(twin -> seam(after, twin).method())).isIn(Optional.empty(), Optional.of(seam(after, seam.id()).method()));
