@@ -2,11 +2,12 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { piece } from '../testing/sample';
+import type { EdgePlan } from '../api/types';
 import { Edging } from './Edging';
 
 afterEach(cleanup);
 
-function edging(there?: { rows: number; rowMm: number; stitches: number }) {
+function edging(there?: EdgePlan['edging']) {
   const onEdging = vi.fn();
   const back = piece('back');
   const edge = { ...back.edges[0]!, ...(there ? { edging: there } : {}) };
@@ -49,4 +50,13 @@ test('the last row can be kept back, to join while it is worked', () => {
   fireEvent.change(screen.getByLabelText('The last row'), { target: { value: 'HDC' } });
   fireEvent.click(screen.getByText('Work them on'));
   expect(onEdging).toHaveBeenCalledWith({ rows: 1, rowMm: 12.5, stitches: 38, joins: 'HDC' });
+});
+
+test('rows over a part of the edge stay there when they are changed', () => {
+  const within = { first: 'side', last: 'side' };
+  const onEdging = edging({ rows: 1, rowMm: 12.5, stitches: 38, within });
+  expect(screen.getByText(/over a part of the edge/)).toBeTruthy();
+  fireEvent.change(screen.getByLabelText('Stitches'), { target: { value: '40' } });
+  fireEvent.click(screen.getByText('Work them on'));
+  expect(onEdging).toHaveBeenCalledWith({ rows: 1, rowMm: 12.5, stitches: 40, within });
 });

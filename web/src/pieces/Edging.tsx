@@ -27,6 +27,7 @@ export function Edging({ piece, edge, terms, onEdging }: Props) {
     rows: Number(rows),
     rowMm: height === trimmed(piece.cloth.rowHeightMm) ? piece.cloth.rowHeightMm : figure(height),
     stitches: stitches.trim() === '' ? edge.pickUp : Number(stitches),
+    ...(there?.within ? { within: there.within } : {}),
     ...(joins ? { joins } : {}),
   };
   const ready =
@@ -34,7 +35,10 @@ export function Edging({ piece, edge, terms, onEdging }: Props) {
   return (
     <details className="landmarks" open={there !== undefined}>
       <summary>
-        Edging rows: {there ? `${there.rows} of ${count(there.stitches, 'stitch', 'stitches')}` : 'none'}
+        Edging rows:{' '}
+        {there
+          ? `${there.rows} of ${count(there.stitches, 'stitch', 'stitches')}${there.within ? ', over a part of the edge' : ''}`
+          : 'none'}
       </summary>
       <p className="soft">{edge.edgingWords}</p>
       <Form

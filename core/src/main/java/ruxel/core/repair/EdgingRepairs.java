@@ -154,7 +154,7 @@ final class EdgingRepairs {
     Optional<EdgingRows> there = situation.garment().settings().on(EdgingRows.class, ended.piece().id(), ended.edge().id());
     int all = rows + there.map(EdgingRows::rows).orElse(0);
     double heightMm = rows * rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
-    return new EdgingWorked(ended.piece().id(), ended.edge().id(), new EdgingWorked.Rows(all, heightMm / all, stitches, Optional.empty(), there.flatMap(EdgingRows::joins)));
+    return new EdgingWorked(ended.piece().id(), ended.edge().id(), new EdgingWorked.Rows(all, heightMm / all, there.filter(edging -> edging.within().isPresent()).map(EdgingRows::stitches).orElse(stitches), there.flatMap(EdgingRows::within), there.flatMap(EdgingRows::joins)));
   }
 
   private static String low(Piece piece) {

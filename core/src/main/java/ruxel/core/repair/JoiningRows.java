@@ -142,7 +142,7 @@ final class JoiningRows {
     int all = 1 + there.map(EdgingRows::rows).orElse(0);
     double heightMm = rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
     int stitches = at.runs().stream().mapToInt(run -> run.count() * perUnit(run, widthMm)).sum();
-    return new EdgingWorked(at.piece().id(), at.edge().id(), new EdgingWorked.Rows(all, heightMm / all, stitches, at.within(), Optional.of(Stitch.ofRow(rowMm, widthMm))));
+    return new EdgingWorked(at.piece().id(), at.edge().id(), new EdgingWorked.Rows(all, heightMm / all, there.map(EdgingRows::stitches).orElse(stitches), there.map(EdgingRows::within).orElse(at.within()), Optional.of(Stitch.ofRow(rowMm, widthMm))));
   }
 
   private static int perUnit(Run run, double widthMm) {

@@ -193,6 +193,18 @@ class JoiningRowsTest {
   }
 
   @Test
+  void overRowsThatAreThereTheLastOneJoins() {
+    int stitches = edge(Wardrobe.plan(PULLOVER), "front", "shoulder.left").units();
+    Garment edged = apply(apply(PULLOVER, new EdgingWorked("front", "shoulder.left", 2, 6, stitches)), new EdgingWorked("front", "shoulder.right", 2, 6, stitches));
+    GarmentPlan plan = Wardrobe.plan(taken(edged, "shoulder.left", "Keep back one row of the front, and join with it"));
+    RowPlan row = plan.rows().stream().filter(each -> each.seams().contains("shoulder.left")).findFirst().orElseThrow();
+    assertThat(row.rows()).isEqualTo(3);
+    assertThat(row.total()).isEqualTo(stitches);
+    assertThat(row.heightMm()).isCloseTo(2 * 6 + piece(plan, "front").cloth().rowHeightMm(), within(1e-9));
+    assertThat(row.words()).startsWith("2 rows first; the last is kept back. Row ");
+  }
+
+  @Test
   void aSeamThatHasItsRowIsOfferedNoOther() {
     assertThat(Repairs.joiningRows(taken(PULLOVER, "shoulder.left", BACK), "shoulder.right", Set.of())).isEmpty();
     assertThat(Repairs.joiningRows(PULLOVER, "no such seam", Set.of())).isEmpty();
