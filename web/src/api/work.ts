@@ -62,7 +62,8 @@ export function workQuery(id: string) {
   return queryOptions({
     queryKey: ['work', id],
     queryFn: () => dataOf(api.GET('/api/work/{id}', { params: { path: { id } } })),
-    staleTime: 0,
+    // Read once for each visit: a later answer would set the maker back to where they were when it was asked for.
+    staleTime: Infinity,
     gcTime: 0,
   });
 }
