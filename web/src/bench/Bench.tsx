@@ -2,8 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
 import { takeWork } from '../api/work';
-import { Loading } from '../shell/Messages';
-import { AtTheBench } from './AtTheBench';
 import { BeforeStart } from './BeforeStart';
 import { BenchPage } from './BenchPage';
 import { useBenchWork } from './useBenchWork';
@@ -18,7 +16,6 @@ export function Bench() {
     begun: garment.data?.progress.find((p) => p.seam === seam)?.work,
     take: () => takeWork(id, seam),
   });
-  const { work } = bench;
   return (
     <BenchPage
       links={[
@@ -31,27 +28,18 @@ export function Bench() {
       name={garment.data?.plan.seams.find((s) => s.id === seam)?.name}
       reads={[garment]}
       bench={bench}
-    >
-      {garment.isPending && <Loading what="Clearing the bench…" />}
-      {garment.data && !bench.isBegun && (
-        <BeforeStart
-          garment={garment.data}
-          seamId={seam}
-          onTake={() => bench.take.mutate()}
-          onDecide={(change) => bench.decide.mutate(change)}
-        />
-      )}
-      {garment.data && work.data && (
-        <AtTheBench
-          key={`${work.data.id} ${work.dataUpdatedAt}`}
-          garment={garment.data}
-          work={work.data}
-          told={bench.told}
-          leaveTo={`/garments/${id}`}
-          onOvertaken={bench.onOvertaken}
-          onUndone={bench.onUndone}
-        />
-      )}
-    </BenchPage>
+      pending={garment.isPending}
+      before={
+        garment.data && (
+          <BeforeStart
+            garment={garment.data}
+            seamId={seam}
+            onTake={() => bench.take.mutate()}
+            onDecide={(change) => bench.decide.mutate(change)}
+          />
+        )
+      }
+      leaveTo={`/garments/${id}`}
+    />
   );
 }

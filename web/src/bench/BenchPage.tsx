@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
-import type { Opened } from '../api/types';
+import type { Opened, WorkView } from '../api/types';
 import { Header, type HeaderLink } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
+import { AtTheBench } from './AtTheBench';
 import type { useBenchWork } from './useBenchWork';
 
 interface Read {
@@ -18,11 +19,18 @@ interface Props {
   /** What the page is read from. */
   reads: Read[];
   bench: ReturnType<typeof useBenchWork>;
-  children: ReactNode;
+  /** Whether it is not yet known what is worked. */
+  pending: boolean;
+  /** What to know and have ready before it is begun. */
+  before: ReactNode;
+  /** Where the maker goes when it is done. */
+  leaveTo: string;
+  /** What is shown beside the joint in hand. */
+  beside?: (work: WorkView, position: number) => ReactNode;
 }
 
-/** Round every bench: its header, and what could not be read, taken or decided. */
-export function BenchPage({ links, garment, name, reads, bench, children }: Props) {
+/** Every bench: its header, what could not be read, taken or decided, what comes before, and the work in hand. */
+export function BenchPage({ links, garment, name, reads, bench, pending, before, leaveTo, beside }: Props) {
   const { take, decide, work } = bench;
   return (
     <>
@@ -41,7 +49,20 @@ export function BenchPage({ links, garment, name, reads, bench, children }: Prop
         {decide.isError && <Failed error={decide.error} again={() => decide.reset()} />}
         {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
         {work.isFetching && !work.data && <Loading what="Finding your place…" />}
-        {children}
+        {pending && <Loading what="Clearing the bench…" />}
+        {!bench.isBegun && before}
+        {garment && work.data && (
+          <AtTheBench
+            key={`${work.data.id} ${work.dataUpdatedAt}`}
+            garment={garment}
+            work={work.data}
+            told={bench.told}
+            leaveTo={leaveTo}
+            {...(beside ? { beside: (position: number) => beside(work.data, position) } : {})}
+            onOvertaken={bench.onOvertaken}
+            onUndone={bench.onUndone}
+          />
+        )}
       </main>
     </>
   );

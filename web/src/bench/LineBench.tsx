@@ -7,8 +7,6 @@ import type { Change, LineView } from '../api/types';
 import { count } from '../format';
 import { HowTo } from '../howto/HowTo';
 import { Findings } from '../shell/Findings';
-import { Loading } from '../shell/Messages';
-import { AtTheBench } from './AtTheBench';
 import { BenchPage } from './BenchPage';
 import { HeldEdges } from './HeldEdges';
 import { PairPicture } from './PairPicture';
@@ -28,7 +26,6 @@ export function LineBench() {
     take: () => takeLine(id, board, line),
     undoneToo: () => queries.invalidateQueries({ queryKey: ['line', id] }),
   });
-  const { work } = bench;
   const squares = `/garments/${id}/squares`;
   const upright =
     garment.data?.plan.boards.find((each) => each.id === board)?.lines.find((each) => each.id === line)
@@ -44,29 +41,20 @@ export function LineBench() {
       name={asked.data?.plan.plan?.name}
       reads={[garment, asked]}
       bench={bench}
-    >
-      {(garment.isPending || (version > 0 && asked.isPending)) && <Loading what="Clearing the bench…" />}
-      {garment.data && asked.data && !bench.isBegun && (
-        <BeforeLine
-          line={asked.data}
-          upright={upright}
-          onTake={() => bench.take.mutate()}
-          onDecide={(change) => bench.decide.mutate(change)}
-        />
-      )}
-      {garment.data && work.data && (
-        <AtTheBench
-          key={`${work.data.id} ${work.dataUpdatedAt}`}
-          garment={garment.data}
-          work={work.data}
-          told={bench.told}
-          leaveTo={squares}
-          beside={(position) => <PairPicture plan={work.data.plan} upright={upright} position={position} />}
-          onOvertaken={bench.onOvertaken}
-          onUndone={bench.onUndone}
-        />
-      )}
-    </BenchPage>
+      pending={garment.isPending || (version > 0 && asked.isPending)}
+      before={
+        asked.data && (
+          <BeforeLine
+            line={asked.data}
+            upright={upright}
+            onTake={() => bench.take.mutate()}
+            onDecide={(change) => bench.decide.mutate(change)}
+          />
+        )
+      }
+      leaveTo={squares}
+      beside={(work, position) => <PairPicture plan={work.plan} upright={upright} position={position} />}
+    />
   );
 }
 

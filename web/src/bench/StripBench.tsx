@@ -6,8 +6,6 @@ import type { Change, StripView } from '../api/types';
 import { stripQuery, takeStrip } from '../api/work';
 import { HowTo } from '../howto/HowTo';
 import { Findings } from '../shell/Findings';
-import { Loading } from '../shell/Messages';
-import { AtTheBench } from './AtTheBench';
 import { BenchPage } from './BenchPage';
 import { RoundWindow } from './RoundWindow';
 import { useBenchWork } from './useBenchWork';
@@ -26,7 +24,6 @@ export function StripBench() {
     take: () => takeStrip(id, strip),
     undoneToo: () => queries.invalidateQueries({ queryKey: ['strip', id] }),
   });
-  const { work } = bench;
   const edges = `/garments/${id}/edges?edging=${strip}`;
   return (
     <BenchPage
@@ -40,27 +37,18 @@ export function StripBench() {
       name={garment.data?.plan.strips.find((each) => each.id === strip)?.strip.name}
       reads={[garment, asked]}
       bench={bench}
-    >
-      {(garment.isPending || (version > 0 && asked.isPending)) && <Loading what="Clearing the bench…" />}
-      {asked.data && !bench.isBegun && (
-        <BeforeStrip
-          view={asked.data}
-          onTake={() => bench.take.mutate()}
-          onDecide={(change) => bench.decide.mutate(change)}
-        />
-      )}
-      {garment.data && work.data && (
-        <AtTheBench
-          key={`${work.data.id} ${work.dataUpdatedAt}`}
-          garment={garment.data}
-          work={work.data}
-          told={bench.told}
-          leaveTo={edges}
-          onOvertaken={bench.onOvertaken}
-          onUndone={bench.onUndone}
-        />
-      )}
-    </BenchPage>
+      pending={garment.isPending || (version > 0 && asked.isPending)}
+      before={
+        asked.data && (
+          <BeforeStrip
+            view={asked.data}
+            onTake={() => bench.take.mutate()}
+            onDecide={(change) => bench.decide.mutate(change)}
+          />
+        )
+      }
+      leaveTo={edges}
+    />
   );
 }
 

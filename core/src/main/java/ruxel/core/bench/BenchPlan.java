@@ -74,11 +74,6 @@ public record BenchPlan(
     return plan.checkpoints().stream().map(marker -> new Stop(marker.number(), marker.joint(), marker.name().isEmpty() ? marker.nameA() : "%s (%s)".formatted(marker.nameA(), marker.name()))).toList();
   }
 
-  /** What is worked. */
-  public String name() {
-    return plan.map(SeamPlan::name).orElse(title);
-  }
-
   /** The same as a line of squares, with what comes at their corners in the place of markers there. */
   BenchPlan ofSquares(List<Prompt> corners, List<HeldSquare> held) {
     List<Prompt> all = new ArrayList<>(prompts.stream().filter(prompt -> corners.stream().noneMatch(corner -> Math.abs(corner.joint() - prompt.joint()) <= 1)).toList());

@@ -183,7 +183,7 @@ final class EdgingOverlay implements Carries {
       return mark;
     }
     boolean over = was.edge().run(mark.first().run()).filter(was::isOver).isPresent();
-    double share = over ? (double) now.units() / was.edge().units() : 1;
+    double share = over ? (double) now.runs().stream().filter(run -> run.origin().isOver()).mapToInt(Run::count).sum() / (was.to() - was.from()) : 1;
     int every = mark.times() > 1 ? Math.max(1, (int) Math.round(mark.every() * share)) : 0;
     return new Landmark(mark.id(), mark.name(), mark.kind(), carried(mark.first(), was, now), every, mark.times(), mark.marker());
   }

@@ -42,12 +42,10 @@ final class OrderPlans {
   private final SquaresPlan squares;
   private final List<BoardPlan.SchemePlan> schemes;
   private final RowPlans rows;
-  private final List<List<Join>> joinedRows;
   private final List<StripPlan> strips;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<List<Join>> joinedRows, List<StripPlan> strips) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips) {
     this.rows = rows;
-    this.joinedRows = joinedRows;
     this.strips = strips;
     this.squares = squares;
     schemes = squares.boards().stream().flatMap(board -> board.worked().stream()).toList();
@@ -73,7 +71,7 @@ final class OrderPlans {
   OrderPlan plan(Map<Join, StepFirst> first) {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
-    SeamGraph.Bound bound = graph.bound(joinedRows);
+    SeamGraph.Bound bound = graph.bound(rows.joins());
     WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, strips);
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
@@ -84,7 +82,7 @@ final class OrderPlans {
 
   /** With what a seam is worked: the tool and the yarn; seams whose method is not chosen go on from none. */
   private Leading thread() {
-    return new Leading(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), joinedRows);
+    return new Leading(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), rows.joins());
   }
 
   private OrderPlan.AlternativeView view(Alternatives.Alternative alternative, List<Join> now) {

@@ -100,9 +100,8 @@ public final class Planner {
     StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), shoulders(resolved), garment.settings(), rules, wording);
     List<StripPlan> worked = stripPlans.plans();
     findings.addAll(stripPlans.findings());
-    List<KeptRow> kept = KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand());
-    RowPlans rows = new RowPlans(kept, StepPlans.names(resolved.seams()), wording);
-    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces(), KeptRow.joins(kept));
+    RowPlans rows = new RowPlans(KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand()), StepPlans.names(resolved.seams()), wording);
+    Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces(), rows.joins());
     findings.addAll(order.findings());
     findings.addAll(rows.findings(order.steps().stream().flatMap(step -> step.joins().stream()).toList()));
     Bands bands = new Bands(edgings.strips(), construct.pieces(), rules, wording);
@@ -144,7 +143,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares, rows, KeptRow.joins(kept), strips).plan(steps.firsts()),
+        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares, rows, strips).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),

@@ -28,6 +28,7 @@ final class RowPlans {
   private final Map<Join, String> names;
   private final Map<String, String> pieces;
   private final List<RowPlan> plans;
+  private final List<List<Join>> joins;
 
   /**
    * @param names of the seams
@@ -37,10 +38,16 @@ final class RowPlans {
     this.names = names;
     pieces = rows.stream().map(KeptRow::piece).distinct().collect(Collectors.toMap(Piece::id, piece -> Wording.low(piece.name())));
     plans = rows.stream().map(this::plan).toList();
+    joins = KeptRow.joins(rows);
   }
 
   List<RowPlan> plans() {
     return plans;
+  }
+
+  /** The seams that each row joins, in its order. */
+  List<List<Join>> joins() {
+    return joins;
   }
 
   Optional<RowPlan> joining(String seam) {

@@ -99,7 +99,7 @@ final class YarnPlans {
   /** All that takes a yarn, in the order of work: edging rows and squares into boards before any seam, a joining row with its first seam, strips after them; what was joined when it was weighed needs nothing. */
   private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
     Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
-    List<Taker> takers = new ArrayList<>();
+    List<Taker> takers = new ArrayList<>(rows.stream().filter(row -> row.seams().isEmpty()).flatMap(row -> taker(row, yarn).stream()).toList());
     for (BoardPlan board : boards) {
       if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
         double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
@@ -108,12 +108,11 @@ final class YarnPlans {
     }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
-      rows.stream().filter(row -> row.seams().stream().findFirst().filter(seam.id()::equals).isPresent()).forEach(row -> takers.addAll(taker(row, yarn)));
+      rows.stream().filter(row -> row.seams().stream().findFirst().filter(seam.id()::equals).isPresent()).forEach(row -> taker(row, yarn).ifPresent(takers::add));
       if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
         takers.add(new Taker(YarnPlan.Work.SEAM, seam.id(), Where.seam(seam.id()), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
       }
     }
-    rows.stream().filter(row -> row.seams().isEmpty()).forEach(row -> takers.addAll(0, taker(row, yarn)));
     for (StripPlan strip : strips) {
       if (materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent()) {
         takers.add(new Taker(YarnPlan.Work.STRIP, strip.id(), Where.NOWHERE.ofStrip(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
@@ -122,10 +121,10 @@ final class YarnPlans {
     return takers;
   }
 
-  private List<Taker> taker(RowPlan row, Yarn yarn) {
+  private Optional<Taker> taker(RowPlan row, Yarn yarn) {
     boolean isIts = materials.ofPiece(row.piece()).filter(yarn::equals).isPresent();
     String name = row.joining() ? "joining row on the " : "edging rows on the ";
-    return isIts ? List.of(new Taker(YarnPlan.Work.ROW, row.id(), Where.edge(row.piece(), row.edges().get(0)), name + names.getOrDefault(row.piece(), row.piece()), row.yarnMm())) : List.of();
+    return isIts ? Optional.of(new Taker(YarnPlan.Work.ROW, row.id(), Where.edge(row.piece(), row.edges().get(0)), name + names.getOrDefault(row.piece(), row.piece()), row.yarnMm())) : Optional.empty();
   }
 
   private YarnPlan.YarnSum sum(Yarn yarn, List<Taker> takers) {

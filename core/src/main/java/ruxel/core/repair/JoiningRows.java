@@ -79,7 +79,7 @@ final class JoiningRows {
     Optional<ResolvedSeam> twin =
         TwinSeam.of(seam.seam(), situation.construct().seams(), situation.construct().pieces())
             .flatMap(other -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), other.id()));
-    twin.ifPresent(other -> edges.addAll(edges(other.side(TwinSeam.sameSides(seam.seam(), other.seam(), situation.construct().pieces()) ? side : other(side)))));
+    twin.ifPresent(other -> edges.addAll(edges(other.side(TwinSeam.sameSides(seam.seam(), other.seam(), situation.construct().pieces()) ? side : side.other()))));
     List<Change> changes = new ArrayList<>(edges.stream().map(this::worked).toList());
     Optional<Method> method = method(changes);
     if (method.isEmpty()) {
@@ -95,10 +95,6 @@ final class JoiningRows {
         new Candidate(
             Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, "One row, and no seam after it: joined and worked in one go." + twin.map(other -> " The %s is joined alike.".formatted(Wording.low(other.seam().name()))).orElse(""),
             onTops ? "The loop stays live until then; a stitch marker holds it." : "Too few stitches along row ends pull the edge in: lay it flat at each marker.", changes));
-  }
-
-  private static Side other(Side side) {
-    return side == Side.A ? Side.B : Side.A;
   }
 
   /** The edges a side lies on, and those over which the last row goes on from them. */

@@ -20,15 +20,18 @@ import ruxel.core.change.OrderChange;
 import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Templates;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo;
+import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -202,6 +205,17 @@ class JoiningRowsTest {
     assertThat(row.total()).isEqualTo(stitches);
     assertThat(row.heightMm()).isCloseTo(2 * 6 + piece(plan, "front").cloth().rowHeightMm(), within(1e-9));
     assertThat(row.words()).startsWith("2 rows first; the last is kept back. Row ");
+  }
+
+  /** Under a row of two stitches for each row end a mark that came back every four rows comes back every eight stitches. */
+  @Test
+  void marksUnderARowAlongPartOfAnEdgeKeepTheirShareOfIt() {
+    List<PiecePlan.RunPlan> runs = edge(Wardrobe.plan(PULLOVER), "back", "left").runs();
+    int at = runs.stream().takeWhile(run -> !run.id().equals("side")).mapToInt(PiecePlan.RunPlan::count).sum();
+    int side = runs.stream().filter(run -> run.id().equals("side")).findFirst().orElseThrow().count();
+    Garment marked = apply(PULLOVER, new EdgeChange.LandmarkPut("back", "left", "stripe", "Stripe", Landmark.Kind.STRIPE, at + 1, 4, 3, Optional.empty()));
+    Garment edged = apply(marked, new EdgingWorked("back", "left", new EdgingWorked.Rows(1, 12.5, 2 * side, Optional.of(new EdgingRows.Within("side", "side")), Optional.of(Stitch.DC))));
+    assertThat(edge(Wardrobe.plan(edged), "back", "left").landmarks()).singleElement().matches(mark -> mark.every() == 8 && mark.times() == 3);
   }
 
   @Test
