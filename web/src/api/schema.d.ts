@@ -936,6 +936,11 @@ export interface components {
             units: number;
             words: string;
         };
+        Beside: {
+            extras: number[];
+            metAgain: components["schemas"]["Prompt"][];
+            stretches: components["schemas"]["OfStretch"][];
+        };
         BoardJoined: {
             /** @enum {string} */
             crossing: "SKIP" | "CATCH" | "CIRCLE";
@@ -1379,7 +1384,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1627,6 +1632,7 @@ export interface components {
             told: boolean;
         };
         Kept: {
+            beside: components["schemas"]["Beside"];
             /** Format: int32 */
             nextSeq: number;
             /** Format: int32 */
@@ -1889,6 +1895,13 @@ export interface components {
             out: boolean;
             seam: string;
         };
+        OfStretch: {
+            /** Format: int32 */
+            more: number;
+            name: string;
+            /** Format: int32 */
+            stretch: number;
+        };
         OpenNow: {
             /** Format: double */
             lengthMm: number;
@@ -1954,8 +1967,10 @@ export interface components {
             seams: string[];
         };
         Outer: {
+            end?: components["schemas"]["Spot"];
             /** Format: double */
             lengthMm: number;
+            start: components["schemas"]["Spot"];
             /** Format: int32 */
             units: number;
         };
@@ -2372,6 +2387,18 @@ export interface components {
             rare: number;
             words: string;
         };
+        RibBand: {
+            /** @enum {string} */
+            kind: "NECKBAND" | "COLLAR" | "CUFF" | "HEM" | "FRONT" | "BUTTON";
+            method?: string;
+            /** Format: double */
+            rowMm: number;
+            /** Format: int32 */
+            rows?: number;
+            /** Format: double */
+            widthMm: number;
+            workedOn?: boolean;
+        };
         RoleView: {
             /** @enum {string} */
             role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
@@ -2770,17 +2797,6 @@ export interface components {
             /** Format: int32 */
             seq: number;
         };
-        SeparateBand: {
-            /** @enum {string} */
-            kind: "NECKBAND" | "COLLAR" | "CUFF" | "HEM" | "FRONT" | "BUTTON";
-            method?: string;
-            /** Format: double */
-            rowMm: number;
-            /** Format: int32 */
-            rows?: number;
-            /** Format: double */
-            widthMm: number;
-        };
         ShelfEdge: {
             runs: components["schemas"]["ShelfRun"][];
         };
@@ -3038,7 +3054,7 @@ export interface components {
             toHalf: number;
         };
         Strip: {
-            band?: components["schemas"]["SeparateBand"];
+            band?: components["schemas"]["RibBand"];
             from: components["schemas"]["Spot"];
             id: string;
             mirrorOf?: string;
@@ -3259,6 +3275,7 @@ export interface components {
             rows: components["schemas"]["TwinRow"][];
         };
         View: {
+            beside: components["schemas"]["Beside"];
             /** Format: double */
             breakMinutes: number;
             /** Format: uuid */

@@ -4,7 +4,7 @@ import { Button } from 'react-bootstrap';
 import { useNavigate } from 'react-router';
 import { garmentQuery, shelfQuery } from '../api/garments';
 import type { Opened, WorkView } from '../api/types';
-import { BenchCount } from './BenchCount';
+import { BenchCount, type Counted } from './BenchCount';
 import { BenchFacts } from './BenchFacts';
 import { BenchKeys } from './BenchKeys';
 import { BenchWindow } from './BenchWindow';
@@ -26,6 +26,10 @@ interface Props {
   leaveTo: string;
   /** What is shown beside the joint in hand. */
   beside?: (position: number) => ReactNode;
+  /** What is counted. */
+  word: Counted;
+  /** What was really worked, to be kept, once it is done. */
+  asWorked?: (stretches: WorkView['beside']['stretches']) => ReactNode;
   /** The maker undid the seam, and the server knows. */
   onUndone: () => void;
 }
@@ -33,9 +37,19 @@ interface Props {
 /** A band is no piece on the table. */
 const OF_A_BAND = 'WELD';
 
-export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, onUndone }: Props) {
+export function AtTheBench({
+  garment,
+  work,
+  told,
+  leaveTo,
+  beside,
+  word,
+  asWorked,
+  onOvertaken,
+  onUndone,
+}: Props) {
   const [outbox] = useState(() => new Outbox(work, onOvertaken));
-  const { place, unsent, pace } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+  const { place, unsent, pace, beside: besidePlan } = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const { add } = outbox;
   const queries = useQueryClient();
   const navigate = useNavigate();
@@ -65,7 +79,12 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
     OF_A_BAND;
 
   const rest = useBreak(position, work.breakMinutes);
-  useBenchKeys(forward, back);
+  const oneMore = () => {
+    if (word === 'Stitch' && position > 0 && !isPaused) {
+      add('AS_WORKED', position);
+    }
+  };
+  useBenchKeys({ forward, back, oneMore });
 
   const isUndone = state === 'UNDONE' && unsent === 0;
   useEffect(() => {
@@ -89,6 +108,7 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
         unsent={unsent}
         onUndo={() => add('UNDONE')}
         onLeave={() => void navigate(leaveTo)}
+        asWorked={unsent === 0 ? asWorked?.(besidePlan.stretches) : undefined}
       />
     );
   }
@@ -99,7 +119,8 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
         position={position}
         pace={pace}
         unsent={unsent}
-        word={plan ? 'Joint' : 'Stitch'}
+        more={place.extras.length}
+        word={word}
       />
       <section className="bench-now">
         <Comforts say={spokenAt(work.plan, position)} onForward={forward} onBack={back} />
@@ -137,7 +158,13 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
               : joints[position]?.words}
         </h1>
         {beside?.(position)}
-        <BenchFacts plan={work.plan} position={position} />
+        <BenchFacts
+          plan={{
+            ...work.plan,
+            prompts: [...work.plan.prompts, ...besidePlan.metAgain],
+          }}
+          position={position}
+        />
       </section>
       <JointRail all={all} position={position} stops={stops} mirrored={work.plan.fromRight} />
       {isDone ? (
@@ -149,13 +176,14 @@ export function AtTheBench({ garment, work, told, leaveTo, beside, onOvertaken, 
       ) : (
         <BenchKeys
           position={position}
-          word={plan ? 'Joint' : 'Stitch'}
+          word={word}
           isPaused={isPaused}
           stops={stops}
           onForward={forward}
           onBack={back}
           onBackTo={(joint) => add('BACK_TO', joint)}
           onPause={() => add('PAUSE')}
+          {...(word === 'Stitch' ? { onOneMore: oneMore } : {})}
         />
       )}
     </div>

@@ -35,7 +35,7 @@ export function Bench() {
             garment={garment.data}
             seamId={seam}
             onTake={() => bench.take.mutate()}
-            onDecide={(change) => bench.decide.mutate(change)}
+            onDecide={(change) => bench.change.mutate([change])}
           />
         )
       }

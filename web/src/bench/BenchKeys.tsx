@@ -1,20 +1,32 @@
 import { Button, Form } from 'react-bootstrap';
 import type { Stop } from '../api/types';
+import type { Counted } from './BenchCount';
 
 interface Props {
   position: number;
   isPaused: boolean;
   stops: Stop[];
-  /** What is counted. */
-  word: 'Joint' | 'Stitch';
+  word: Counted;
   onForward: () => void;
   onBack: () => void;
   onBackTo: (joint: number) => void;
   onPause: () => void;
+  /** A stitch beside the plan, where that can be. */
+  onOneMore?: () => void;
 }
 
 /** On, back, rest; back to a marker that is passed. */
-export function BenchKeys({ position, isPaused, stops, word, onForward, onBack, onBackTo, onPause }: Props) {
+export function BenchKeys({
+  position,
+  isPaused,
+  stops,
+  word,
+  onForward,
+  onBack,
+  onBackTo,
+  onPause,
+  onOneMore,
+}: Props) {
   const passed = stops.filter((stop) => stop.joint > 0 && stop.joint < position);
   return (
     <div className="bench-keys">
@@ -28,6 +40,16 @@ export function BenchKeys({ position, isPaused, stops, word, onForward, onBack, 
       <Button variant="outline-dark" onClick={onPause} disabled={isPaused}>
         Pause here
       </Button>
+      {onOneMore && (
+        <Button
+          variant="outline-dark"
+          onClick={onOneMore}
+          disabled={isPaused || position === 0}
+          title="A stitch that is not in the plan, to close a hole: the next round and the other side get it too. Key X"
+        >
+          One more here
+        </Button>
+      )}
       <Form.Select
         aria-label="Back to a marker"
         value=""

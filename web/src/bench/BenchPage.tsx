@@ -3,6 +3,7 @@ import type { Opened, WorkView } from '../api/types';
 import { Header, type HeaderLink } from '../shell/Header';
 import { Failed, Loading } from '../shell/Messages';
 import { AtTheBench } from './AtTheBench';
+import type { Counted } from './BenchCount';
 import type { useBenchWork } from './useBenchWork';
 
 interface Read {
@@ -27,11 +28,27 @@ interface Props {
   leaveTo: string;
   /** What is shown beside the joint in hand. */
   beside?: (work: WorkView, position: number) => ReactNode;
+  /** What is counted, if not joints. */
+  word?: Counted;
+  /** What was really worked, to be kept, once it is done. */
+  asWorked?: (stretches: WorkView['beside']['stretches']) => ReactNode;
 }
 
 /** Every bench: its header, what could not be read, taken or decided, what comes before, and the work in hand. */
-export function BenchPage({ links, garment, name, reads, bench, pending, before, leaveTo, beside }: Props) {
-  const { take, decide, work } = bench;
+export function BenchPage({
+  links,
+  garment,
+  name,
+  reads,
+  bench,
+  pending,
+  before,
+  leaveTo,
+  beside,
+  word = 'Joint',
+  asWorked,
+}: Props) {
+  const { take, change, work } = bench;
   return (
     <>
       <Header links={links} view="bench">
@@ -46,7 +63,7 @@ export function BenchPage({ links, garment, name, reads, bench, pending, before,
             read.isError &&
             read.error && <Failed key={index} error={read.error} again={() => void read.refetch()} />,
         )}
-        {decide.isError && <Failed error={decide.error} again={() => decide.reset()} />}
+        {change.isError && <Failed error={change.error} again={() => change.reset()} />}
         {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
         {work.isFetching && !work.data && <Loading what="Finding your place…" />}
         {pending && <Loading what="Clearing the bench…" />}
@@ -59,6 +76,8 @@ export function BenchPage({ links, garment, name, reads, bench, pending, before,
             told={bench.told}
             leaveTo={leaveTo}
             {...(beside ? { beside: (position: number) => beside(work.data, position) } : {})}
+            word={word}
+            {...(asWorked ? { asWorked } : {})}
             onOvertaken={bench.onOvertaken}
             onUndone={bench.onUndone}
           />

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Opened, WorkView } from '../api/types';
 import { count } from '../format';
@@ -86,10 +86,12 @@ interface JoinedProps {
   unsent: number;
   onUndo: () => void;
   onLeave: () => void;
+  /** What was really worked, to be kept. */
+  asWorked?: ReactNode;
 }
 
 /** A joined seam, with the stitch that closes the point, and the way back. */
-export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) {
+export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: JoinedProps) {
   const closing = garment.plan.steps.find((step) => step.seam === work.seam)?.closing ?? [];
   return (
     <section className="before-start">
@@ -105,6 +107,7 @@ export function Joined({ garment, work, unsent, onUndo, onLeave }: JoinedProps) 
         . {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
       </p>
       {work.note && <p>Your note: {work.note}</p>}
+      {asWorked}
       {closing.map((words) => (
         <p key={words}>{words}</p>
       ))}

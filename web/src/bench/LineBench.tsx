@@ -48,7 +48,7 @@ export function LineBench() {
             line={asked.data}
             upright={upright}
             onTake={() => bench.take.mutate()}
-            onDecide={(change) => bench.decide.mutate(change)}
+            onDecide={(change) => bench.change.mutate([change])}
           />
         )
       }

@@ -6,6 +6,7 @@ import type { Change, StripView } from '../api/types';
 import { stripQuery, takeStrip } from '../api/work';
 import { HowTo } from '../howto/HowTo';
 import { Findings } from '../shell/Findings';
+import { AsWorked } from './AsWorked';
 import { BenchPage } from './BenchPage';
 import { RoundWindow } from './RoundWindow';
 import { useBenchWork } from './useBenchWork';
@@ -24,6 +25,8 @@ export function StripBench() {
     take: () => takeStrip(id, strip),
     undoneToo: () => queries.invalidateQueries({ queryKey: ['strip', id] }),
   });
+  const planned = garment.data?.plan.strips.find((each) => each.id === strip);
+  const word = planned?.sewn ? 'Joint' : planned?.strip.band ? 'Pair of rows' : 'Stitch';
   const edges = `/garments/${id}/edges?edging=${strip}`;
   return (
     <BenchPage
@@ -34,7 +37,17 @@ export function StripBench() {
         { to: `/garments/${id}/edging-bench/${strip}`, word: 'Bench' },
       ]}
       garment={garment.data}
-      name={garment.data?.plan.strips.find((each) => each.id === strip)?.strip.name}
+      name={planned?.strip.name}
+      word={word}
+      asWorked={(stretches) =>
+        planned && word === 'Stitch' ? (
+          <AsWorked
+            strip={planned}
+            stretches={stretches}
+            onKeep={(changes) => bench.change.mutate(changes)}
+          />
+        ) : null
+      }
       reads={[garment, asked]}
       bench={bench}
       pending={garment.isPending || (version > 0 && asked.isPending)}
@@ -43,7 +56,7 @@ export function StripBench() {
           <BeforeStrip
             view={asked.data}
             onTake={() => bench.take.mutate()}
-            onDecide={(change) => bench.decide.mutate(change)}
+            onDecide={(change) => bench.change.mutate([change])}
           />
         )
       }

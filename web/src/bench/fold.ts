@@ -4,6 +4,8 @@ export interface Place {
   position: number;
   state: WorkView['state'];
   nextSeq: number;
+  /** Behind how many stitches one more was worked than planned. */
+  extras: number[];
 }
 
 /** Where the maker is after one more event; the server checks each, this only shows it at once. */
@@ -11,8 +13,12 @@ export function after(place: Place, event: SentEvent): Place {
   const nextSeq = event.seq + 1;
   switch (event.kind) {
     case 'JOINT':
-    case 'BACK_TO':
-      return { position: event.joint, state: 'IN_HAND', nextSeq };
+    case 'BACK_TO': {
+      const extras = place.extras.filter((joint) => joint <= event.joint);
+      return { position: event.joint, state: 'IN_HAND', nextSeq, extras };
+    }
+    case 'AS_WORKED':
+      return { ...place, nextSeq, extras: event.joint > 0 ? [...place.extras, event.joint] : place.extras };
     case 'PAUSE':
       return { ...place, state: 'PAUSED', nextSeq };
     case 'RESUME':
@@ -20,7 +26,7 @@ export function after(place: Place, event: SentEvent): Place {
     case 'FINISH':
       return { ...place, state: 'JOINED', nextSeq };
     case 'UNDONE':
-      return { position: 0, state: 'UNDONE', nextSeq };
+      return { position: 0, state: 'UNDONE', nextSeq, extras: [] };
     default:
       return { ...place, nextSeq };
   }

@@ -8,12 +8,14 @@ import { Outbox } from './outbox';
 vi.mock('../api/work', () => ({ sendEvents: vi.fn() }));
 
 const send = vi.mocked(server.sendEvents);
-const work = { id: 'w', position: 2, state: 'IN_HAND', nextSeq: 3 } as WorkView;
+const NOTHING = { extras: [], stretches: [], metAgain: [] };
+const work = { id: 'w', position: 2, state: 'IN_HAND', nextSeq: 3, beside: NOTHING } as unknown as WorkView;
 const kept = (position: number): Kept => ({
   position,
   state: 'IN_HAND',
   nextSeq: position + 1,
   secondsPerJoint: 4,
+  beside: NOTHING,
 });
 const silent = () => new ProblemError({ status: 0, detail: '', findings: [], labels: [] });
 

@@ -20,6 +20,8 @@ export interface BenchState {
   unsent: number;
   /** Seconds a joint takes, once enough are known. */
   pace: number | undefined;
+  /** What was worked beside the plan, as the server last told it. */
+  beside: WorkView['beside'];
 }
 
 /**
@@ -38,12 +40,18 @@ export class Outbox {
     private readonly work: WorkView,
     private readonly onOvertaken: (words: string) => void,
   ) {
-    const server: Place = { position: work.position, state: work.state, nextSeq: work.nextSeq };
+    const server: Place = {
+      position: work.position,
+      state: work.state,
+      nextSeq: work.nextSeq,
+      extras: work.beside.extras,
+    };
     this.waiting = stillWaiting(server, this.stored());
     this.state = {
       place: this.waiting.reduce(after, server),
       unsent: this.waiting.length,
       pace: work.secondsPerJoint,
+      beside: work.beside,
     };
   }
 
@@ -78,9 +86,10 @@ export class Outbox {
 
   /** Another window added to this work: what it did is shown here at once, unless something of ours waits. */
   private follow = (there: Kept): void => {
-    const { position, state, nextSeq } = there;
+    const { position, state, nextSeq, secondsPerJoint: pace, beside } = there;
     if (this.waiting.length === 0 && nextSeq > this.state.place.nextSeq) {
-      this.state = { ...this.state, pace: there.secondsPerJoint, place: { position, state, nextSeq } };
+      const { extras } = beside;
+      this.state = { ...this.state, pace, beside, place: { position, state, nextSeq, extras } };
       this.listener();
     }
   };
@@ -102,7 +111,7 @@ export class Outbox {
     try {
       const kept = await sendEvents(this.work.id, clientName(), batch);
       this.retryMs = FIRST_RETRY_MS;
-      this.state = { ...this.state, pace: kept.secondsPerJoint };
+      this.state = { ...this.state, pace: kept.secondsPerJoint, beside: kept.beside };
       this.keep(this.waiting.slice(batch.length), this.state.place);
     } catch (error) {
       const problem = problemIn(error);

@@ -4,8 +4,14 @@ const TYPING = new Set(['INPUT', 'TEXTAREA', 'SELECT', 'BUTTON', 'A', 'SUMMARY']
 const FORWARD = new Set([' ', 'Enter', 'ArrowRight']);
 const BACK = new Set(['Backspace', 'ArrowLeft']);
 
+interface Keys {
+  forward: () => void;
+  back: () => void;
+  oneMore: () => void;
+}
+
 /** Joints counted by the keyboard, unless something else has the focus. */
-export function useBenchKeys(forward: () => void, back: () => void) {
+export function useBenchKeys({ forward, back, oneMore }: Keys) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.repeat || event.ctrlKey || event.metaKey || TYPING.has((event.target as Element).tagName)) {
@@ -14,6 +20,8 @@ export function useBenchKeys(forward: () => void, back: () => void) {
       if (FORWARD.has(event.key) || BACK.has(event.key)) {
         event.preventDefault();
         (FORWARD.has(event.key) ? forward : back)();
+      } else if (event.key.toLowerCase() === 'x') {
+        oneMore();
       }
     };
     window.addEventListener('keydown', onKey);

@@ -22,8 +22,8 @@ export function useBenchWork({ garment, id, begun, take: taking, undoneToo }: As
     mutationFn: taking,
     onSuccess: (view) => queries.setQueryData(workQuery(view.id).queryKey, view),
   });
-  const decide = useMutation({
-    mutationFn: (change: Change) => sendChanges(id, garment!.version, [change], crypto.randomUUID()),
+  const change = useMutation({
+    mutationFn: (changes: Change[]) => sendChanges(id, garment!.version, changes, crypto.randomUUID()),
     onSettled: () => queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey }),
   });
   const workId = take.data?.id ?? begun;
@@ -39,7 +39,7 @@ export function useBenchWork({ garment, id, begun, take: taking, undoneToo }: As
   };
   return {
     take,
-    decide,
+    change,
     work,
     isBegun: workId !== undefined,
     told,

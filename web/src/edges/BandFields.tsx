@@ -15,7 +15,7 @@ interface Props {
   onBand: (band: Band) => void;
 }
 
-/** A band made separately: what for, how wide, how high a row is, and its rows where the maker wants others. */
+/** A band: what for, how wide, how high a row is, and of one made separately its rows where the maker wants others. */
 export function BandFields({ band, sewn, terms, onBand }: Props) {
   const { data: catalogue } = useQuery(methodsQuery(terms));
   const usual: Band = { ...band };
@@ -52,16 +52,18 @@ export function BandFields({ band, sewn, terms, onBand }: Props) {
         />
         <span>mm</span>
       </div>
-      <div className="line">
-        <span>Rows, if you want others</span>
-        <Figure
-          label="Rows"
-          value={band.rows}
-          placeholder="usual"
-          onFigure={(rows) => onBand({ ...band, rows })}
-          onNone={() => onBand(usual)}
-        />
-      </div>
+      {!band.workedOn && (
+        <div className="line">
+          <span>Rows, if you want others</span>
+          <Figure
+            label="Rows"
+            value={band.rows}
+            placeholder="usual"
+            onFigure={(rows) => onBand({ ...band, rows })}
+            onNone={() => onBand(usual)}
+          />
+        </div>
+      )}
       {sewn && (
         <Form.Group controlId="band-method" className="line">
           <Form.Label>Sewn on by</Form.Label>

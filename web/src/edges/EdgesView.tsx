@@ -76,7 +76,7 @@ export function EdgesView() {
       </div>
       <aside className="strip edges-strip" aria-label="Edging">
         {strip ? (
-          <Told key={strip.id} editor={editor} strip={strip} onGone={() => setId(undefined)} />
+          <Told key={strip.id} editor={editor} strip={strip} onChoose={setId} />
         ) : (
           <p className="soft">
             An edging finishes an opening: how many stitches to pick up along each edge, what to do at corners
@@ -91,7 +91,13 @@ export function EdgesView() {
   );
 }
 
-function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPlan; onGone: () => void }) {
+interface ToldProps {
+  editor: GarmentEditor;
+  strip: StripPlan;
+  onChoose: (id?: string) => void;
+}
+
+function Told({ editor, strip, onChoose }: ToldProps) {
   const { plan } = editor.garment;
   const findings = plan.findings.filter((finding) => finding.strip === strip.id);
   return (
@@ -110,7 +116,7 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
       <AtBench garment={editor.garment.id} strip={strip} />
       {strip.sewn && <SewnOn sewn={strip.sewn} />}
       {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
-      <StripForm editor={editor} strip={strip} onGone={onGone} />
+      <StripForm editor={editor} strip={strip} onChoose={onChoose} />
       <SegmentList editor={editor} strip={strip} />
     </>
   );
@@ -120,8 +126,8 @@ function Told({ editor, strip, onGone }: { editor: GarmentEditor; strip: StripPl
 function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
   const { data } = useQuery(stripsQuery(garment));
   const begun = data?.find((each) => each.strip === strip.id);
-  const all = strip.sewn?.joints ?? strip.rounds.reduce((sum, round) => sum + round.total, 0);
-  if (strip.band && !strip.sewn) {
+  const workedOn = strip.strip.band?.workedOn;
+  if (strip.band && !strip.sewn && !workedOn) {
     return null;
   }
   return (
@@ -129,11 +135,23 @@ function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
       <Link className="btn btn-outline-dark btn-sm" to={`/garments/${garment}/edging-bench/${strip.id}`}>
         {begun?.state === 'JOINED' ? 'Worked; see it' : begun ? 'Go on at the bench' : 'Take it to the bench'}
       </Link>
-      {begun &&
-        begun.state !== 'JOINED' &&
-        ` ${begun.position} of ${strip.sewn ? count(all, 'joint') : count(all, 'stitch', 'stitches')} done.`}
+      {begun && begun.state !== 'JOINED' && ` ${begun.position} of ${workedAltogether(strip)} done.`}
     </p>
   );
+}
+
+/** How much there is to work at the bench, as the bench counts it. */
+function workedAltogether({ sewn, band, strip, rounds }: StripPlan): string {
+  if (sewn) {
+    return count(sewn.joints, 'joint');
+  }
+  return strip.band?.workedOn
+    ? count((band?.rows ?? 0) / 2, 'pair of rows', 'pairs of rows')
+    : count(
+        rounds.reduce((sum, round) => sum + round.total, 0),
+        'stitch',
+        'stitches',
+      );
 }
 
 /** How a band meets its edge, stretch by stretch between its quarters. */

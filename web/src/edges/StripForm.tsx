@@ -5,20 +5,20 @@ import type { GarmentEditor } from '../shell/useGarment';
 import { Along } from './Along';
 import { BandFields } from './BandFields';
 import { Figure } from './Figure';
+import { MadeHow } from './MadeHow';
 import { RoundFields } from './RoundFields';
-import { freeStrip, told, usualRound } from './strips';
+import { freeStrip, nextStrip, told } from './strips';
 import { TrimFields } from './TrimFields';
 
 interface Props {
   editor: GarmentEditor;
   strip: StripPlan;
-  onGone: () => void;
+  /** Another edging is looked at, or none. */
+  onChoose: (id?: string) => void;
 }
 
-const BAND = { kind: 'NECKBAND' as const, widthMm: 40, rowMm: 5 };
-
 /** What the maker wants of an edging; each answer is saved when its field is left. */
-export function StripForm({ editor, strip, onGone }: Props) {
+export function StripForm({ editor, strip, onChoose }: Props) {
   const { plan } = editor.garment;
   const wanted = strip.strip;
   const change = (changed: Partial<Strip>) => void editor.change([told(wanted, changed)]);
@@ -28,7 +28,7 @@ export function StripForm({ editor, strip, onGone }: Props) {
       variant="outline-dark"
       size="sm"
       onClick={() =>
-        void editor.change([{ kind: 'STRIP_REMOVED', strip: strip.id }]).then((done) => done && onGone())
+        void editor.change([{ kind: 'STRIP_REMOVED', strip: strip.id }]).then((done) => done && onChoose())
       }
     >
       Take it out
@@ -47,36 +47,10 @@ export function StripForm({ editor, strip, onGone }: Props) {
       </div>
     );
   }
-  const width = wanted.rounds[0]?.widthMm ?? 6;
-  const { band, ...plain } = wanted;
+  const { band } = wanted;
   return (
     <div className="strip-form">
-      <div className="line" role="group" aria-label="Made separately or worked on">
-        <Form.Check
-          type="radio"
-          id="worked-on"
-          label="Worked on"
-          checked={!band}
-          onChange={() =>
-            void editor.change([
-              {
-                kind: 'STRIP_TOLD',
-                strip: {
-                  ...plain,
-                  rounds: plain.rounds.length > 0 ? plain.rounds : [usualRound('SC', width)],
-                },
-              },
-            ])
-          }
-        />
-        <Form.Check
-          type="radio"
-          id="made-separately"
-          label="Made separately, sewn on"
-          checked={band !== undefined}
-          onChange={() => change({ band: BAND })}
-        />
-      </div>
+      <MadeHow editor={editor} strip={strip} onChoose={onChoose} />
       {band ? (
         <BandFields
           band={band}
@@ -134,6 +108,17 @@ export function StripForm({ editor, strip, onGone }: Props) {
             The same on the other side
           </Button>
         )}
+        <Button
+          variant="outline-dark"
+          size="sm"
+          disabled={plan.strips.length >= bounds.strips}
+          onClick={() => {
+            const next = nextStrip(strip, plan.strips);
+            void editor.change([told(next, {})]).then((done) => done && onChoose(next.id));
+          }}
+        >
+          Work another onto it
+        </Button>
         {out}
       </div>
     </div>

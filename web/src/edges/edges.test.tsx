@@ -17,6 +17,7 @@ const SPOT = {
   cut: { run: 'neck', offset: 0, from: 'START' as const },
   at: 'CUT' as const,
 };
+const OUTER = { ...SPOT, piece: 'strip.1', edge: 'outer' };
 
 function strip(over: Partial<StripPlan> = {}): StripPlan {
   const round = usualRound('SC', 6.25);
@@ -88,7 +89,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
       },
     ],
     trims: [],
-    outer: { units: 32, lengthMm: 200 },
+    outer: { units: 32, lengthMm: 200, start: OUTER },
     heightMm: 6.25,
     yarnMm: 1200,
     after: ['shoulder.left'],
@@ -98,7 +99,11 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
 }
 
 function editor(changed = vi.fn().mockResolvedValue(true)): GarmentEditor {
-  return { garment: garment(), change: changed } as unknown as GarmentEditor;
+  const open = garment();
+  return {
+    garment: { ...open, plan: { ...open.plan, strips: [strip()] } },
+    change: changed,
+  } as unknown as GarmentEditor;
 }
 
 test('a drawn stretch has a tick for each unit and each stitch, and says what stands behind it', () => {
@@ -145,16 +150,47 @@ test('a count that is wanted, and one that was worked, are told at the stretch',
 
 test('the multiple keeps what is more below it; a mirrored edging is only taken out', () => {
   const change = vi.fn().mockResolvedValue(true);
-  const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onGone={() => {}} />);
+  const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onChoose={() => {}} />);
   const of = screen.getByLabelText('Multiple');
   fireEvent.change(of, { target: { value: '6' } });
   fireEvent.blur(of);
   expect(change.mock.calls[0]![0][0].strip.multiple).toEqual({ of: 6, more: 0 });
   const mirrored = strip();
   mirrored.strip.mirrorOf = 'strip.0';
-  rerender(<StripForm editor={editor(change)} strip={mirrored} onGone={() => {}} />);
+  rerender(<StripForm editor={editor(change)} strip={mirrored} onChoose={() => {}} />);
   expect(screen.queryByLabelText('Multiple')).toBeNull();
   expect(screen.getByText('Take it out')).toBeTruthy();
+});
+
+test('a band worked on stands on stitches: where there are none a row of an even count comes first', async () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const chosen = vi.fn();
+  const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onChoose={chosen} />);
+  fireEvent.click(screen.getByLabelText('A band, worked on sideways'));
+  const [row, band] = change.mock.calls[0]![0];
+  expect(row.strip).toMatchObject({ id: 'strip.1', multiple: { of: 2, more: 0 } });
+  expect(band.strip).toMatchObject({ id: 'strip.2', from: OUTER, band: { workedOn: true } });
+  await vi.waitFor(() => expect(chosen).toHaveBeenCalledWith('strip.2'));
+  const [inner] = strip().inner;
+  rerender(
+    <StripForm
+      editor={editor(change)}
+      strip={strip({ inner: [{ ...inner!, kind: 'STITCH_TOP' }] })}
+      onChoose={chosen}
+    />,
+  );
+  fireEvent.click(screen.getByLabelText('A band, worked on sideways'));
+  expect(change.mock.calls[1]![0]).toHaveLength(1);
+  expect(change.mock.calls[1]![0][0].strip).toMatchObject({ id: 'strip.1', band: { workedOn: true } });
+});
+
+test('another is worked onto the outer edge of one', async () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const chosen = vi.fn();
+  render(<StripForm editor={editor(change)} strip={strip()} onChoose={chosen} />);
+  fireEvent.click(screen.getByText('Work another onto it'));
+  expect(change.mock.calls[0]![0][0].strip).toMatchObject({ id: 'strip.2', from: OUTER });
+  await vi.waitFor(() => expect(chosen).toHaveBeenCalledWith('strip.2'));
 });
 
 test('a new edging gets an id that none has', () => {

@@ -34,6 +34,21 @@ export function firstStrip(opening: OpeningPlan, strips: StripPlan[]): Strip {
   };
 }
 
+/** One round of single crochet onto another edging, to begin with. */
+export function nextStrip(under: StripPlan, strips: StripPlan[]): Strip {
+  const width = under.strip.rounds.at(-1)?.widthMm ?? under.strip.band?.rowMm ?? 6;
+  return {
+    id: freeStrip(strips),
+    name: `${under.strip.name}, next`,
+    from: under.outer.start,
+    ...(under.outer.end ? { to: under.outer.end } : {}),
+    rounds: [usualRound('SC', width)],
+    multiple: { of: 1, more: 0 },
+    straightOn: false,
+    trims: {},
+  };
+}
+
 export function told(strip: Strip, changed: Partial<Strip>): Change {
   return { kind: 'STRIP_TOLD', strip: { ...strip, ...changed } };
 }

@@ -65,6 +65,25 @@ class StripBenchApiTest {
     assertThat(TestServer.json(server.get("/api/work/" + work)).path("planChanged").asBoolean()).isFalse();
   }
 
+  /** One more than planned is kept with the stitch it stands behind, told of its stretch and of the next round, and gone when that stitch is. */
+  @Test
+  void oneMoreThanPlannedIsMetAgainInTheNextRound() {
+    SEAMS.forEach(this::join);
+    String work = TestServer.json(take()).path("id").asString();
+    assertThat(keep(work, 1, 30)).isEqualTo(200);
+    String more = "{\"client\":\"c\",\"events\":[{\"seq\":31,\"kind\":\"AS_WORKED\",\"joint\":%d}]}";
+    assertThat(server.post("/api/work/" + work + "/events", more.formatted(31)).statusCode()).as("not worked yet").isEqualTo(409);
+    JsonNode kept = TestServer.json(server.post("/api/work/" + work + "/events", more.formatted(30)));
+    assertThat(kept.path("beside").path("extras").toString()).isEqualTo("[30]");
+    assertThat(kept.path("beside").path("stretches").get(0).path("more").asInt()).isEqualTo(1);
+    JsonNode view = TestServer.json(server.get("/api/work/" + work));
+    JsonNode second = view.path("plan").path("rounds").get(1);
+    assertThat(view.path("beside").path("metAgain").get(0).path("joint").asInt()).isBetween(second.path("from").asInt() + 1, second.path("to").asInt());
+    assertThat(view.path("position").asInt()).isEqualTo(30);
+    server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":32,\"kind\":\"BACK_TO\",\"joint\":29}]}");
+    assertThat(TestServer.json(server.get("/api/work/" + work)).path("beside").path("extras")).isEmpty();
+  }
+
   private void join(String seam) {
     JsonNode view = TestServer.json(server.post(garment + "/work", "{\"seam\":\"%s\"}".formatted(seam)));
     String work = view.path("id").asString();

@@ -42,7 +42,7 @@ class EdgesTest {
 
     tab("Fronts, neck and hem").click();
     button(page, "Work an edging along it").click();
-    page.getByLabel("Made separately, sewn on").click();
+    page.getByLabel("A band, made separately and sewn on").click();
     page.getByLabel("What the band is").selectOption("FRONT");
     assertThat(told.getByText(Pattern.compile("^Front band for .* cm: \\d+ rows"))).isVisible();
     page.getByLabel("Rows", new Page.GetByLabelOptions().setExact(true)).fill("4");
@@ -72,10 +72,15 @@ class EdgesTest {
     tunic.keyboard().press("Space");
     assertThat(tunic.getByTestId("joint")).hasText("42");
     assertThat(tunic.getByText("Kept to the stitch")).isVisible();
+    tunic.keyboard().press("x");
+    assertThat(tunic.getByText(Pattern.compile("^of \\d+ and 1 more$"))).isVisible();
+    assertThat(tunic.getByText("Kept to the stitch")).isVisible();
     tunic.reload();
     assertThat(tunic.getByTestId("joint")).hasText("42");
+    assertThat(tunic.getByText(Pattern.compile("^of \\d+ and 1 more$"))).isVisible();
     button(tunic, "Back one").click();
     assertThat(tunic.getByTestId("joint")).hasText("41");
+    assertThat(tunic.getByText(Pattern.compile("^of \\d+$"))).isVisible();
   }
 
   private Locator tab(String opening) {

@@ -16,8 +16,8 @@ import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
-import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Strip;
 import ruxel.core.strip.Trims;
 
@@ -73,8 +73,8 @@ final class RandomStrips {
         changes.maybe(() -> new Fringe(changes.number(1, 4), random.nextInt(9) == 0 ? changes.length() : 120, changes.number(1, 4), random.nextBoolean())));
   }
 
-  private SeparateBand band() {
-    return new SeparateBand(changes.one(SeparateBand.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)), changes.maybe(() -> random.nextInt(4) == 0 ? changes.word() : changes.one(Method.values()).id()));
+  private RibBand band() {
+    return new RibBand(changes.one(RibBand.Kind.values()), random.nextInt(9) == 0 ? changes.length() : 40, 5, changes.maybe(() -> changes.number(1, 120)), changes.maybe(() -> random.nextInt(4) == 0 ? changes.word() : changes.one(Method.values()).id()), random.nextBoolean());
   }
 
   /** From some run of an edge to its last. */

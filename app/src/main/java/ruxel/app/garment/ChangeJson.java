@@ -21,6 +21,7 @@ import ruxel.core.measure.Gauge;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.strip.RibBand;
 import ruxel.files.AnswerValues;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.annotation.JsonDeserialize;
@@ -38,7 +39,7 @@ public final class ChangeJson extends SimpleModule {
   static final TypeReference<List<Change>> LIST = new TypeReference<>() {};
   private static final long serialVersionUID = 1L;
   private static final Map<Class<?>, Class<?>> DEFAULTED = 
-      Map.of(Change.AnswersChanged.class, Told.class, PieceChange.LeanFound.class, Lean.class, SeamChange.SeamWorked.Way.class, Way.class);
+      Map.of(Change.AnswersChanged.class, Told.class, PieceChange.LeanFound.class, Lean.class, SeamChange.SeamWorked.Way.class, Way.class, RibBand.class, BandTold.class);
 
   public ChangeJson() {
     super("changes");
@@ -100,6 +101,11 @@ public final class ChangeJson extends SimpleModule {
   private interface Way {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
     boolean seamPlaces();
+  }
+
+  private interface BandTold {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    boolean workedOn();
   }
 
   /** A run as counted; without a count it is taken back. */

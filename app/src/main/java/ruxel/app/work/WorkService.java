@@ -11,6 +11,7 @@ import ruxel.app.garment.GarmentReader;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
+import ruxel.core.bench.Extras;
 import ruxel.core.bench.LineDirections;
 import ruxel.core.bench.Pace;
 import ruxel.core.bench.StripDirections;
@@ -39,10 +40,21 @@ public class WorkService {
       int nextSeq,
       Optional<String> note,
       Optional<Double> secondsPerJoint,
-      double breakMinutes) {}
+      double breakMinutes,
+      Beside beside) {}
 
-  /** Where the maker is, after events were kept, and how fast. */
-  public record Kept(int position, Work.State state, int nextSeq, Optional<Double> secondsPerJoint) {}
+  /** What was worked beside the plan of a strip, what its stretches have come to, and where the next round meets it. */
+  public record Beside(List<Integer> extras, List<Extras.OfStretch> stretches, List<BenchPlan.Prompt> metAgain) {
+    private static final Beside NOTHING = new Beside(List.of(), List.of(), List.of());
+
+    private static Beside of(BenchPlan plan, Work work) {
+      Extras extras = new Extras(plan, work.extras());
+      return new Beside(work.extras(), extras.firstRound(), extras.metAgain());
+    }
+  }
+
+  /** Where the maker is, after events were kept, and how fast; the stretches are told once there is something to tell of them. */
+  public record Kept(int position, Work.State state, int nextSeq, Optional<Double> secondsPerJoint, Beside beside) {}
 
   /** An event as a client sends it. */
   public record Sent(int seq, Work.Kind kind, int joint, Optional<String> note) {
@@ -185,7 +197,7 @@ public class WorkService {
     return new View(
         id, row.garment(), today.garment().name(), row.join().id(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
-        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES));
+        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), Beside.of(plan, work));
   }
 
   /** Where a work stands now, without its plan. */
@@ -209,8 +221,11 @@ public class WorkService {
     return kept;
   }
 
+  /** The frozen plan is read only where something was worked beside it, and at the end. */
   private Kept kept(UUID id, Work work) {
-    return new Kept(work.position(), work.state(), work.nextSeq(), pace(id));
+    boolean isTold = !work.extras().isEmpty() || work.state() == Work.State.JOINED;
+    Beside beside = isTold ? store.find(id).map(row -> Beside.of(frozen.read(row.planFormat(), row.plan()), work)).orElse(Beside.NOTHING) : Beside.NOTHING;
+    return new Kept(work.position(), work.state(), work.nextSeq(), pace(id), beside);
   }
 
   private Optional<Double> pace(UUID id) {

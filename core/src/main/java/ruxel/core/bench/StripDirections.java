@@ -19,6 +19,7 @@ import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
+import ruxel.core.strip.RibBand;
 
 /**
  * Says the rounds of a strip stitch by stitch, for the bench (handbook 11, 14): into which unit each goes, what is worked together or
@@ -53,6 +54,10 @@ public final class StripDirections {
     Optional<StripPlan> band = planned.strips().stream().filter(strip -> strip.id().equals(stripId) && strip.sewn().isPresent()).findFirst();
     if (band.isPresent()) {
       return Bands.match(garment, stripId).map(match -> Directions.of(match, band.get().sewn().orElseThrow(), garment.wording(), garment.rules(), before(band.get())));
+    }
+    Optional<StripPlan> workedOn = planned.strips().stream().filter(strip -> strip.id().equals(stripId) && strip.strip().band().filter(RibBand::workedOn).isPresent()).findFirst();
+    if (workedOn.isPresent()) {
+      return workedOn.map(strip -> new BandDirections(strip, strip.strip().band().orElseThrow(), strip.band().orElseThrow(), garment.wording()).plan());
     }
     return planned.strips().stream()
         .filter(strip -> strip.id().equals(stripId) && strip.band().isEmpty() && strip.rounds().stream().mapToInt(RoundPlan::total).sum() <= MOST_STITCHES)

@@ -2,18 +2,29 @@ package ruxel.core.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Where the maker is in a seam, folded from the events of its work (model 5). {@code position} is the
  * number of joints done; events are in the order of their sequence numbers, from 1 without gaps.
+ *
+ * @param extras behind how many joints one more was worked than planned, in order; going back takes those behind away
  */
-public record Work(int position, State state, int nextSeq, Optional<String> note) {
+public record Work(int position, State state, int nextSeq, Optional<String> note, List<Integer> extras) {
+  /** More are no slips of the hook. */
+  public static final int MOST_EXTRAS = 500;
+
+  public Work {
+    extras = List.copyOf(extras);
+  }
+
   /** What happened at the bench. */
   public enum Kind {
     JOINT,
     BACK_TO,
     PAUSE,
     RESUME,
+    /** One more than planned, behind so many joints; behind none it is a note. */
     AS_WORKED,
     FINISH,
     UNDONE
@@ -27,10 +38,10 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     UNDONE
   }
 
-  /** One event: for JOINT and BACK_TO the number of joints done after it. */
+  /** One event: for JOINT and BACK_TO the number of joints done after it, for AS_WORKED before it. */
   public record Event(int seq, Kind kind, int joint, String note) {}
 
-  public static final Work BEGUN = new Work(0, State.IN_HAND, 1, Optional.empty());
+  public static final Work BEGUN = new Work(0, State.IN_HAND, 1, Optional.empty(), List.of());
 
   public static Work of(List<Event> events) {
     Work work = BEGUN;
@@ -58,8 +69,16 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
       case FINISH -> position == joints
           ? Optional.empty()
           : Optional.of("%d of %d joints are done; work the rest first.".formatted(position, joints));
+      case AS_WORKED -> asWorked(event.joint());
       default -> Optional.empty();
     };
+  }
+
+  private Optional<String> asWorked(int joint) {
+    if (joint < 0 || joint > position) {
+      return Optional.of("Expected a joint that is done, up to %d, got (%d).".formatted(position, joint));
+    }
+    return joint > 0 && extras.size() >= MOST_EXTRAS ? Optional.of("Expected at most %d more than planned.".formatted(MOST_EXTRAS)) : Optional.empty();
   }
 
   public Work after(Event event) {
@@ -71,7 +90,12 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
           case UNDONE -> 0;
           default -> position;
         };
-    return new Work(now, stateAfter(event.kind()), next, told);
+    return new Work(now, stateAfter(event.kind()), next, told, extrasAfter(event, now));
+  }
+
+  private List<Integer> extrasAfter(Event event, int now) {
+    Stream<Integer> more = event.kind() == Kind.AS_WORKED && event.joint() > 0 ? Stream.of(event.joint()) : Stream.of();
+    return Stream.concat(extras.stream().filter(joint -> joint <= now), more).sorted().toList();
   }
 
   /** What a seam in this state is after an event of a kind. */

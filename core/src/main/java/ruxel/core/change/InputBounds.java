@@ -13,7 +13,7 @@ import ruxel.core.measure.Terms;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Seam;
-import ruxel.core.strip.SeparateBand;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
 import ruxel.core.wearer.Measure;
@@ -50,7 +50,7 @@ public record InputBounds(
   public record StitchEntry(Stitch stitch, String us, String uk, double heightInWidths) {}
 
   /** A band made separately, and its usual share of its edge. */
-  public record BandEntry(SeparateBand.Kind kind, String words, double usual) {}
+  public record BandEntry(RibBand.Kind kind, String words, double usual) {}
 
   public static final InputBounds HOUSE =
       new InputBounds(
@@ -62,5 +62,5 @@ public record InputBounds(
           Arrays.stream(Measure.values()).map(m -> new MeasureBounds(m, m.words(), m.least(), m.most())).toList(),
           Strip.MOST_ROUNDS, WorkedStrip.MOST,
           Arrays.stream(Stitch.values()).map(stitch -> new StitchEntry(stitch, stitch.name(Terms.US), stitch.name(Terms.UK), Round.heightInWidths(stitch))).toList(),
-          Arrays.stream(SeparateBand.Kind.values()).map(kind -> new BandEntry(kind, kind.words(), kind.usual())).toList());
+          Arrays.stream(RibBand.Kind.values()).map(kind -> new BandEntry(kind, kind.words(), kind.usual())).toList());
 }

@@ -13,8 +13,8 @@ import ruxel.core.method.Method;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
 import ruxel.core.strip.Picots;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
-import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Strip;
 
@@ -71,10 +71,10 @@ final class StripCheck {
     within("the length of the fringe in mm", fringe.lengthMm(), 1, Fringe.LONGEST_MM);
   }
 
-  private void band(SeparateBand band) {
+  private void band(RibBand band) {
     within("the width of the band in mm", band.widthMm(), 1, WIDEST_BAND_MM);
     within("the height of a row in mm", band.rowMm(), Round.LEAST_MM, Round.MOST_MM);
-    band.rows().ifPresent(rows -> within("the rows", rows, 2, SeparateBand.MOST_ROWS));
+    band.rows().ifPresent(rows -> within("the rows", rows, 2, RibBand.MOST_ROWS));
     band.method().filter(id -> Method.of(id).isEmpty()).ifPresent(id -> findings.add(Finding.of(FindingCode.UNKNOWN_METHOD, PLACE, Fact.text("value", id), Fact.text("choices", Method.ids()))));
   }
 

@@ -43,10 +43,6 @@ public final class Points {
     return ends.numberOfSets();
   }
 
-  public boolean samePoint(int oneEnd, int otherEnd) {
-    return ends.inSameSet(oneEnd, otherEnd);
-  }
-
   public int pointOf(int end) {
     return ends.find(end);
   }

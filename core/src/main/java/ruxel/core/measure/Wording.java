@@ -82,7 +82,6 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
     return n + " " + (n == 1 ? several.replaceFirst("(?<=ch)es$|s$", "") : several);
   }
 
-  /** How often: once, twice, 3 times. */
   /** "2nd", "13th". */
   public static String ordinal(long n) {
     long tens = n % 100;
@@ -90,6 +89,7 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
     return n + (isTeen ? "th" : n % 10 == 1 ? "st" : n % 10 == 2 ? "nd" : n % 10 == 3 ? "rd" : "th");
   }
 
+  /** How often: once, twice, 3 times. */
   public static String times(long n) {
     return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
   }

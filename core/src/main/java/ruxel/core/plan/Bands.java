@@ -23,7 +23,7 @@ import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.strip.BandSeam;
-import ruxel.core.strip.SeparateBand;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Strips;
 import ruxel.core.strip.WorkedOn;
 
@@ -36,7 +36,7 @@ public final class Bands {
     List<Piece> faces = new ArrayList<>(pieces);
     strips.worked().forEach(worked -> faces.add(worked.face()));
     for (WorkedOn worked : strips.worked()) {
-      worked.strip().band().flatMap(band -> match(worked, band, faces, rules)).ifPresent(match -> keep(worked, match, faces, rules, wording));
+      worked.strip().band().filter(band -> !band.workedOn()).flatMap(band -> match(worked, band, faces, rules)).ifPresent(match -> keep(worked, match, faces, rules, wording));
     }
   }
 
@@ -47,7 +47,7 @@ public final class Bands {
         : Optional.empty();
   }
 
-  private static Optional<SeamMatch> match(WorkedOn worked, SeparateBand band, List<Piece> faces, HouseRules rules) {
+  private static Optional<SeamMatch> match(WorkedOn worked, RibBand band, List<Piece> faces, HouseRules rules) {
     return matched(BandSeam.of(worked, band, faces), rules);
   }
 

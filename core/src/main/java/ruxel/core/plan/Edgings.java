@@ -13,14 +13,18 @@ import ruxel.core.strip.WorkedOn;
 
 /** The strips of a garment by the openings of its joined pieces. */
 record Edgings(Strips strips, Assembly assembly) {
-  /** Those that begin on an opening, not on another strip. */
+  /** Those that begin on an opening, or on one that does. */
   List<WorkedOn> on(Opening opening) {
     return strips.worked().stream().filter(worked -> opening(worked).filter(opening::equals).isPresent()).toList();
   }
 
-  /** The opening of the joined pieces that a strip begins on; none for one that stands on another. */
+  /** The opening of the joined pieces that a strip begins on, or the one under it. */
   Optional<Opening> opening(WorkedOn worked) {
     Stretch first = worked.line().stretches().get(0);
+    Optional<WorkedOn> under = strips.find(first.piece());
+    if (under.isPresent()) {
+      return opening(under.get());
+    }
     return assembly.surface().openings().stream().filter(open -> open.segments().stream().map(assembly.gluing()::segment).anyMatch(segment -> lies(first, segment))).findFirst();
   }
 

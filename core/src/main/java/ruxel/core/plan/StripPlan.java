@@ -85,8 +85,8 @@ public record StripPlan(
     }
   }
 
-  /** The edge it leaves. */
-  public record Outer(int units, double lengthMm) {}
+  /** The edge it leaves, and where what is worked onto that begins, and ends unless it is a round. */
+  public record Outer(int units, double lengthMm, Spot start, Optional<Spot> end) {}
 
   /** An edging as it was worked, held against what lies flat: stitches too many, below 0 too few. */
   public record Diagnosis(int tooMany, double mm, String words) {}

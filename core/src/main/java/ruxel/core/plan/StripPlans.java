@@ -25,8 +25,8 @@ import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Join;
 import ruxel.core.strip.Junction;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Rounds;
-import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Stretch;
 import ruxel.core.strip.Strips;
@@ -83,10 +83,19 @@ final class StripPlans {
     Optional<Opening> opening = edgings.opening(worked);
     StripTrims trims = new StripTrims(worked, wording);
     findings.addAll(trims.findings());
+    findings.addAll(new StripTwins(strips, faces, this::told, this::name).unlike(worked));
     return new StripPlan(
         worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        new StripPlan.Outer(worked.outerUnits(), worked.outerMm()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked), Optional.empty());
+        outer(worked), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked), Optional.empty());
+  }
+
+  private static StripPlan.Outer outer(WorkedOn worked) {
+    List<Edge> edges = worked.outerEdges();
+    Edge first = edges.get(0);
+    Edge last = edges.get(edges.size() - 1);
+    Optional<Spot> end = Optional.of(Spot.cut(worked.face().id(), last.id(), Cut.at(last, last.units()))).filter(spot -> !worked.line().round());
+    return new StripPlan.Outer(worked.outerUnits(), worked.outerMm(), Spot.cut(worked.face().id(), first.id(), Cut.at(first, 0)), end);
   }
 
   /** Whether all it lies on has a mirror image that is not of the same strip. */
@@ -196,7 +205,7 @@ final class StripPlans {
   private static final double STRAIGHT = 180;
   private static final double SLIT = 320;
 
-  private StripPlan.BandPlan band(WorkedOn worked, SeparateBand band) {
+  private StripPlan.BandPlan band(WorkedOn worked, RibBand band) {
     double edge = worked.line().lengthMm();
     int rows = worked.outerUnits();
     List<StripPlan.Quarter> quarters = new ArrayList<>();
@@ -209,8 +218,15 @@ final class StripPlans {
     String words =
         "%s for %s: %s, %s long (%s off), of %s to %s.".formatted(
             Wording.capital(band.kind().words()), wording.length(edge), Wording.counted(rows, "rows"), wording.length(length), wording.fine(Math.abs(length - wanted)), band.fewest(edge),
-            Wording.counted(Math.max(band.most(edge), band.fewest(edge)), "rows"));
-    return new StripPlan.BandPlan(rows, length, wanted, band.fewest(edge), Math.max(band.most(edge), band.fewest(edge)), quarters, words);
+            Wording.counted(band.most(edge), "rows"));
+    String how = band.workedOn() ? " " + onto(worked, band) : "";
+    return new StripPlan.BandPlan(rows, length, wanted, band.fewest(edge), band.most(edge), quarters, words + how);
+  }
+
+  private static String onto(WorkedOn worked, RibBand band) {
+    String ends = worked.line().round() ? " Its last row is joined to its first." : "";
+    return "Worked on sideways, %s wide: two rows for every two of the %s, each pair fastened with a slip stitch into both.%s".formatted(
+        Wording.counted(band.stitches(), "stitches"), Wording.counted(worked.outerUnits(), "stitches"), ends);
   }
 
   /** Where a length from the start lies: at which unit of which edge. */

@@ -37,7 +37,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
   /**
    * @param faces pieces and strips it may lie on
    */
-  public static BandSeam of(WorkedOn worked, SeparateBand band, List<Piece> faces) {
+  public static BandSeam of(WorkedOn worked, RibBand band, List<Piece> faces) {
     String id = worked.strip().id();
     int rows = worked.outerUnits();
     Piece piece = piece(worked.strip(), band, rows);
@@ -46,7 +46,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
     List<Span> spans = worked.line().stretches().stream().map(stretch -> span(stretch, faces)).toList();
     double edgeMm = worked.line().lengthMm();
     double fullness = Math.min(Seam.Working.MOST_FULLNESS, Math.max(0, edgeMm / (rows * band.rowMm()) - 1));
-    boolean isNeck = band.kind() == SeparateBand.Kind.NECKBAND || band.kind() == SeparateBand.Kind.COLLAR;
+    boolean isNeck = band.kind() == RibBand.Kind.NECKBAND || band.kind() == RibBand.Kind.COLLAR;
     Seam seam =
         new Seam(
             id, worked.strip().name(), isNeck ? SeamRole.NECKBAND : SeamRole.BAND, Seam.SideOf.of("Band", Span.ofRun(id, LONG, ROWS, Span.Along.BACKWARD)), Seam.SideOf.of("Edge", spans.toArray(Span[]::new)),
@@ -54,8 +54,8 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
     return new BandSeam(pieces, seam);
   }
 
-  private static Piece piece(Strip strip, SeparateBand band, int rows) {
-    int stitches = Math.max(1, (int) Math.round(band.widthMm() / band.rowMm()));
+  private static Piece piece(Strip strip, RibBand band, int rows) {
+    int stitches = band.stitches();
     double stitchMm = band.widthMm() / stitches;
     List<Edge> edges =
         List.of(

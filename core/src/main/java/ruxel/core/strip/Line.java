@@ -13,6 +13,11 @@ public record Line(List<Stretch> stretches, List<Junction> junctions, boolean ro
     return stretches.stream().mapToDouble(Stretch::lengthMm).sum();
   }
 
+  /** Its units, with the corner spaces and seams between them. */
+  int places() {
+    return stretches.stream().mapToInt(Stretch::units).sum() + junctions.stream().mapToInt(Junction::places).sum();
+  }
+
   /** What stands before a stretch. */
   public Junction before(int stretch) {
     if (stretch > 0) {

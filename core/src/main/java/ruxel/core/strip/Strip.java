@@ -13,7 +13,7 @@ import ruxel.core.seam.Anchor.Spot;
  * @param straightOn whether nothing is taken in at inner corners
  */
 public record Strip(
-    String id, String name, Spot from, Optional<Spot> to, List<Round> rounds, Multiple multiple, boolean straightOn, Trims trims, Optional<SeparateBand> band, Optional<String> mirrorOf) {
+    String id, String name, Spot from, Optional<Spot> to, List<Round> rounds, Multiple multiple, boolean straightOn, Trims trims, Optional<RibBand> band, Optional<String> mirrorOf) {
   public static final int MOST_ROUNDS = 60;
 
   public Strip {

@@ -24,6 +24,7 @@ final class StripFace {
   static final String OUTER = "outer";
   private static final int INNER_EDGE = 0;
   private static final int START_EDGE = 1;
+  static final int FIRST_OUTER = 2;
 
   private StripFace() {}
 

@@ -145,14 +145,13 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     }
 
     private Outcome<WorkedOn> banded(Strip strip, Line line) {
-      SeparateBand band = strip.band().orElseThrow();
-      int rows = band.rowsFor(line.lengthMm());
-      if (!band.fits(line.lengthMm())) {
-        findings.add(
-            Finding.of(
-                FindingCode.BAND_LENGTH, at(strip), Fact.text("strip", strip.name()), Fact.count("rows", rows), Fact.count("least", band.fewest(line.lengthMm())),
-                Fact.count("most", Math.max(band.most(line.lengthMm()), band.fewest(line.lengthMm()))), Fact.length("edge", line.lengthMm())));
+      RibBand band = strip.band().orElseThrow();
+      Optional<Finding> hindrance = band.hindrance(strip, line, at(strip));
+      if (hindrance.isPresent()) {
+        return Outcome.refused(hindrance.get());
       }
+      int rows = band.rowsFor(line);
+      band.misfit(strip, line, at(strip)).ifPresent(findings::add);
       List<Integer> outer = StripFace.shared(line.stretches().stream().map(Stretch::lengthMm).toList(), rows);
       Piece face = StripFace.of(strip, line, outer, UnitKind.ROW_END, band.rowMm(), band.widthMm());
       return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face));

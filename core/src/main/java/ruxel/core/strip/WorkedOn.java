@@ -1,7 +1,7 @@
 package ruxel.core.strip;
 
 import java.util.List;
-import ruxel.core.measure.Stitch;
+import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 
@@ -36,11 +36,16 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
 
   /** Yarn of all its stitches, mm; of a band as of single crochet. */
   public double yarnMm() {
-    if (strip.band().isPresent()) {
-      double row = strip.band().get().rowMm();
-      return new Round(Stitch.SC, row, row, true).yarnMm() * outerUnits * heightMm / row;
-    }
+    return strip.band().map(band -> band.yarnMm(outerUnits, line.lengthMm())).orElseGet(this::yarnOfRounds);
+  }
+
+  private double yarnOfRounds() {
     return rounds.stream().mapToDouble(each -> each.total() * each.round().yarnMm()).sum();
+  }
+
+  /** What later edgings are worked onto, in the order of work. */
+  public List<Edge> outerEdges() {
+    return face.edges().subList(StripFace.FIRST_OUTER, face.edges().size() - 1);
   }
 
   /** Whether the last round is worked from the wrong side: the work is turned an odd number of times. */

@@ -89,6 +89,25 @@ class StripDirectionsTest {
     assertThat(StripDirections.of(edged, plan, "none")).isEmpty();
   }
 
+  /** An extra stitch counts for the stretch it stands in; the next round meets it as far along the same stretch. */
+  @Test
+  void extrasAreMetAgainInTheNextRound() {
+    Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
+    GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
+    Garment edged = told(vest, new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6), Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow();
+    BenchPlan.BenchSegment first = bench.rounds().get(0).segments().get(0);
+    BenchPlan.BenchSegment above = bench.rounds().get(1).segments().get(0);
+    Extras extras = new Extras(bench, List.of(3, first.to()));
+    assertThat(extras.firstRound()).hasSize(Wardrobe.plan(edged).strips().get(0).inner().size());
+    assertThat(extras.firstRound().get(0)).isEqualTo(new Extras.OfStretch(0, first.name(), 2));
+    assertThat(extras.firstRound()).extracting(Extras.OfStretch::more).filteredOn(more -> more > 0).hasSize(1);
+    assertThat(extras.metAgain()).extracting(BenchPlan.Prompt::joint).containsExactly(above.from() + Math.round(3f * (above.to() - above.from()) / first.to()), above.to());
+    assertThat(extras.metAgain().get(0).expected()).startsWith("You put it in after stitch 3 of the ");
+    assertThat(new Extras(bench, List.of(above.from() + 1)).metAgain()).as("no round comes after the last").isEmpty();
+    assertThat(new Extras(bench, List.of(above.from() + 1)).firstRound()).extracting(Extras.OfStretch::more).containsOnly(0);
+  }
+
   @Test
   void whatACornerTakesIsWorkedTogetherWithTheSeamInItsMiddle() {
     Garment tunic = Garment.of("Tunic", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "slitMm", new Answers.Numeric(150)))));

@@ -45,6 +45,28 @@ class WorkTest {
     assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(0, Work.State.UNDONE);
   }
 
+  /** One more than planned stands behind the joint at hand; going back past it takes it away, undoing takes all. */
+  @Test
+  void whatIsWorkedBesideThePlanIsKeptInOrder() {
+    joints(1, 6);
+    add(Kind.AS_WORKED, 6);
+    add(Kind.AS_WORKED, 2);
+    joints(7, 9);
+    add(Kind.AS_WORKED, 9);
+    assertThat(Work.of(events).extras()).containsExactly(2, 6, 9);
+    assertThat(Work.of(events).position()).isEqualTo(9);
+    add(Kind.BACK_TO, 6);
+    assertThat(Work.of(events).extras()).containsExactly(2, 6);
+    Work work = Work.of(events);
+    assertThat(work.refusal(new Event(work.nextSeq(), Kind.AS_WORKED, 7, ""), 51)).as("not done yet").isPresent();
+    assertThat(work.refusal(new Event(work.nextSeq(), Kind.AS_WORKED, -1, ""), 51)).isPresent();
+    assertThat(work.refusal(new Event(work.nextSeq(), Kind.AS_WORKED, 6, ""), 51)).as("two in one place").isEmpty();
+    add(Kind.AS_WORKED, 0);
+    assertThat(Work.of(events).extras()).as("behind none it is a note").containsExactly(2, 6);
+    add(Kind.UNDONE, 0);
+    assertThat(Work.of(events).extras()).isEmpty();
+  }
+
   private void joints(int first, int last) {
     for (int joint = first; joint <= last; joint++) {
       add(Kind.JOINT, joint);

@@ -29,8 +29,8 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
-import ruxel.core.strip.SeparateBand;
 import ruxel.core.strip.Buttons;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
 import ruxel.core.strip.Trims;
@@ -67,6 +67,27 @@ class StripChangeTest {
     StripPlan.Diagnosis diagnosis = strip(plan, "left-armhole").diagnosis().orElseThrow();
     assertThat(diagnosis.tooMany()).isEqualTo(6);
     assertThat(diagnosis.words()).contains("ripples").contains("%d where %d lie flat".formatted(planned + 6, planned));
+  }
+
+  /** Both sides are compared once the second is counted: with what was worked on the first, else with what was planned there. */
+  @Test
+  void theSecondArmholeIsHeldAgainstTheFirst() {
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()))));
+    StripPlan right = Wardrobe.plan(both).strips().get(1);
+    int planned = right.rounds().get(0).segments().get(0).stitches();
+    Spot at = right.inner().get(0).at();
+    Garment alike = good(new StripStitches("right-armhole", at, Optional.empty(), Optional.of(planned)).apply(both));
+    assertThat(unlike(alike)).isEmpty();
+    Garment one = good(new StripStitches("right-armhole", at, Optional.empty(), Optional.of(planned + 1)).apply(both));
+    assertThat(unlike(one)).singleElement().satisfies(finding -> assertThat(finding.sentence()).startsWith("Right armhole edging: %d stitches along the ".formatted(planned + 1)).endsWith(", %d on the other side.".formatted(planned)));
+    for (StripPlan.InnerPlan inner : Wardrobe.plan(both).strips().get(0).inner()) {
+      one = good(new StripStitches("left-armhole", inner.at(), Optional.empty(), Optional.of(planned + 1)).apply(one));
+    }
+    assertThat(unlike(one)).as("the first was worked with one more, too").isEmpty();
+  }
+
+  private static List<FindingView> unlike(Garment garment) {
+    return Wardrobe.plan(garment).findings().stream().filter(finding -> finding.code() == FindingCode.STRIP_UNLIKE).toList();
   }
 
   /** Seam places are never dropped, the total meets the multiple, mirrored segments are equal: on necks of any size. */
@@ -122,7 +143,7 @@ class StripChangeTest {
   void bandsMadeSeparately() {
     Garment pullover = Wardrobe.pullover();
     Strip cuff = strip(pullover, "Left cuff", 1);
-    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new SeparateBand(SeparateBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty())), Optional.empty())).apply(pullover));
+    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new RibBand(RibBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty(), false)), Optional.empty())).apply(pullover));
     StripPlan plan = Wardrobe.plan(banded).strips().get(0);
     StripPlan.BandPlan band = plan.band().orElseThrow();
     assertThat(band.rows() % 2).isZero();

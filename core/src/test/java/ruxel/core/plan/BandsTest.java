@@ -23,7 +23,9 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.match.Ease;
-import ruxel.core.strip.SeparateBand;
+import ruxel.core.measure.Stitch;
+import ruxel.core.strip.RibBand;
+import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
 import ruxel.core.strip.Trims;
 
@@ -33,7 +35,7 @@ class BandsTest {
 
   @Test
   void aNeckbandIsSewnOnQuarterByQuarter() {
-    Garment banded = banded(PULLOVER, "Neck", new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty()));
+    Garment banded = banded(PULLOVER, "Neck", new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty(), false));
     StripPlan strip = Wardrobe.plan(banded).strips().get(0);
     SeamPlan sewn = strip.sewn().orElseThrow();
     int rows = strip.band().orElseThrow().rows();
@@ -51,7 +53,7 @@ class BandsTest {
 
   @Test
   void theBenchSewsItJointByJoint() {
-    Garment banded = banded(PULLOVER, "Neck", new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty()));
+    Garment banded = banded(PULLOVER, "Neck", new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty(), false));
     GarmentPlan plan = Wardrobe.plan(banded);
     BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
     assertThat(bench.plan()).contains(plan.strips().get(0).sewn().orElseThrow());
@@ -64,14 +66,42 @@ class BandsTest {
 
   @Test
   void theMakersMethodIsTakenWhereItMayBe() {
-    SeparateBand whipped = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("whip-both"));
+    RibBand whipped = new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("whip-both"), false);
     assertThat(Wardrobe.plan(banded(PULLOVER, "Neck", whipped)).strips().get(0).sewn().orElseThrow().method()).contains("whip-both");
-    SeparateBand never = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("sc-back"));
+    RibBand never = new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("sc-back"), false);
     GarmentPlan plan = Wardrobe.plan(banded(PULLOVER, "Neck", never));
     assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER).singleElement().matches(finding -> finding.strip().equals(Optional.of("band")));
     assertThat(plan.strips().get(0).sewn().orElseThrow().method()).contains("mattress-rows");
-    SeparateBand unknown = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("glue"));
+    RibBand unknown = new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("glue"), false);
     assertThat(told(PULLOVER, "Neck", unknown).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_METHOD);
+  }
+
+  /** Two rows for every two stitches of the round it lies on, whose count is even and right for the rows. */
+  @Test
+  void aBandWorkedOnTakesTwoStitchesEveryTwoRows() {
+    Garment rounded = rounded(0);
+    StripPlan.Outer outer = Wardrobe.plan(rounded).strips().get(0).outer();
+    assertThat(outer.end()).as("a round has no end").isEmpty();
+    Garment banded = good(new StripChange.StripTold(onto(outer)).apply(rounded));
+    GarmentPlan plan = Wardrobe.plan(banded);
+    StripPlan made = plan.strips().get(1);
+    assertThat(made.band().orElseThrow().rows()).isEqualTo(outer.units()).matches(rows -> rows % 2 == 0);
+    assertThat(made.sewn()).as("nothing is sewn").isEmpty();
+    assertThat(made.band().orElseThrow().words()).endsWith("two rows for every two of the %d stitches, each pair fastened with a slip stitch into both. Its last row is joined to its first.".formatted(outer.units()));
+    BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
+    assertThat(bench.joints()).hasSize(outer.units() / 2);
+    assertThat(bench.joints().get(1).words()).isEqualTo("Rows 3 and 4, into stitch 3 and stitch 4.");
+    assertThat(bench.rounds().get(0).segments()).extracting(BenchPlan.BenchSegment::to).isSorted().last().isEqualTo(outer.units() / 2);
+    assertThat(bench.start()).contains("chain 8 for the first row");
+  }
+
+  @Test
+  void aBandIsNotWorkedOntoRowEndsOrAnOddCount() {
+    Garment odd = rounded(1);
+    assertThat(new StripChange.StripTold(onto(Wardrobe.plan(odd).strips().get(0).outer())).apply(odd).findings()).extracting(Finding::code).containsExactly(FindingCode.BAND_ODD);
+    RibBand band = new RibBand(RibBand.Kind.NECKBAND, 40, 5, Optional.empty(), Optional.empty(), true);
+    Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of())));
+    assertThat(told(vest, "Left armhole", band).findings()).extracting(Finding::code).containsExactly(FindingCode.BAND_ONTO_STITCHES);
   }
 
   /** Round every opening of every construction a band can be sewn on, whatever pieces and corners it passes. */
@@ -80,8 +110,8 @@ class BandsTest {
   void aBandRoundEveryOpening(Template template) {
     Garment garment = Garment.of("Any", new Recipe(template.id(), new Answers(Map.of())));
     for (GarmentPlan.OpeningPlan opening : Wardrobe.plan(garment).gluing().openings()) {
-      for (SeparateBand.Kind kind : List.of(SeparateBand.Kind.NECKBAND, SeparateBand.Kind.FRONT)) {
-        StripPlan strip = Wardrobe.plan(banded(garment, opening.name(), new SeparateBand(kind, 40, 6, Optional.empty(), Optional.empty()))).strips().get(0);
+      for (RibBand.Kind kind : List.of(RibBand.Kind.NECKBAND, RibBand.Kind.FRONT)) {
+        StripPlan strip = Wardrobe.plan(banded(garment, opening.name(), new RibBand(kind, 40, 6, Optional.empty(), Optional.empty(), false))).strips().get(0);
         SeamPlan sewn = strip.sewn().orElseThrow();
         assertThat(sewn.ease().orElseThrow().verdict()).as("%s, %s", template.id(), opening.name()).isLessThan(Ease.Verdict.STOP);
         assertThat(sewn.a().places()).isGreaterThanOrEqualTo(strip.band().orElseThrow().rows());
@@ -93,12 +123,32 @@ class BandsTest {
     return Templates.all().stream();
   }
 
-  private static Garment banded(Garment garment, String opening, SeparateBand band) {
-    return ((Outcome.Good<Garment>) told(garment, opening, band)).value();
+  /** With a round at the neck of a multiple of 2, and so many more. */
+  private static Garment rounded(int more) {
+    Strip round = new Strip("round", "Neck round", opening(PULLOVER, "Neck").start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 5.5)), new Strip.Multiple(2, more), false, Trims.NONE, Optional.empty(), Optional.empty());
+    return good(new StripChange.StripTold(round).apply(PULLOVER));
   }
 
-  private static Outcome<Garment> told(Garment garment, String opening, SeparateBand band) {
-    GarmentPlan.OpeningPlan on = Wardrobe.plan(garment).gluing().openings().stream().filter(each -> each.name().equals(opening)).findFirst().orElseThrow();
+  /** A neckband worked onto that. */
+  private static Strip onto(StripPlan.Outer outer) {
+    RibBand band = new RibBand(RibBand.Kind.NECKBAND, 40, 5, Optional.empty(), Optional.empty(), true);
+    return new Strip("band", "Neckband", outer.start(), outer.end(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty());
+  }
+
+  private static GarmentPlan.OpeningPlan opening(Garment garment, String name) {
+    return Wardrobe.plan(garment).gluing().openings().stream().filter(each -> each.name().equals(name)).findFirst().orElseThrow();
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+
+  private static Garment banded(Garment garment, String opening, RibBand band) {
+    return good(told(garment, opening, band));
+  }
+
+  private static Outcome<Garment> told(Garment garment, String opening, RibBand band) {
+    GarmentPlan.OpeningPlan on = opening(garment, opening);
     return new StripChange.StripTold(new Strip("band", "Neckband", on.start(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty())).apply(garment);
   }
 }

@@ -7,8 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Where;
 import ruxel.core.measure.Stitch;
+import ruxel.core.piece.Cut;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor.Spot;
 
 /** Numbers of handbook 11: gathering, picots, buttons, fringe, and bands made separately. */
 class TrimsTest {
@@ -57,13 +62,45 @@ class TrimsTest {
   /** A neckband on 50 cm is 45 cm: 90 rows of 5 mm; a front band on 46 cm has 92, and not fewer than 90. */
   @Test
   void bandsMadeSeparately() {
-    SeparateBand neck = new SeparateBand(SeparateBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty());
-    assertThat(neck.rowsFor(500)).isEqualTo(90);
-    SeparateBand front = new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.empty(), Optional.empty());
-    assertThat(front.rowsFor(460)).isEqualTo(92);
+    RibBand neck = new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty(), false);
+    assertThat(neck.rowsFor(edge(UnitKind.ROW_END, 500, 1))).isEqualTo(90);
+    RibBand front = new RibBand(RibBand.Kind.FRONT, 30, 5, Optional.empty(), Optional.empty(), false);
+    assertThat(front.rowsFor(edge(UnitKind.ROW_END, 460, 1))).isEqualTo(92);
     assertThat(front.fewest(460)).isEqualTo(90);
-    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(88), Optional.empty()).fits(460)).isFalse();
-    assertThat(new SeparateBand(SeparateBand.Kind.FRONT, 30, 5, Optional.of(90), Optional.empty()).fits(460)).isTrue();
+    assertThat(misfit(new RibBand(RibBand.Kind.FRONT, 30, 5, Optional.of(88), Optional.empty(), false), edge(UnitKind.ROW_END, 460, 1))).contains(FindingCode.BAND_LENGTH);
+    assertThat(misfit(new RibBand(RibBand.Kind.FRONT, 30, 5, Optional.of(90), Optional.empty(), false), edge(UnitKind.ROW_END, 460, 1))).isEmpty();
+  }
+
+  /** Two rows for every two stitches of the edge: an even number of stitches, and about as many as the rows are to be. */
+  @Test
+  void bandsWorkedOn() {
+    RibBand band = new RibBand(RibBand.Kind.FRONT, 40, 5, Optional.empty(), Optional.empty(), true);
+    assertThat(band.stitches()).isEqualTo(8);
+    Line even = edge(UnitKind.STITCH_TOP, 92, 5);
+    assertThat(band.rowsFor(even)).isEqualTo(92);
+    assertThat(hindrance(band, even)).isEmpty();
+    assertThat(misfit(band, even)).isEmpty();
+    assertThat(misfit(band, edge(UnitKind.STITCH_TOP, 74, 6.25))).as("74 rows of 5 mm on 46.25 cm").contains(FindingCode.BAND_STITCHES);
+    assertThat(hindrance(band, edge(UnitKind.STITCH_TOP, 93, 5))).contains(FindingCode.BAND_ODD);
+    assertThat(hindrance(band, edge(UnitKind.ROW_END, 92, 5))).contains(FindingCode.BAND_ONTO_STITCHES);
+    assertThat(hindrance(new RibBand(RibBand.Kind.FRONT, 40, 5, Optional.empty(), Optional.empty(), false), edge(UnitKind.ROW_END, 93, 5))).isEmpty();
+    assertThat(band.yarnMm(92, 460)).as("8 stitches of 5 mm in 92 rows, 5 times their length, and 3.5 times the edge").isCloseTo(92 * 40 * 5 + 460 * 3.5, within(1e-9));
+  }
+
+  private static Optional<FindingCode> misfit(RibBand band, Line line) {
+    return band.misfit(on(band), line, Where.NOWHERE).map(Finding::code);
+  }
+
+  private static Optional<FindingCode> hindrance(RibBand band, Line line) {
+    return band.hindrance(on(band), line, Where.NOWHERE).map(Finding::code);
+  }
+
+  private static Strip on(RibBand band) {
+    return new Strip("band", "Band", Spot.cut("front", "edge", Cut.startOf("edge")), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty());
+  }
+
+  private static Line edge(UnitKind kind, int units, double unitMm) {
+    return new Line(List.of(new Stretch("front", "edge", 0, 0, units, true, kind, unitMm, 0)), List.of(Junction.NONE), false);
   }
 
   /** Rows of hdc 8 mm high: three for two by thumb, of dc two, of tr three. */

@@ -1,0 +1,85 @@
+package ruxel.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.bench.BenchPlan.BenchJoint;
+import ruxel.core.bench.BenchPlan.BenchRound;
+import ruxel.core.bench.BenchPlan.BenchSegment;
+import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.bench.BenchPlan.Stop;
+import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Wording;
+import ruxel.core.plan.StripPlan;
+import ruxel.core.plan.StripPlan.InnerPlan;
+import ruxel.core.strip.RibBand;
+
+/** Says a band that is worked on, two rows after two, for the bench (handbook 11): each pair is fastened to two stitches of its edge. */
+final class BandDirections {
+  private static final int EDGE_PLACE = -1;
+
+  private final StripPlan strip;
+  private final RibBand band;
+  private final StripPlan.BandPlan made;
+  private final Wording wording;
+  private final List<Place> places = new ArrayList<>();
+
+  /** A stitch of the edge: of which stretch, which one, in words. */
+  private record Place(int stretch, int unit, String words) {}
+
+  BandDirections(StripPlan strip, RibBand band, StripPlan.BandPlan made, Wording wording) {
+    this.strip = strip;
+    this.band = band;
+    this.made = made;
+    this.wording = wording;
+    for (int i = 0; i < strip.inner().size(); i++) {
+      InnerPlan inner = strip.inner().get(i);
+      for (int unit = 0; unit < inner.to() - inner.from(); unit++) {
+        places.add(new Place(i, unit, "%s %d".formatted(PlaceNames.word(inner.kind()), unit + 1)));
+      }
+      if (inner.seam()) {
+        places.add(new Place(i, EDGE_PLACE, "the seam place"));
+      }
+    }
+  }
+
+  /** Linear in the rows. */
+  BenchPlan plan() {
+    List<BenchJoint> joints = new ArrayList<>();
+    for (int row = 0; row + 1 < places.size(); row += 2) {
+      Place first = places.get(row);
+      Place second = places.get(row + 1);
+      joints.add(new BenchJoint(first.stretch(), first.unit(), "Rows %d and %d, into %s and %s.".formatted(row + 1, row + 2, first.words(), second.words())));
+    }
+    List<BenchSegment> segments = segments();
+    List<Stop> stops = new ArrayList<>();
+    List<Prompt> prompts = new ArrayList<>();
+    for (StripPlan.Quarter quarter : made.quarters()) {
+      stops.add(new Stop(stops.size() + 1, quarter.row() / 2, quarter.words()));
+      prompts.add(new Prompt(quarter.row() / 2, Prompt.Kind.MARKER, "%s done: you should be at %s.".formatted(Wording.counted(quarter.row(), "rows"), quarter.words()), "Count the stitches that are left if you are not."));
+    }
+    String stitch = "%s in the back loop".formatted(Stitch.SC.name(wording.terms()));
+    String hold = "Right side towards you. Two rows at a time: %s to the edge, a slip stitch into each of the next two stitches of it, turn; %s back, over %s, turn.".formatted(stitch, stitch, Wording.counted(band.stitches(), "stitches"));
+    String start = "Fasten on where the %s begins, chain %d for the first row. %s".formatted(Wording.low(strip.inner().get(0).name()), band.stitches(), made.words());
+    List<String> cautions = new ArrayList<>(strip.effects());
+    cautions.add("Count clips and markers in and out.");
+    BenchRound all = new BenchRound(1, made.words(), 0, joints.size(), segments);
+    return new BenchPlan(
+        strip.id(), "Work the " + Wording.low(strip.called()), hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), List.of(all), stops);
+  }
+
+  private List<BenchSegment> segments() {
+    List<BenchSegment> segments = new ArrayList<>();
+    int before = 0;
+    for (int i = 0; i < strip.inner().size(); i++) {
+      InnerPlan inner = strip.inner().get(i);
+      int after = before + inner.to() - inner.from() + (inner.seam() ? 1 : 0);
+      int from = (before + 1) / 2;
+      int to = (after + 1) / 2;
+      segments.add(new BenchSegment(inner.name(), inner.kind(), inner.to() - inner.from(), from, to, "%s along the %s.".formatted(Wording.counted(2L * (to - from), "rows"), Wording.low(inner.name()))));
+      before = after;
+    }
+    return segments;
+  }
+}
