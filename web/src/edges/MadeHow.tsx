@@ -1,4 +1,5 @@
 import { Form } from 'react-bootstrap';
+import bounds from '../api/bounds.json';
 import type { Change, Strip, StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
 import { nextStrip, told, usualRound } from './strips';
@@ -11,7 +12,10 @@ interface Props {
 
 const BAND = { kind: 'NECKBAND' as const, widthMm: 40, rowMm: 5, workedOn: false };
 
-/** Rounds, a band made separately, or a band worked on; the last stands on stitches, so a row of them comes first where there is none. */
+/**
+ * Rounds, a band made separately, or a band worked on. The last stands on stitches: where there are none a row of single crochet comes
+ * first, with as many as the band's rows ask for.
+ */
 export function MadeHow({ editor, strip, onChoose }: Props) {
   const { band, ...plain } = strip.strip;
   const rounds = {
@@ -25,9 +29,15 @@ export function MadeHow({ editor, strip, onChoose }: Props) {
       void editor.change([told(strip.strip, { band: wanted })]);
       return;
     }
-    const next = { ...nextStrip(strip, editor.garment.plan.strips), name: 'Band worked on', band: wanted };
+    const { usual: share, words } = bounds.bands.find(({ kind }) => kind === wanted.kind)!;
+    const row = { ...rounds, rounds: [usualRound('SC', wanted.rowMm / share)], multiple: { of: 2, more: 0 } };
+    const next = {
+      ...nextStrip(strip, editor.garment.plan.strips),
+      name: words.charAt(0).toUpperCase() + words.slice(1),
+      band: wanted,
+    };
     const changes: Change[] = [
-      { kind: 'STRIP_TOLD', strip: { ...rounds, multiple: { of: 2, more: 0 } } },
+      { kind: 'STRIP_TOLD', strip: row },
       { kind: 'STRIP_TOLD', strip: next },
     ];
     void editor.change(changes).then((done) => done && onChoose(next.id));

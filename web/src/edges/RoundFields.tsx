@@ -17,11 +17,9 @@ export function RoundFields({ rounds, terms, onRounds }: Props) {
     onRounds(rounds.map((round, i) => (i === index ? { ...round, ...changed } : round)));
   return (
     <div className="rounds">
-      <p className="soft">
-        Each round: its stitch, how wide and how high one is, in mm, and whether the work is turned before it.
-      </p>
+      <p className="soft">Each round: its stitch, and how wide and how high one is, in mm.</p>
       {rounds.map((round, index) => (
-        <div className="line" key={index}>
+        <div className="line round-line" key={index}>
           <span>{index + 1}</span>
           <Form.Select
             size="sm"
@@ -48,12 +46,10 @@ export function RoundFields({ rounds, terms, onRounds }: Props) {
             step={0.1}
             onFigure={(heightMm) => set(index, { heightMm })}
           />
-          <Form.Check
-            type="checkbox"
-            id={`turned-${index}`}
-            label="turned"
-            checked={round.turned}
-            onChange={(event) => set(index, { turned: event.target.checked })}
+          <RoundMore
+            index={index}
+            round={round}
+            onRound={(changed) => onRounds(rounds.map((each, i) => (i === index ? changed : each)))}
           />
         </div>
       ))}
@@ -76,5 +72,73 @@ export function RoundFields({ rounds, terms, onRounds }: Props) {
         </Button>
       </div>
     </div>
+  );
+}
+
+const LOOPS = [
+  { loop: 'RIGHT_SIDE', words: 'only the loop on the right side' },
+  { loop: 'WRONG_SIDE', words: 'only the loop on the wrong side' },
+] as const;
+
+interface MoreProps {
+  index: number;
+  round: Round;
+  onRound: (changed: Round) => void;
+}
+
+/** What few rounds need: turning, one loop only, another hook. */
+function RoundMore({ index, round, onRound }: MoreProps) {
+  const { loop, hookMm } = round;
+  const bothLoops: Round = { ...round };
+  delete bothLoops.loop;
+  const usualHook: Round = { ...round };
+  delete usualHook.hookMm;
+  const told = [
+    round.turned ? 'turned' : '',
+    loop ? 'one loop' : '',
+    hookMm === undefined ? '' : `hook ${hookMm}`,
+  ].filter((word) => word);
+  return (
+    <details>
+      <summary>{told.length > 0 ? told.join(', ') : 'more'}</summary>
+      <div className="line">
+        <Form.Check
+          type="checkbox"
+          id={`turned-${index}`}
+          label="turn the work before it"
+          checked={round.turned}
+          onChange={(event) => onRound({ ...round, turned: event.target.checked })}
+        />
+        <Form.Select
+          size="sm"
+          aria-label={`Loops of round ${index + 1}`}
+          value={loop ?? ''}
+          onChange={(event) =>
+            onRound(
+              event.target.value
+                ? { ...bothLoops, loop: event.target.value as NonNullable<Round['loop']> }
+                : bothLoops,
+            )
+          }
+        >
+          <option value="">both loops</option>
+          {LOOPS.map((each) => (
+            <option key={each.loop} value={each.loop}>
+              {each.words}
+            </option>
+          ))}
+        </Form.Select>
+        <span>hook</span>
+        <Figure
+          label={`Hook in mm, round ${index + 1}`}
+          value={hookMm}
+          step={0.1}
+          placeholder="as piece"
+          onFigure={(mm) => onRound({ ...round, hookMm: mm })}
+          onNone={() => onRound(usualHook)}
+        />
+        <span>mm</span>
+      </div>
+    </details>
   );
 }

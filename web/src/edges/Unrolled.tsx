@@ -9,6 +9,8 @@ const CLOTH = 26;
 const GAP = 24;
 const PICK = 9;
 const MOST_SCALE = 3;
+/** As long as the house takes a ripple to be. */
+const WAVE_MM = 40;
 
 interface Props {
   plan: GarmentPlan;
@@ -18,7 +20,8 @@ interface Props {
 
 /** The edge a strip is worked onto, stretch under stretch in the order of work, all to one scale, with its rounds above. */
 export function Unrolled({ plan, strip, width }: Props) {
-  const height = strip.heightMm;
+  // A band of ribs does not turn a corner: its outer edge is as long as its inner one.
+  const height = strip.band ? 0 : strip.heightMm;
   const longest = Math.max(
     ...strip.inner.map(
       ({ lengthMm, leansBefore, leansBehind }) =>
@@ -26,7 +29,7 @@ export function Unrolled({ plan, strip, width }: Props) {
     ),
   );
   const scale = Math.min(MOST_SCALE, (width - LEFT - RIGHT - 40) / longest);
-  const rise = Math.max(height * scale, strip.rounds.length > 0 ? 6 * strip.rounds.length : 6);
+  const rise = Math.max(strip.heightMm * scale, strip.rounds.length > 0 ? 6 * strip.rounds.length : 6);
   const row = TITLE + rise + PICK + CLOTH + GAP;
   return (
     <figure className="unrolled">
@@ -139,6 +142,14 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: 
           </g>
         );
       })}
+      {first && first.waveMm !== 0 && (
+        <path
+          className="wave"
+          d={wave(at(0, total), at(1, total), level(total), first.waveMm * scale, WAVE_MM * scale)}
+        >
+          <title>{first.waveMm > 0 ? 'It ripples here' : 'It pulls in here'}</title>
+        </path>
+      )}
       {first &&
         Array.from({ length: first.stitches }, (_, i) => (
           <line
@@ -173,6 +184,20 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: 
   );
 }
 
+/** A surplus stands in waves, above and below the edge; what is too short draws it in. */
+function wave(from: number, to: number, y: number, high: number, wavelength: number): string {
+  if (high < 0) {
+    return `M${from} ${y}Q${(from + to) / 2} ${y - 4 * high} ${to} ${y}`;
+  }
+  const halves = Math.max(2, Math.round((2 * (to - from)) / wavelength));
+  const step = (to - from) / halves;
+  const bends = Array.from({ length: halves }, (_, i) => {
+    const up = i % 2 === 0 ? -2 : 2;
+    return `Q${from + (i + 0.5) * step} ${y + up * high} ${from + (i + 1) * step} ${y}`;
+  });
+  return `M${from} ${y}${bends.join('')}`;
+}
+
 /** What stands between this stretch and the next. */
 function Behind({
   strip,
@@ -190,9 +215,15 @@ function Behind({
   const segments = strip.rounds[0]?.segments ?? [];
   const place = segments.findIndex(({ stretch }) => stretch === index);
   const corner = strip.rounds[0]?.corners.find(({ behind }) => behind === place);
-  const atCorners = inner.seam && segments[place + 1]?.kind === 'CORNER';
+  const between = segments.slice(place + 1);
+  const until = between.findIndex(({ stretch }) => stretch !== undefined);
+  const counts = (until < 0 ? between : between.slice(0, until)).map(({ stitches }) => stitches);
   const words = [
-    ...(atCorners ? ['corner, seam, corner: 1 each'] : inner.seam ? ['seam: 1'] : []),
+    ...(counts.length > 1 && inner.seam
+      ? [`corner, seam, corner: ${counts.join(' + ')}`]
+      : inner.seam
+        ? ['seam: 1']
+        : []),
     ...(corner && corner.stitches !== 0
       ? [`corner ${corner.stitches > 0 ? '+' : '−'}${Math.abs(corner.stitches)}`]
       : []),

@@ -70,6 +70,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
             thumb: 32,
             rhythm: '',
             words: '31 along the neck.',
+            waveMm: 0,
           },
           {
             kind: 'SEAM_PLACE',
@@ -78,6 +79,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
             byLength: 1,
             rhythm: '',
             words: 'One at the left shoulder.',
+            waveMm: 0,
           },
         ],
         corners: [],
@@ -111,6 +113,20 @@ test('a drawn stretch has a tick for each unit and each stitch, and says what st
   expect(container.querySelectorAll('.unit')).toHaveLength(15);
   expect(container.querySelectorAll('.pick')).toHaveLength(31);
   expect(screen.getByText('seam: 1')).toBeTruthy();
+});
+
+test('a ripple is drawn where it would stand, and where it pulls in', () => {
+  const lies = (waveMm: number) => {
+    const shown = strip();
+    shown.rounds[0]!.segments[0]!.waveMm = waveMm;
+    const { container, unmount } = render(<Unrolled plan={garment().plan} strip={shown} width={800} />);
+    const path = container.querySelector('.wave')?.getAttribute('d') ?? '';
+    unmount();
+    return path;
+  };
+  expect(lies(0)).toBe('');
+  expect(lies(2.5).match(/Q/g)!.length, '20 cm in waves of 4 cm').toBe(10);
+  expect(lies(-2).match(/Q/g)).toHaveLength(1);
 });
 
 test('units that are left out lie spread over the stretch, not at its end', () => {

@@ -78,7 +78,7 @@ export function OrderView() {
               <StepOnPath step={step} work={work} garment={garment} />
             </li>
           ) : (
-            <WorkOnPath key={`${work.kind}-${work.number}`} work={work} garment={garment.id} />
+            <WorkOnPath key={`${work.kind}-${work.number}`} work={work} garment={garment} change={change} />
           );
         })}
       </ol>

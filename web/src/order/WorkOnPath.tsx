@@ -1,10 +1,18 @@
+import { Form } from 'react-bootstrap';
 import { Link } from 'react-router';
-import type { WorkStep } from '../api/types';
+import type { Opened, WorkStep } from '../api/types';
 import { count } from '../format';
+import type { GarmentEditor } from '../shell/useGarment';
 import { minutes } from './minutes';
 
-/** A step that joins nothing: looked over, marked, tried on, woven in. */
-export function WorkOnPath({ work, garment }: { work: WorkStep; garment: string }) {
+interface Props {
+  work: WorkStep;
+  garment: Opened;
+  change: GarmentEditor['change'];
+}
+
+/** A step that joins nothing: looked over, marked, tried on, woven in; or an edging, which may come earlier. */
+export function WorkOnPath({ work, garment, change }: Props) {
   return (
     <li className="step work-step">
       <span className="step-number work-number" aria-hidden="true" />
@@ -12,8 +20,13 @@ export function WorkOnPath({ work, garment }: { work: WorkStep; garment: string 
       <div className="step-about">
         <h2>{work.title}</h2>
         <p>{work.words}</p>
-        {work.board && <Link to={`/garments/${garment}/squares`}>See its lines and its path</Link>}
-        {work.strip && <Link to={`/garments/${garment}/edges?edging=${work.strip}`}>See its stitches</Link>}
+        {work.board && <Link to={`/garments/${garment.id}/squares`}>See its lines and its path</Link>}
+        {work.strip && (
+          <>
+            <Link to={`/garments/${garment.id}/edges?edging=${work.strip}`}>See its stitches</Link>
+            <When strip={work.strip} garment={garment} change={change} />
+          </>
+        )}
       </div>
       <div className="step-why">
         {work.board && (
@@ -29,6 +42,39 @@ export function WorkOnPath({ work, garment }: { work: WorkStep; garment: string 
       </div>
       <div className="step-open">{work.minutes > 0 && <SoFar work={work} />}</div>
     </li>
+  );
+}
+
+/** Before which seam an edging is worked, or after all; only seams that come after those it runs over are offered. */
+function When({ strip, garment, change }: { strip: string } & Omit<Props, 'work'>) {
+  const { order, steps, strips } = garment.plan;
+  const after = strips.find(({ id }) => id === strip)?.after ?? [];
+  const last = Math.max(-1, ...after.map((seam) => steps.findIndex((step) => step.seam === seam)));
+  const own = order.steps.findIndex((step) => step.strip === strip);
+  const next = order.steps.slice(own).find(({ seam }) => seam)?.seam ?? '';
+  return (
+    <Form.Select
+      size="sm"
+      className="when"
+      aria-label="When it is worked"
+      value={next}
+      onChange={(event) =>
+        void change([
+          {
+            kind: 'STRIP_MOVED',
+            strip,
+            ...(event.target.value ? { before: event.target.value } : {}),
+          },
+        ])
+      }
+    >
+      <option value="">after all seams</option>
+      {steps.slice(last + 1).map(({ seam, title }) => (
+        <option key={seam} value={seam}>
+          before: {title}
+        </option>
+      ))}
+    </Form.Select>
   );
 }
 

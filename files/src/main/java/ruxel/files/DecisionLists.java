@@ -26,6 +26,7 @@ import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
+import ruxel.core.decision.StripStep;
 import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
@@ -78,7 +79,8 @@ final class DecisionLists {
           new Kept("squares", PlacedSquares.class),
           new Kept("boards", JoinedBoard.class),
           new Kept("strips", WorkedStrip.class),
-          new Kept("stripCounts", StripCount.class));
+          new Kept("stripCounts", StripCount.class),
+          new Kept("stripSteps", StripStep.class));
 
   /** Of which a garment has one. */
   private static final Set<Class<? extends Decision>> SINGLE = Set.of(WantedOrder.class, GarmentWeight.class, WornBy.class);

@@ -270,7 +270,7 @@ final class RandomChanges {
     return pieces.get(random.nextInt(pieces.size()));
   }
 
-  private String seam() {
+  String seam() {
     return seams.isEmpty() || random.nextInt(20) == 0 ? word() : seams.get(random.nextInt(seams.size())).id();
   }
 

@@ -16,6 +16,7 @@ import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
+import ruxel.core.strip.Loop;
 import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
@@ -32,9 +33,10 @@ final class RandomStrips {
   }
 
   Change next() {
-    return switch (random.nextInt(8)) {
+    return switch (random.nextInt(9)) {
       case 0 -> new StripChange.StripMirrored(id(), id(), "The other one");
       case 1 -> new StripChange.StripRemoved(id());
+      case 4 -> new StripChange.StripMoved(id(), changes.maybe(changes::seam));
       case 2, 3 -> new StripChange.StripStitches(id(), spot(), changes.maybe(() -> changes.number(-1, 90)), changes.maybe(() -> changes.number(1, 90)));
       default -> new StripChange.StripTold(
           new Strip(
@@ -59,7 +61,7 @@ final class RandomStrips {
   }
 
   private List<Round> rounds() {
-    return IntStream.range(0, changes.number(0, 5)).mapToObj(i -> new Round(changes.one(Stitch.values()), random.nextInt(20) == 0 ? changes.length() : 3 + 5 * random.nextDouble(), 3 + 9 * random.nextDouble(), random.nextBoolean())).toList();
+    return IntStream.range(0, changes.number(0, 5)).mapToObj(i -> new Round(changes.one(Stitch.values()), random.nextInt(20) == 0 ? changes.length() : 3 + 5 * random.nextDouble(), 3 + 9 * random.nextDouble(), random.nextBoolean(), changes.maybe(() -> changes.one(Loop.values())), changes.maybe(() -> random.nextInt(9) == 0 ? changes.length() : 4.5))).toList();
   }
 
   private Strip.Multiple multiple() {

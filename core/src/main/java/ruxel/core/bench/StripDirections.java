@@ -1,6 +1,7 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.bench.BenchPlan.BenchJoint;
@@ -133,7 +134,7 @@ public final class StripDirections {
     SegmentPlan segment = round.segments().get(index);
     if (segment.stretch().isEmpty()) {
       String words = segment.words().endsWith(".") ? segment.words().substring(0, segment.words().length() - 1) : segment.words();
-      return List.of(new Into(index, SEAM_PLACE, words));
+      return Collections.nCopies(segment.stitches(), new Into(index, SEAM_PLACE, words));
     }
     List<Into> stitches = new ArrayList<>();
     int last = SEAM_PLACE;

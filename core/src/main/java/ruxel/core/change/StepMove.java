@@ -45,6 +45,11 @@ final class StepMove {
     return lawful(order, seams, construct);
   }
 
+  /** All seams in the order they are worked in; refused where there is none. */
+  static Outcome<List<String>> sequence(Garment garment, Construct construct) {
+    return Outcome.of(order(garment, construct).steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList());
+  }
+
   /** All seams with those that are named in their order; an unknown one is refused. */
   static Outcome<List<String>> taken(Garment garment, Construct construct, List<String> wanted) {
     for (String named : wanted) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
+import ruxel.core.decision.StripStep;
 import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.finding.Fact;
@@ -88,7 +89,7 @@ public sealed interface StripChange extends Change {
                   return Outcome.refused(
                       Finding.of(FindingCode.STRIP_STOOD_ON, Where.edge(found.from().piece(), found.from().edge()), Fact.text("strip", found.name()), Fact.text("others", Wording.all(others))));
                 }
-                Settings left = garment.settings().without(WorkedStrip.class, strip).without(StripYarn.class, strip).without(decision -> decision instanceof StripCount count && count.stitches().strip().equals(strip));
+                Settings left = garment.settings().without(WorkedStrip.class, strip).without(StripYarn.class, strip).without(StripStep.class, strip).without(decision -> decision instanceof StripCount count && count.stitches().strip().equals(strip));
                 return Outcome.of(garment.withSettings(left));
               });
     }
@@ -118,6 +119,19 @@ public sealed interface StripChange extends Change {
     @Override
     public String label(Names names) {
       return wanted.or(() -> worked).map(count -> "%s: %d stitches on the %s".formatted(names.strip(strip), count, names.edge(at.piece(), at.edge()))).orElse("Took back a count of " + names.strip(strip));
+    }
+  }
+
+  /** The step of an edging put before a seam, or after all of them. Refused where it waits for that seam, or a later one. */
+  record StripMoved(String strip, Optional<String> before) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return known(garment, strip).then(found -> Layout.of(garment).then(layout -> StripMove.of(garment, layout.construct(), found, before)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Put %s %s".formatted(names.strip(strip), before.map(seam -> "before " + names.seam(seam)).orElse("after all seams"));
     }
   }
 

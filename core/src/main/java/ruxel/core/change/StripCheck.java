@@ -49,6 +49,7 @@ final class StripCheck {
     for (Round round : strip.rounds()) {
       within("the width of a stitch in mm", round.widthMm(), Round.LEAST_MM, Round.MOST_MM);
       within("the height of a stitch in mm", round.heightMm(), Round.LEAST_MM, Round.MOST_MM);
+      round.hookMm().ifPresent(hook -> within("the hook in mm", hook, Round.LEAST_HOOK_MM, Round.MOST_HOOK_MM));
     }
     within("the multiple", strip.multiple().of(), 1, Strip.Multiple.MOST);
     within("what is more than the multiple", strip.multiple().more(), 0, Math.max(0, strip.multiple().of() - 1.0));

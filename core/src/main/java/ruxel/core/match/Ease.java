@@ -61,10 +61,15 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
     double plain = fullIsA ? bMm : aMm;
     double difference = Math.abs(gathered - plain);
     double share = difference > 0 ? difference / Math.max(gathered, plain) : 0;
-    double ripple = rules.get(Rule.RIPPLE_WAVE_MM) / Math.PI * Math.sqrt(share);
+    double ripple = rippleMm(share, rules);
     boolean tiny = difference < Math.max(widerStitchMm / 2, rules.get(Rule.MATCHED_MM)) - SLACK;
     Verdict verdict = tiny ? Verdict.MATCHED : ladder(share, give.factor, rules);
     return new Ease(aMm, bMm, share, verdict, ripple);
+  }
+
+  /** How far above flat a surplus stands that is not eased, mm: (λ/π)·√e (handbook 6). */
+  public static double rippleMm(double share, HouseRules rules) {
+    return rules.get(Rule.RIPPLE_WAVE_MM) / Math.PI * Math.sqrt(share);
   }
 
   private static Verdict ladder(double share, double factor, HouseRules rules) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.Settings;
 import ruxel.core.glue.FlatWork;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.SeamGraph;
@@ -16,9 +17,9 @@ import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.order.Alternatives;
+import ruxel.core.order.Leading;
 import ruxel.core.order.Order;
 import ruxel.core.order.Passes;
-import ruxel.core.order.Leading;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.strand.SeamStrands;
@@ -43,10 +44,12 @@ final class OrderPlans {
   private final List<BoardPlan.SchemePlan> schemes;
   private final RowPlans rows;
   private final List<StripPlan> strips;
+  private final Settings settings;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Settings settings, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips) {
     this.rows = rows;
     this.strips = strips;
+    this.settings = settings;
     this.squares = squares;
     schemes = squares.boards().stream().flatMap(board -> board.worked().stream()).toList();
     this.construct = construct;
@@ -72,7 +75,7 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound(rows.joins());
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, strips);
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, new StripsBetween(strips, sequence, settings));
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
@@ -113,7 +116,7 @@ final class OrderPlans {
 
   private double yarnMm(Passes passes) {
     double needed = passes.sequence().stream().map(strands::get).filter(known -> known != null).mapToDouble(SeamStrands::neededMm).sum();
-    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + rows.plans().stream().mapToDouble(RowPlan::yarnMm).sum();
+    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + rows.plans().stream().mapToDouble(RowPlan::yarnMm).sum() + strips.stream().mapToDouble(StripPlan::yarnMm).sum();
   }
 
   /** Joining alone; ends are woven in besides. */
@@ -175,22 +178,24 @@ final class OrderPlans {
     squares.boards().forEach(board -> board.worked().ifPresent(scheme -> tails.add(tail(board, scheme, tails.size() + 1))));
     int before = tails.size();
     List<Join> sequence = passes.sequence();
+    StripsBetween between = new StripsBetween(strips, sequence, settings);
     for (int i = 0; i < sequence.size(); i++) {
       ResolvedSeam seam = matches.get(sequence.get(i)).seam();
       Join join = seam.join();
+      int step = before + i + between.upTo(i);
       if (!passes.goesOnFrom().containsKey(join) && !rows.takesUpALoop(join.id())) {
-        tails.add(tail(seam, before + i, seam.ends().start(), node(join, true), sequence));
+        tails.add(tail(seam, step, seam.ends().start(), node(join, true), sequence));
       }
       for (int strand = 1; strand < Optional.ofNullable(strands.get(join)).map(known -> known.strands().size()).orElse(1); strand++) {
-        tails.add(tail(seam, before + i, "where one strand ends", Optional.empty(), sequence));
-        tails.add(tail(seam, before + i, "where the next strand begins", Optional.empty(), sequence));
+        tails.add(tail(seam, step, "where one strand ends", Optional.empty(), sequence));
+        tails.add(tail(seam, step, "where the next strand begins", Optional.empty(), sequence));
       }
       if (passes.takenUpBy(join).isEmpty()) {
-        tails.add(tail(seam, before + i, seam.ends().end(), node(join, false), sequence));
+        tails.add(tail(seam, step, seam.ends().end(), node(join, false), sequence));
       }
     }
     for (StripPlan strip : strips) {
-      int step = before + sequence.size() + strips.indexOf(strip) + 1;
+      int step = before + between.stepOf(strip);
       tails.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), TAILS_OF_A_STRAND, step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
     }
     return List.copyOf(tails);

@@ -143,7 +143,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, order, matches, assembly.gluing(), graph, squares, rows, strips).plan(steps.firsts()),
+        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),

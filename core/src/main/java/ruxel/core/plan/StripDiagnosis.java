@@ -33,10 +33,15 @@ record StripDiagnosis(Function<Stretch, Optional<Stitches>> told, Function<Stret
   private static final double FLAT = 0.02;
   private static final double HALF_A_HOOK = 0.05;
 
+  /** Under one stitch off, or 2 % (handbook 11). */
+  static boolean liesFlat(int counted, double flat) {
+    return Math.abs(counted - flat) <= Math.max(1, FLAT * flat);
+  }
+
   private String diagnosis(WorkedOn worked, WorkedOn.Worked segment, int counted, int more) {
     Stretch stretch = worked.line().stretches().get(segment.stretch());
     double w = worked.rounds().get(0).round().widthMm();
-    if (Math.abs(more) <= Math.max(1, FLAT * segment.stitches())) {
+    if (liesFlat(counted, segment.stitches())) {
       return "The %s lies flat with %d.".formatted(name.apply(stretch), counted);
     }
     String found = "The %s %s: %d where %d lie flat, %s too %s.".formatted(

@@ -1,5 +1,6 @@
 package ruxel.core.plan;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
 import ruxel.core.finding.Finding;
 import ruxel.core.glue.Opening;
+import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
@@ -87,7 +89,7 @@ final class StripPlans {
     return new StripPlan(
         worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        outer(worked), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), after(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked), Optional.empty());
+        outer(worked), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked), Optional.empty());
   }
 
   private static StripPlan.Outer outer(WorkedOn worked) {
@@ -110,6 +112,13 @@ final class StripPlans {
   }
 
   private String name(Stretch stretch) {
+    Optional<WorkedOn> onStrip = strips.find(stretch.piece());
+    List<Stretch> under = onStrip.map(of -> of.under(stretch.edgeIndex(), stretch.from(), stretch.to())).orElse(List.of());
+    if (!under.isEmpty()) {
+      String first = name(under.get(0));
+      String last = name(under.get(under.size() - 1));
+      return "%s, over the %s".formatted(Wording.low(onStrip.get().strip().name()), first.equals(last) ? first : "%s to the %s".formatted(first, last));
+    }
     Piece piece = piece(stretch);
     return "%s of the %s".formatted(piece.edges().get(stretch.edgeIndex()).name(), Wording.low(piece.name()));
   }
@@ -153,7 +162,9 @@ final class StripPlans {
     }
     List<StripPlan.CornerPlan> corners = round.corners().stream().map(corner -> new StripPlan.CornerPlan(corner.behind(), corner.angle(), corner.stitches(), corner(corner, isAtSeam(worked, round, corner)))).toList();
     String grown = index == 0 ? "" : grown(round.total() - worked.rounds().get(index - 1).total());
-    String words = "%s %d, %s: %s%s.".formatted(worked.line().round() ? "Round" : "Row", index + 1, round.round().stitch().name(wording.terms()), Wording.counted(round.total(), "stitches"), grown);
+    String loop = round.round().loop().map(of -> ", " + of.words(worked.isOnWrongSide(index))).orElse("");
+    String hook = round.round().hookMm().map(mm -> ", hook %s mm".formatted(BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString())).orElse("");
+    String words = "%s %d, %s%s%s: %s%s.".formatted(worked.line().round() ? "Round" : "Row", index + 1, round.round().stitch().name(wording.terms()), loop, hook, Wording.counted(round.total(), "stitches"), grown);
     return new RoundPlan(
         index + 1, round.round().stitch(), round.round().widthMm(), round.round().heightMm(), segments, corners, round.total(), worked.strip().multiple(), round.innerMm(), round.outerMm(), words);
   }
@@ -168,8 +179,9 @@ final class StripPlans {
 
   private SegmentPlan segment(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment, String seam) {
     if (segment.stretch() < 0) {
-      String words = segment.kind() == UnitKind.SEAM_PLACE ? "One at %s.".formatted(seam) : "One into the corner.";
-      return new SegmentPlan(Optional.empty(), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), Optional.empty(), "", words);
+      String count = Wording.capital(Wording.number(segment.stitches()));
+      String words = segment.kind() == UnitKind.SEAM_PLACE ? "%s at %s.".formatted(count, seam) : "%s into the corner.".formatted(count);
+      return new SegmentPlan(Optional.empty(), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), Optional.empty(), "", words, 0);
     }
     Stretch stretch = worked.line().stretches().get(segment.stretch());
     boolean isFirst = round.equals(worked.rounds().get(0));
@@ -177,7 +189,14 @@ final class StripPlans {
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
     String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), name(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
     Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
-    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words);
+    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0);
+  }
+
+  private double waveMm(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment) {
+    int count = told(worked, worked.line().stretches().get(segment.stretch())).flatMap(Stitches::worked).orElse(segment.stitches());
+    double flat = worked.line().flat(segment.stretch(), round.round());
+    double share = Math.abs(count - flat) / Math.max(count, flat);
+    return StripDiagnosis.liesFlat(count, flat) ? 0 : Math.signum(count - flat) * Ease.rippleMm(share, rules);
   }
 
   private static boolean isAtSeam(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Turned corner) {
@@ -217,7 +236,7 @@ final class StripPlans {
     double length = rows * band.rowMm();
     String words =
         "%s for %s: %s, %s long (%s off), of %s to %s.".formatted(
-            Wording.capital(band.kind().words()), wording.length(edge), Wording.counted(rows, "rows"), wording.length(length), wording.fine(Math.abs(length - wanted)), band.fewest(edge),
+            Wording.capital(band.kind().words()), wording.length(edge), Wording.counted(rows, "rows"), wording.length(length), wording.difference(Math.abs(length - wanted)), band.fewest(edge),
             Wording.counted(band.most(edge), "rows"));
     String how = band.workedOn() ? " " + onto(worked, band) : "";
     return new StripPlan.BandPlan(rows, length, wanted, band.fewest(edge), band.most(edge), quarters, words + how);
@@ -242,10 +261,6 @@ final class StripPlans {
     return "the end";
   }
 
-  /** The seams that the strip runs over, in the order in which it meets them. */
-  private static List<String> after(WorkedOn worked) {
-    return worked.line().junctions().stream().flatMap(junction -> junction.crossed().stream()).filter(Join.OfSeam.class::isInstance).map(Join::id).distinct().toList();
-  }
 
   private List<String> effects(WorkedOn worked, Optional<Opening> opening) {
     double high = worked.heightMm();

@@ -36,14 +36,14 @@ final class WorkPath {
   private final ToIntFunction<Join> ends;
   private final List<BoardPlan> boards;
   private final RowPlans rows;
-  private final List<StripPlan> strips;
+  private final StripsBetween strips;
   private final List<WorkStep> path = new ArrayList<>();
   private int endsSoFar;
   private double minutesSoFar;
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, List<StripPlan> strips) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips) {
     this.rows = rows;
     this.boards = boards;
     this.strips = strips;
@@ -74,6 +74,7 @@ final class WorkPath {
     boards.forEach(this::board);
     boolean triedOn = false;
     for (int i = 0; i < passes.sequence().size(); i++) {
+      strips.at(i).forEach(this::strip);
       Join join = passes.sequence().get(i);
       ResolvedSeam seam = seams.stream().filter(each -> each.join().equals(join)).findFirst().orElseThrow();
       boolean closes = Order.stage(seam) == Stage.CLOSING || Order.stage(seam) == Stage.FINISHING;
@@ -83,7 +84,7 @@ final class WorkPath {
       }
       seam(seam, flat.get(i), first.get(join).todo());
     }
-    strips.forEach(this::strip);
+    strips.at(passes.sequence().size()).forEach(this::strip);
     add(Kind.WEAVE, "Weave in what is left", "On the wrong side along the seams, two or three passes in turn directions, never back through the same hole.", List.of());
     finish();
     return List.copyOf(path);

@@ -15,8 +15,17 @@ public record Junction(int cornersBefore, boolean seam, int cornersBehind, doubl
     crossed = List.copyOf(crossed);
   }
 
-  /** Stitches that the corner spaces and the seam take, one each (handbook 11). */
+  /** The corner spaces and the seam. */
   int places() {
     return cornersBefore + (seam ? 1 : 0) + cornersBehind;
+  }
+
+  /** Stitches that they take: one each; of tall ones two into a corner space beside a seam (handbook 11). */
+  int stitches(Round round) {
+    return (cornersBefore + cornersBehind) * intoCorner(round) + (seam ? 1 : 0);
+  }
+
+  int intoCorner(Round round) {
+    return seam && round.isTall() ? 2 : 1;
   }
 }

@@ -18,6 +18,14 @@ public record Line(List<Stretch> stretches, List<Junction> junctions, boolean ro
     return stretches.stream().mapToInt(Stretch::units).sum() + junctions.stream().mapToInt(Junction::places).sum();
   }
 
+  /** How many stitches of a first round lie flat along a stretch: by its length, less half of what the corner spaces and seams beside it take. */
+  public double flat(int stretch, Round round) {
+    int beside = before(stretch).stitches(round) + after(stretch).stitches(round);
+    return Math.max(HALF, stretches.get(stretch).lengthMm() / round.widthMm() - HALF * beside);
+  }
+
+  private static final double HALF = 0.5;
+
   /** What stands before a stretch. */
   public Junction before(int stretch) {
     if (stretch > 0) {

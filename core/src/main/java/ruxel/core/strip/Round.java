@@ -1,13 +1,27 @@
 package ruxel.core.strip;
 
+import java.util.Optional;
 import ruxel.core.measure.Stitch;
 
-/** A round, or a row, of an edging: its stitch, how wide and how high one is, mm, and whether the work is turned before it. */
-public record Round(Stitch stitch, double widthMm, double heightMm, boolean turned) {
+/**
+ * A round, or a row, of an edging: its stitch, how wide and how high one is, mm, and whether the work is turned before it.
+ *
+ * @param loop which loop only it is worked into; none: both
+ * @param hookMm the hook, if it is another than for the piece
+ */
+public record Round(Stitch stitch, double widthMm, double heightMm, boolean turned, Optional<Loop> loop, Optional<Double> hookMm) {
+  public static final double LEAST_HOOK_MM = 0.5;
+  public static final double MOST_HOOK_MM = 30;
+
   public static final double LEAST_MM = 0.5;
   public static final double MOST_MM = 100;
   /** The width of a stitch where none is known. */
   public static final double USUAL_MM = 6;
+
+  /** Into both loops, by the usual hook. */
+  public Round(Stitch stitch, double widthMm, double heightMm, boolean turned) {
+    this(stitch, widthMm, heightMm, turned, Optional.empty(), Optional.empty());
+  }
 
   /** As a stitch of this width usually comes out (handbook 11: 2h/w is 2, 3, 4, 6). */
   public static Round usual(Stitch stitch, double widthMm) {
@@ -22,6 +36,11 @@ public record Round(Stitch stitch, double widthMm, double heightMm, boolean turn
       case TR -> 3;
       case DTR -> 4;
     };
+  }
+
+  /** As high as a double crochet, or higher. */
+  boolean isTall() {
+    return stitch.compareTo(Stitch.DC) >= 0;
   }
 
   /** Yarn of one stitch, mm. */

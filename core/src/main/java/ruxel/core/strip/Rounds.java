@@ -50,17 +50,17 @@ public final class Rounds {
       int index = i;
       corners.stream().filter(corner -> corner.behind() == index).forEach(corner -> behind.add(new Turned(segments.size() - 1, corner.angle(), corner.stitches())));
       Junction junction = line.after(i);
-      addPlaces(segments, UnitKind.CORNER, junction.cornersBefore());
-      addPlaces(segments, UnitKind.SEAM_PLACE, junction.seam() ? 1 : 0);
-      addPlaces(segments, UnitKind.CORNER, junction.cornersBehind());
+      addPlaces(segments, UnitKind.CORNER, junction.cornersBefore(), junction.intoCorner(round));
+      addPlaces(segments, UnitKind.SEAM_PLACE, junction.seam() ? 1 : 0, 1);
+      addPlaces(segments, UnitKind.CORNER, junction.cornersBehind(), junction.intoCorner(round));
     }
     int total = segments.stream().mapToInt(Worked::stitches).sum() + behind.stream().mapToInt(Turned::stitches).sum();
     return new RoundOf(round, segments, behind, total, line.lengthMm(), outer(line, line.lengthMm(), round));
   }
 
-  private static void addPlaces(List<Worked> segments, UnitKind kind, int count) {
+  private static void addPlaces(List<Worked> segments, UnitKind kind, int count, int stitches) {
     for (int i = 0; i < count; i++) {
-      segments.add(new Worked(kind, -1, 1, 1, 1, true));
+      segments.add(new Worked(kind, -1, 1, stitches, stitches, true));
     }
   }
 

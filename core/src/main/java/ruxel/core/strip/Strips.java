@@ -1,10 +1,14 @@
 package ruxel.core.strip;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
@@ -16,6 +20,7 @@ import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Join;
 import ruxel.core.strip.WorkedOn.RoundOf;
 import ruxel.core.strip.WorkedOn.Turned;
 import ruxel.core.strip.WorkedOn.Worked;
@@ -46,6 +51,18 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
 
   public Optional<WorkedOn> find(String id) {
     return worked.stream().filter(each -> each.strip().id().equals(id)).findFirst();
+  }
+
+  /** The seams that a strip, or one it stands on, runs over, in the order in which it meets them. Linear in those strips. */
+  public List<String> runsOver(WorkedOn strip) {
+    Set<String> seams = new LinkedHashSet<>();
+    Set<WorkedOn> found = new LinkedHashSet<>(Set.of(strip));
+    for (Deque<WorkedOn> open = new ArrayDeque<>(found); !open.isEmpty(); ) {
+      WorkedOn worked = open.remove();
+      worked.line().junctions().stream().flatMap(junction -> junction.crossed().stream()).filter(Join.OfSeam.class::isInstance).map(Join::id).forEach(seams::add);
+      worked.line().stretches().stream().flatMap(stretch -> find(stretch.piece()).stream()).filter(found::add).forEach(open::add);
+    }
+    return List.copyOf(seams);
   }
 
   /** Which of some stretches is the mirror image of one. */
@@ -154,13 +171,13 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       band.misfit(strip, line, at(strip)).ifPresent(findings::add);
       List<Integer> outer = StripFace.shared(line.stretches().stream().map(Stretch::lengthMm).toList(), rows);
       Piece face = StripFace.of(strip, line, outer, UnitKind.ROW_END, band.rowMm(), band.widthMm());
-      return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face));
+      return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face, outer));
     }
 
     private Outcome<WorkedOn> edged(Strip strip, Line line, Optional<WorkedOn> original) {
       Round first = strip.rounds().get(0);
       List<Wish> wishes = wishes(strip, line, original);
-      int places = line.junctions().stream().mapToInt(Junction::places).sum();
+      int places = line.junctions().stream().mapToInt(junction -> junction.stitches(first)).sum();
       int turned = Rounds.corners(strip, line, first).stream().mapToInt(Turned::stitches).sum();
       double length = line.lengthMm() / first.widthMm() + turned;
       Optional<List<Integer>> counts = PickUp.of(wishes, places + turned, length, strip.multiple());
@@ -177,12 +194,12 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       RoundOf last = rounds.get(rounds.size() - 1);
       List<Double> shares = IntStream.range(0, line.stretches().size()).mapToObj(i -> last.segments().stream().filter(each -> each.stretch() == i).mapToDouble(each -> Math.max(1, each.stitches())).sum()).toList();
       double height = strip.rounds().stream().mapToDouble(Round::heightMm).sum();
-      Piece face = StripFace.of(strip, line, StripFace.shared(shares, last.total()), UnitKind.STITCH_TOP, last.round().widthMm(), height);
-      return Outcome.of(new WorkedOn(strip, line, rounds, last.total(), last.outerMm(), height, face));
+      List<Integer> outer = StripFace.shared(shares, last.total());
+      Piece face = StripFace.of(strip, line, outer, UnitKind.STITCH_TOP, last.round().widthMm(), height);
+      return Outcome.of(new WorkedOn(strip, line, rounds, last.total(), last.outerMm(), height, face, outer));
     }
 
     private static final int LEAST = 2;
-    private static final double HALF = 0.5;
 
     private static Where at(Strip strip) {
       return Where.edge(strip.from().piece(), strip.from().edge()).ofStrip(strip.id());
@@ -201,8 +218,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
         Stretch stretch = line.stretches().get(i);
         int group = twins.get(i).map(twin -> Math.min(twin, wishes.size())).orElse(i);
         boolean tops = !stretch.kind().isRowEnd() && stretch.kind() != UnitKind.CHAIN_SPACE && Math.abs(w / stretch.unitMm() - 1) <= Rounds.ALIKE;
-        int beside = line.before(i).places() + line.after(i).places();
-        double target = tops ? stretch.units() : Math.max(HALF, stretch.lengthMm() / w - HALF * beside);
+        double target = tops ? stretch.units() : line.flat(i, strip.rounds().get(0));
         Optional<Integer> count = settled.get(i).or(() -> twins.get(wishes.size()).flatMap(settled::get));
         wishes.add(new Wish(target, stretch.units(), group, line.before(i).seam() || line.after(i).seam(), count));
       }

@@ -1,5 +1,6 @@
 package ruxel.core.strip;
 
+import java.util.ArrayList;
 import java.util.List;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -9,10 +10,12 @@ import ruxel.core.piece.UnitKind;
  * A strip as it is worked: the edge it lies on, round by round what is worked into what, and the edge it leaves.
  *
  * @param face the strip as a face of the gluing: its inner edge has the units of the edge it lies on
+ * @param over units of the outer edge by the stretch they stand over
  */
-public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUnits, double outerMm, double heightMm, Piece face) {
+public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUnits, double outerMm, double heightMm, Piece face, List<Integer> over) {
   public WorkedOn {
     rounds = List.copyOf(rounds);
+    over = List.copyOf(over);
   }
 
   /** One round: segment by segment, what each corner adds or takes, and the stitches of all of it. */
@@ -48,9 +51,31 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
     return face.edges().subList(StripFace.FIRST_OUTER, face.edges().size() - 1);
   }
 
+  /** The stretches over which some units of an edge of the face stand, in the order of work; none at its ends. */
+  public List<Stretch> under(int edgeIndex, int from, int to) {
+    if (edgeIndex < StripFace.FIRST_OUTER || edgeIndex > face.edges().size() - 2) {
+      return List.of();
+    }
+    int start = face.edges().subList(StripFace.FIRST_OUTER, edgeIndex).stream().mapToInt(Edge::units).sum();
+    List<Stretch> under = new ArrayList<>();
+    int before = 0;
+    for (int i = 0; i < over.size(); i++) {
+      if (before < start + to && before + over.get(i) > start + from) {
+        under.add(line.stretches().get(i));
+      }
+      before += over.get(i);
+    }
+    return under;
+  }
+
   /** Whether the last round is worked from the wrong side: the work is turned an odd number of times. */
   public boolean endsOnWrongSide() {
-    return rounds.stream().filter(each -> each.round().turned()).count() % 2 == 1;
+    return !rounds.isEmpty() && isOnWrongSide(rounds.size() - 1);
+  }
+
+  /** Whether a round is worked from the wrong side. */
+  public boolean isOnWrongSide(int round) {
+    return rounds.subList(0, round + 1).stream().filter(each -> each.round().turned()).count() % 2 == 1;
   }
 
   /** Stitches that are picked up. */

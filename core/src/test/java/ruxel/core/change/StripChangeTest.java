@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import ruxel.core.change.StripChange.StripMirrored;
+import ruxel.core.change.StripChange.StripMoved;
 import ruxel.core.change.StripChange.StripRemoved;
 import ruxel.core.change.StripChange.StripStitches;
 import ruxel.core.change.StripChange.StripTold;
@@ -26,10 +27,12 @@ import ruxel.core.piece.Cut;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Buttons;
+import ruxel.core.strip.Loop;
 import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
@@ -64,6 +67,9 @@ class StripChangeTest {
     GarmentPlan plan = Wardrobe.plan(worked);
     assertThat(stitches(plan, "left-armhole").get(0)).isEqualTo(planned);
     assertThat(stitches(plan, "right-armhole")).contains(planned + 6);
+    assertThat(strip(Wardrobe.plan(both), "left-armhole").rounds().get(0).segments()).as("as planned it lies flat").extracting(StripPlan.SegmentPlan::waveMm).containsOnly(0.0);
+    double share = 6 / (planned + 6.0);
+    assertThat(strip(plan, "left-armhole").rounds().get(0).segments().get(0).waveMm()).as("(40/π)·√e").isCloseTo(40 / Math.PI * Math.sqrt(share), within(0.4));
     StripPlan.Diagnosis diagnosis = strip(plan, "left-armhole").diagnosis().orElseThrow();
     assertThat(diagnosis.tooMany()).isEqualTo(6);
     assertThat(diagnosis.words()).contains("ripples").contains("%d where %d lie flat".formatted(planned + 6, planned));
@@ -192,6 +198,10 @@ class StripChangeTest {
       assertThat(first.segments()).filteredOn(segment -> segment.kind() == UnitKind.CORNER).hasSize(8).allMatch(segment -> segment.stitches() == 1);
       assertThat(first.segments()).filteredOn(segment -> segment.kind() == UnitKind.SEAM_PLACE).hasSize(4).allMatch(segment -> segment.stitches() == 1);
       assertThat(first.total()).as("40 cm").isEqualTo(64);
+      Strip tall = new Strip(cuff.id(), cuff.name(), cuff.from(), cuff.to(), List.of(new Round(Stitch.DC, 6.25, 12.5, false)), cuff.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
+      StripPlan.RoundPlan of = Wardrobe.plan(good(new StripTold(tall).apply(squares))).strips().get(0).rounds().get(0);
+      assertThat(of.segments()).filteredOn(segment -> segment.kind() == UnitKind.CORNER).as("2 + 1 + 2").hasSize(8).allMatch(segment -> segment.stitches() == 2 && segment.words().equals("Two into the corner."));
+      assertThat(of.total()).as("corrected in the runs beside").isEqualTo(64);
       assertThat(plan.strips().get(0).trims()).hasSize(to == 24 ? 1 : 0);
       assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.GATHER_OFF).hasSize(to == 24 ? 0 : 1);
     }
@@ -208,6 +218,68 @@ class StripChangeTest {
       Strip told = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), rounds, plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
       assertThat(Wardrobe.plan(good(new StripTold(told).apply(vest))).findings()).filteredOn(finding -> finding.code() == FindingCode.STRIP_WRONG_SIDE).hasSize(times % 2);
     }
+  }
+
+  /** The loop on the wrong side is the back loop on a round of the right side, the front loop on one that is turned. */
+  @Test
+  void loopsAreToldAsTheMakerSeesThem() {
+    Garment vest = vest();
+    Strip plain = strip(vest, "Left armhole", 1);
+    Round inLoop = new Round(Stitch.SC, 6.25, 6.25, false, Optional.of(Loop.WRONG_SIDE), Optional.of(4.5));
+    Round turned = new Round(Stitch.SC, 6.25, 6.25, true, Optional.of(Loop.WRONG_SIDE), Optional.empty());
+    Strip told = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), List.of(SC, inLoop, turned, turned), plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
+    List<StripPlan.RoundPlan> rounds = Wardrobe.plan(good(new StripTold(told).apply(vest))).strips().get(0).rounds();
+    assertThat(rounds.get(0).words()).startsWith("Round 1, single crochet: ");
+    assertThat(rounds.get(1).words()).startsWith("Round 2, single crochet, into the back loops (those on the wrong side), hook 4.5 mm: ");
+    assertThat(rounds.get(2).words()).startsWith("Round 3, single crochet, into the front loops (those on the wrong side): ");
+    assertThat(rounds.get(3).words()).startsWith("Round 4, single crochet, into the back loops (those on the wrong side): ");
+    Round wide = new Round(Stitch.SC, 6.25, 6.25, false, Optional.empty(), Optional.of(31.0));
+    Strip wrong = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), List.of(wide), plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
+    assertThat(new StripTold(wrong).apply(vest).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_RANGE);
+  }
+
+  /** An armhole is edged before the other side is closed, but not before the shoulder it runs over; what stands on it follows. */
+  @Test
+  void anEdgingIsWorkedEarlierButNotTooEarly() {
+    Garment edged = good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()));
+    StripPlan.Outer outer = Wardrobe.plan(edged).strips().get(0).outer();
+    edged = good(new StripTold(new Strip("onto", "Onto it", outer.start(), outer.end(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(edged));
+    List<String> seams = path(edged).subList(0, path(edged).size() - 2);
+    assertThat(path(edged)).as("after all seams").endsWith("left-armhole", "onto");
+    List<String> over = Wardrobe.plan(edged).strips().get(0).after();
+    int last = over.stream().mapToInt(seams::indexOf).max().orElseThrow();
+    assertThat(last).as("some seam comes behind those it runs over").isLessThan(seams.size() - 1);
+    Garment earlier = good(new StripMoved("left-armhole", Optional.of(seams.get(last + 1))).apply(edged));
+    assertThat(path(earlier).get(last + 1)).isEqualTo("left-armhole");
+    assertThat(path(earlier)).endsWith("onto");
+    Garment both = good(new StripMoved("onto", Optional.of(seams.get(last + 1))).apply(earlier));
+    assertThat(path(both).subList(last + 1, last + 3)).containsExactly("left-armhole", "onto");
+    assertThat(new StripMoved("left-armhole", Optional.of(seams.get(last))).apply(edged).findings()).extracting(Finding::code).contains(FindingCode.STEP_FORBIDDEN);
+    assertThat(new StripMoved("onto", Optional.of(seams.get(last))).apply(edged).findings()).as("it waits for what is under it").extracting(Finding::code).contains(FindingCode.STEP_FORBIDDEN);
+    assertThat(new StripMoved("onto", Optional.of("none")).apply(edged).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(path(good(new StripMoved("left-armhole", Optional.empty()).apply(both)))).as("what stands on it waits for it").endsWith("left-armhole", "onto");
+    assertThat(Wardrobe.plan(both).order().tails()).extracting(OrderPlan.Tail::step).allMatch(step -> step >= 1 && step <= path(both).size());
+  }
+
+  /** Seams and edgings in the order of work. */
+  private static List<String> path(Garment garment) {
+    return Wardrobe.plan(garment).order().steps().stream().flatMap(step -> step.seam().or(step::strip).stream()).toList();
+  }
+
+  /** Rows along one front, then a round over everything that is open: it passes over the ends of the rows too. */
+  @Test
+  void aRoundPassesOverTheEndsOfEarlierRows() {
+    Garment cardigan = Garment.of("Cardigan", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("CARDIGAN")))));
+    Strip whole = strip(cardigan, "Fronts, neck and hem", 1);
+    Garment edged = good(new StripTold(whole).apply(cardigan));
+    StripPlan.InnerPlan front = Wardrobe.plan(edged).strips().get(0).inner().stream().filter(inner -> inner.kind() == UnitKind.ROW_END).findFirst().orElseThrow();
+    Strip rows = new Strip("rows", "Front rows", front.start(), Optional.of(front.end()), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    Garment fronted = good(new StripTold(rows).apply(cardigan));
+    StripPlan.Outer outer = Wardrobe.plan(fronted).strips().get(0).outer();
+    assertThat(outer.end()).as("rows have an end").isPresent();
+    Strip round = new Strip("round", "Round", outer.start(), Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    List<String> along = Wardrobe.plan(good(new StripTold(round).apply(fronted))).strips().get(1).inner().stream().map(StripPlan.InnerPlan::name).toList();
+    assertThat(along).anyMatch(name -> name.startsWith("Front rows, over the ")).anyMatch(name -> name.equals("Start of the front rows")).anyMatch(name -> name.equals("End of the front rows"));
   }
 
   private static int count(StripPlan strip, int stretch) {
@@ -232,7 +304,7 @@ class StripChangeTest {
 
   private static Strip strip(Garment garment, String opening, int multiple) {
     Spot from = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals(opening)).findFirst().orElseThrow().start();
-    return new Strip(opening.toLowerCase().replace(' ', '-'), opening + " edging", from, Optional.empty(), List.of(SC), new Strip.Multiple(multiple, 0), false, Trims.NONE, Optional.empty(), Optional.empty());
+    return new Strip(opening.toLowerCase().replaceAll("[^a-z]+", "-"), opening + " edging", from, Optional.empty(), List.of(SC), new Strip.Multiple(multiple, 0), false, Trims.NONE, Optional.empty(), Optional.empty());
   }
 
   private static Garment vest() {

@@ -87,6 +87,7 @@ class BandsTest {
     StripPlan made = plan.strips().get(1);
     assertThat(made.band().orElseThrow().rows()).isEqualTo(outer.units()).matches(rows -> rows % 2 == 0);
     assertThat(made.sewn()).as("nothing is sewn").isEmpty();
+    assertThat(made.inner()).extracting(StripPlan.InnerPlan::name).as("told by what lies under the round").allMatch(name -> name.startsWith("Neck round, over the neck of the "));
     assertThat(made.band().orElseThrow().words()).endsWith("two rows for every two of the %d stitches, each pair fastened with a slip stitch into both. Its last row is joined to its first.".formatted(outer.units()));
     BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
     assertThat(bench.joints()).hasSize(outer.units() / 2);

@@ -1,0 +1,45 @@
+package ruxel.core.plan;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripStep;
+import ruxel.core.seam.Join;
+
+/** Where the strips stand among the seams: after all of them, or before the one the maker named, but never before one they run over or a strip they stand on. */
+final class StripsBetween {
+  private final List<StripPlan> strips;
+  private final Map<String, Integer> places = new HashMap<>();
+
+  StripsBetween(List<StripPlan> strips, List<Join> sequence, Settings settings) {
+    this.strips = strips;
+    List<String> seams = sequence.stream().map(Join::id).toList();
+    for (StripPlan strip : strips) {
+      int wanted = settings.on(StripStep.class, strip.id()).map(step -> seams.indexOf(step.before())).filter(at -> at >= 0).orElse(seams.size());
+      Stream<Integer> earliest = Stream.concat(strip.after().stream().map(seam -> seams.indexOf(seam) + 1), strip.inner().stream().map(inner -> places.getOrDefault(inner.piece(), 0)));
+      places.put(strip.id(), Math.max(wanted, earliest.mapToInt(Integer::intValue).max().orElse(0)));
+    }
+  }
+
+  /** Those that are worked before a seam of the sequence, by its number there. */
+  List<StripPlan> at(int seam) {
+    return strips.stream().filter(strip -> places.get(strip.id()) == seam).toList();
+  }
+
+  boolean isEmpty() {
+    return strips.isEmpty();
+  }
+
+  /** How many are worked before a seam of the sequence. */
+  int upTo(int seam) {
+    return (int) places.values().stream().filter(place -> place <= seam).count();
+  }
+
+  /** The number of its step among seams and strips, from 1. */
+  int stepOf(StripPlan strip) {
+    int place = places.get(strip.id());
+    return place + upTo(place - 1) + at(place).indexOf(strip) + 1;
+  }
+}
