@@ -111,16 +111,35 @@ final class StripPlans {
     return faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
   }
 
+  /** Of the outer edge of a strip told by what lies under it on the pieces. */
   private String name(Stretch stretch) {
-    Optional<WorkedOn> onStrip = strips.find(stretch.piece());
-    List<Stretch> under = onStrip.map(of -> of.under(stretch.edgeIndex(), stretch.from(), stretch.to())).orElse(List.of());
-    if (!under.isEmpty()) {
-      String first = name(under.get(0));
-      String last = name(under.get(under.size() - 1));
-      return "%s, over the %s".formatted(Wording.low(onStrip.get().strip().name()), first.equals(last) ? first : "%s to the %s".formatted(first, last));
+    Stretch first = bottom(stretch, true);
+    Stretch last = bottom(stretch, false);
+    if (first.equals(stretch)) {
+      return ofPiece(stretch);
     }
+    String over = first.equals(last) ? ofPiece(first) : "%s to the %s".formatted(ofPiece(first), ofPiece(last));
+    return "%s, over the %s".formatted(Wording.low(piece(stretch).name()), over);
+  }
+
+  private String ofPiece(Stretch stretch) {
     Piece piece = piece(stretch);
     return "%s of the %s".formatted(piece.edges().get(stretch.edgeIndex()).name(), Wording.low(piece.name()));
+  }
+
+  /** The first, or last, of what a stretch stands over, down to where no strip lies under it. */
+  private Stretch bottom(Stretch stretch, boolean first) {
+    Stretch here = stretch;
+    List<Stretch> under = under(here);
+    while (!under.isEmpty()) {
+      here = under.get(first ? 0 : under.size() - 1);
+      under = under(here);
+    }
+    return here;
+  }
+
+  private List<Stretch> under(Stretch stretch) {
+    return strips.find(stretch.piece()).map(of -> of.under(stretch.edgeIndex(), stretch.from(), stretch.to())).orElse(List.of());
   }
 
   private InnerPlan inner(WorkedOn worked, int index) {

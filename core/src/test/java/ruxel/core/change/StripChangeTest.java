@@ -282,6 +282,21 @@ class StripChangeTest {
     assertThat(along).anyMatch(name -> name.startsWith("Front rows, over the ")).anyMatch(name -> name.equals("Start of the front rows")).anyMatch(name -> name.equals("End of the front rows"));
   }
 
+  /** Edging on edging: each is told by the piece under all of them, and a garment full of them is planned at once. */
+  @Test
+  void manyStandOnEachOther() {
+    Garment garment = good(new StripTold(strip(vest(), "Neck", 1)).apply(vest()));
+    Round low = new Round(Stitch.SC, 6.25, 0.5, false);
+    for (int i = 0; i < 12; i++) {
+      StripPlan last = Wardrobe.plan(garment).strips().get(i);
+      garment = good(new StripTold(new Strip("on" + i, "Round " + i, last.outer().start(), Optional.empty(), List.of(low), Strip.Multiple.ANY, true, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
+    }
+    List<StripPlan> strips = Wardrobe.plan(garment).strips();
+    assertThat(strips).hasSize(13).allMatch(strip -> strip.opening().equals("Neck"));
+    assertThat(strips.get(12).inner()).extracting(StripPlan.InnerPlan::name).allMatch(name -> name.startsWith("Round 10, over the neck of the ")).allMatch(name -> name.length() < 100);
+    assertThat(strips.get(12).after()).isEqualTo(strips.get(0).after());
+  }
+
   private static int count(StripPlan strip, int stretch) {
     return strip.rounds().get(0).segments().stream().filter(segment -> segment.stretch().filter(at -> at == stretch).isPresent()).findFirst().orElseThrow().stitches();
   }
