@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
 import ruxel.core.finding.Finding;
@@ -43,7 +42,8 @@ final class StripPlans {
   private final Strips strips;
   private final List<Piece> faces = new ArrayList<>();
   private final Assembly assembly;
-  private final Map<Join, String> names;
+  private final Map<Join, String> seams;
+  private final StripNames names;
   private final Set<Join> shoulders;
   private final Settings settings;
   private final HouseRules rules;
@@ -53,20 +53,21 @@ final class StripPlans {
   private final Map<List<?>, String> rhythms = new HashMap<>();
 
   /**
-   * @param names what each seam is called
+   * @param seams what each seam is called
    * @param shoulders those between which the neck lies
    */
-  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> names, Set<Join> shoulders, Settings settings, HouseRules rules, Wording wording) {
+  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> seams, Set<Join> shoulders, Settings settings, HouseRules rules, Wording wording) {
     this.edgings = edgings;
     strips = edgings.strips();
     assembly = edgings.assembly();
-    this.names = names;
+    this.seams = seams;
     this.shoulders = shoulders;
     this.settings = settings;
     this.rules = rules;
     this.wording = wording;
     faces.addAll(pieces);
     strips.worked().forEach(worked -> faces.add(worked.face()));
+    names = new StripNames(strips, faces);
     findings.addAll(strips.findings());
   }
 
@@ -85,11 +86,11 @@ final class StripPlans {
     Optional<Opening> opening = edgings.opening(worked);
     StripTrims trims = new StripTrims(worked, wording);
     findings.addAll(trims.findings());
-    findings.addAll(new StripTwins(strips, faces, this::told, this::name).unlike(worked));
+    findings.addAll(new StripTwins(strips, faces, this::told, names::of).unlike(worked));
     return new StripPlan(
-        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
+        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> names.piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        outer(worked), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), effects(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), this::name, rules, wording).of(worked), Optional.empty());
+        outer(worked), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), names::of, rules, wording).of(worked), Optional.empty());
   }
 
   private static StripPlan.Outer outer(WorkedOn worked) {
@@ -104,52 +105,17 @@ final class StripPlans {
   private boolean mirrorable(WorkedOn worked) {
     List<Stretch> all = worked.line().stretches();
     boolean isImage = worked.strip().mirrorOf().isPresent() || all.stream().anyMatch(stretch -> Strips.mirrored(stretch, all, faces).isPresent());
-    return !isImage && all.stream().allMatch(stretch -> piece(stretch).twinAmong(faces).isPresent());
-  }
-
-  private Piece piece(Stretch stretch) {
-    return faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
-  }
-
-  /** Of the outer edge of a strip told by what lies under it on the pieces. */
-  private String name(Stretch stretch) {
-    Stretch first = bottom(stretch, true);
-    Stretch last = bottom(stretch, false);
-    if (first.equals(stretch)) {
-      return ofPiece(stretch);
-    }
-    String over = first.equals(last) ? ofPiece(first) : "%s to the %s".formatted(ofPiece(first), ofPiece(last));
-    return "%s, over the %s".formatted(Wording.low(piece(stretch).name()), over);
-  }
-
-  private String ofPiece(Stretch stretch) {
-    Piece piece = piece(stretch);
-    return "%s of the %s".formatted(piece.edges().get(stretch.edgeIndex()).name(), Wording.low(piece.name()));
-  }
-
-  /** The first, or last, of what a stretch stands over, down to where no strip lies under it. */
-  private Stretch bottom(Stretch stretch, boolean first) {
-    Stretch here = stretch;
-    List<Stretch> under = under(here);
-    while (!under.isEmpty()) {
-      here = under.get(first ? 0 : under.size() - 1);
-      under = under(here);
-    }
-    return here;
-  }
-
-  private List<Stretch> under(Stretch stretch) {
-    return strips.find(stretch.piece()).map(of -> of.under(stretch.edgeIndex(), stretch.from(), stretch.to())).orElse(List.of());
+    return !isImage && all.stream().allMatch(stretch -> names.piece(stretch).twinAmong(faces).isPresent());
   }
 
   private InnerPlan inner(WorkedOn worked, int index) {
     Stretch stretch = worked.line().stretches().get(index);
     Junction behind = worked.line().junctions().get(index);
-    Edge edge = piece(stretch).edges().get(stretch.edgeIndex());
+    Edge edge = names.piece(stretch).edges().get(stretch.edgeIndex());
     Optional<Stitches> told = told(worked, stretch);
     Spot at = told.map(Stitches::at).orElseGet(() -> Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.from())));
     return new InnerPlan(
-        stretch.piece(), stretch.edge(), Wording.capital(name(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(),
+        stretch.piece(), stretch.edge(), Wording.capital(names.of(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(),
         told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked));
   }
 
@@ -163,7 +129,7 @@ final class StripPlans {
   }
 
   private Optional<Stitches> told(WorkedOn worked, Stretch stretch) {
-    Edge edge = piece(stretch).edges().get(stretch.edgeIndex());
+    Edge edge = names.piece(stretch).edges().get(stretch.edgeIndex());
     return settings.of(StripCount.class).stream()
         .map(StripCount::stitches)
         .filter(each -> each.strip().equals(worked.strip().id()))
@@ -193,7 +159,7 @@ final class StripPlans {
   }
 
   private String seam(Junction junction) {
-    return junction.crossed().stream().map(names::get).filter(name -> name != null).findFirst().map(name -> "the " + Wording.low(name)).orElse("the seam between two squares");
+    return junction.crossed().stream().map(seams::get).filter(name -> name != null).findFirst().map(name -> "the " + Wording.low(name)).orElse("the seam between two squares");
   }
 
   private SegmentPlan segment(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment, String seam) {
@@ -206,7 +172,7 @@ final class StripPlans {
     boolean isFirst = round.equals(worked.rounds().get(0));
     String rhythm = segment.units() == 0 || segment.stitches() == 0 ? "" : rhythm(segment);
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
-    String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), name(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
+    String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), names.of(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
     Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
     return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0);
   }
@@ -273,52 +239,10 @@ final class StripPlans {
     for (Stretch stretch : worked.line().stretches()) {
       if (atMm <= before + stretch.lengthMm()) {
         int unit = Math.max(1, (int) Math.round((atMm - before) / stretch.unitMm()));
-        return "%s %d along the %s".formatted(PlaceNames.word(stretch.kind()), unit, name(stretch));
+        return "%s %d along the %s".formatted(PlaceNames.word(stretch.kind()), unit, names.of(stretch));
       }
       before += stretch.lengthMm();
     }
     return "the end";
-  }
-
-
-  private List<String> effects(WorkedOn worked, Optional<Opening> opening) {
-    double high = worked.heightMm();
-    List<String> effects = new ArrayList<>();
-    if (worked.line().round()) {
-      effects.add("%s round before, %s after.".formatted(wording.length(worked.line().lengthMm()), wording.length(worked.outerMm())));
-    } else {
-      effects.add("%s before, %s after.".formatted(wording.length(worked.line().lengthMm()), wording.length(worked.outerMm())));
-    }
-    Optional<ExpectedOpening.Kind> kind = opening.flatMap(assembly::kindOf);
-    kind.map(of -> switch (of) {
-      case NECK -> "The neck gets %s narrower and %s less deep.".formatted(wording.length(2 * high), wording.length(high));
-      case ARMHOLE -> "The armhole lies %s further out.".formatted(wording.length(high));
-      case CUFF -> "The sleeve gets %s longer.".formatted(wording.length(high));
-      case HEM -> "The body gets %s longer.".formatted(wording.length(high));
-      case FRONT -> "Each edge it runs along moves out by %s: fronts wider, hem longer, neck narrower.".formatted(wording.length(high));
-      case OTHER -> "The edge moves out by %s.".formatted(wording.length(high));
-    }).ifPresent(effects::add);
-    neckWidth(worked).ifPresent(effects::add);
-    return effects;
-  }
-
-  /** The back neck, from shoulder to shoulder, before and after. */
-  private Optional<String> neckWidth(WorkedOn worked) {
-    double back = 0;
-    double since = 0;
-    boolean isBehindShoulder = worked.line().round() && isShoulder(worked.line().junctions().get(worked.line().junctions().size() - 1));
-    for (int i = 0; i < worked.line().stretches().size(); i++) {
-      Stretch stretch = worked.line().stretches().get(i);
-      boolean isShoulder = isShoulder(worked.line().junctions().get(i));
-      since = isBehindShoulder && piece(stretch).isBack() ? since + stretch.lengthMm() : 0;
-      back = isShoulder ? Math.max(back, since) : back;
-      isBehindShoulder = isShoulder || isBehindShoulder && piece(stretch).isBack();
-      since = isShoulder ? 0 : since;
-    }
-    return back > 0 ? Optional.of("Neck %s wide, %s with it.".formatted(wording.length(back), wording.length(Math.max(0, back - 2 * worked.heightMm())))) : Optional.empty();
-  }
-
-  private boolean isShoulder(Junction junction) {
-    return junction.crossed().stream().anyMatch(shoulders::contains);
   }
 }

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import ruxel.core.change.StripChange.StripMirrored;
-import ruxel.core.change.StripChange.StripMoved;
 import ruxel.core.change.StripChange.StripRemoved;
 import ruxel.core.change.StripChange.StripStitches;
 import ruxel.core.change.StripChange.StripTold;
@@ -27,7 +26,6 @@ import ruxel.core.piece.Cut;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
@@ -236,65 +234,6 @@ class StripChangeTest {
     Round wide = new Round(Stitch.SC, 6.25, 6.25, false, Optional.empty(), Optional.of(31.0));
     Strip wrong = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), List.of(wide), plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
     assertThat(new StripTold(wrong).apply(vest).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_RANGE);
-  }
-
-  /** An armhole is edged before the other side is closed, but not before the shoulder it runs over; what stands on it follows. */
-  @Test
-  void anEdgingIsWorkedEarlierButNotTooEarly() {
-    Garment edged = good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()));
-    StripPlan.Outer outer = Wardrobe.plan(edged).strips().get(0).outer();
-    edged = good(new StripTold(new Strip("onto", "Onto it", outer.start(), outer.end(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(edged));
-    List<String> seams = path(edged).subList(0, path(edged).size() - 2);
-    assertThat(path(edged)).as("after all seams").endsWith("left-armhole", "onto");
-    List<String> over = Wardrobe.plan(edged).strips().get(0).after();
-    int last = over.stream().mapToInt(seams::indexOf).max().orElseThrow();
-    assertThat(last).as("some seam comes behind those it runs over").isLessThan(seams.size() - 1);
-    Garment earlier = good(new StripMoved("left-armhole", Optional.of(seams.get(last + 1))).apply(edged));
-    assertThat(path(earlier).get(last + 1)).isEqualTo("left-armhole");
-    assertThat(path(earlier)).endsWith("onto");
-    Garment both = good(new StripMoved("onto", Optional.of(seams.get(last + 1))).apply(earlier));
-    assertThat(path(both).subList(last + 1, last + 3)).containsExactly("left-armhole", "onto");
-    assertThat(new StripMoved("left-armhole", Optional.of(seams.get(last))).apply(edged).findings()).extracting(Finding::code).contains(FindingCode.STEP_FORBIDDEN);
-    assertThat(new StripMoved("onto", Optional.of(seams.get(last))).apply(edged).findings()).as("it waits for what is under it").extracting(Finding::code).contains(FindingCode.STEP_FORBIDDEN);
-    assertThat(new StripMoved("onto", Optional.of("none")).apply(edged).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
-    assertThat(path(good(new StripMoved("left-armhole", Optional.empty()).apply(both)))).as("what stands on it waits for it").endsWith("left-armhole", "onto");
-    assertThat(Wardrobe.plan(both).order().tails()).extracting(OrderPlan.Tail::step).allMatch(step -> step >= 1 && step <= path(both).size());
-  }
-
-  /** Seams and edgings in the order of work. */
-  private static List<String> path(Garment garment) {
-    return Wardrobe.plan(garment).order().steps().stream().flatMap(step -> step.seam().or(step::strip).stream()).toList();
-  }
-
-  /** Rows along one front, then a round over everything that is open: it passes over the ends of the rows too. */
-  @Test
-  void aRoundPassesOverTheEndsOfEarlierRows() {
-    Garment cardigan = Garment.of("Cardigan", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("CARDIGAN")))));
-    Strip whole = strip(cardigan, "Fronts, neck and hem", 1);
-    Garment edged = good(new StripTold(whole).apply(cardigan));
-    StripPlan.InnerPlan front = Wardrobe.plan(edged).strips().get(0).inner().stream().filter(inner -> inner.kind() == UnitKind.ROW_END).findFirst().orElseThrow();
-    Strip rows = new Strip("rows", "Front rows", front.start(), Optional.of(front.end()), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    Garment fronted = good(new StripTold(rows).apply(cardigan));
-    StripPlan.Outer outer = Wardrobe.plan(fronted).strips().get(0).outer();
-    assertThat(outer.end()).as("rows have an end").isPresent();
-    Strip round = new Strip("round", "Round", outer.start(), Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    List<String> along = Wardrobe.plan(good(new StripTold(round).apply(fronted))).strips().get(1).inner().stream().map(StripPlan.InnerPlan::name).toList();
-    assertThat(along).anyMatch(name -> name.startsWith("Front rows, over the ")).anyMatch(name -> name.equals("Start of the front rows")).anyMatch(name -> name.equals("End of the front rows"));
-  }
-
-  /** Edging on edging: each is told by the piece under all of them, and a garment full of them is planned at once. */
-  @Test
-  void manyStandOnEachOther() {
-    Garment garment = good(new StripTold(strip(vest(), "Neck", 1)).apply(vest()));
-    Round low = new Round(Stitch.SC, 6.25, 0.5, false);
-    for (int i = 0; i < 12; i++) {
-      StripPlan last = Wardrobe.plan(garment).strips().get(i);
-      garment = good(new StripTold(new Strip("on" + i, "Round " + i, last.outer().start(), Optional.empty(), List.of(low), Strip.Multiple.ANY, true, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
-    }
-    List<StripPlan> strips = Wardrobe.plan(garment).strips();
-    assertThat(strips).hasSize(13).allMatch(strip -> strip.opening().equals("Neck"));
-    assertThat(strips.get(12).inner()).extracting(StripPlan.InnerPlan::name).allMatch(name -> name.startsWith("Round 10, over the neck of the ")).allMatch(name -> name.length() < 100);
-    assertThat(strips.get(12).after()).isEqualTo(strips.get(0).after());
   }
 
   private static int count(StripPlan strip, int stretch) {
