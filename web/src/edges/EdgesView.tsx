@@ -15,6 +15,7 @@ import { SegmentList } from './SegmentList';
 import { StripForm } from './StripForm';
 import { Unrolled } from './Unrolled';
 import { chosenStrip, firstStrip, told } from './strips';
+import { useCountMoves } from './useCountMoves';
 
 /** The open edges of the garment, unrolled, and what is worked onto them. */
 export function EdgesView() {
@@ -28,7 +29,9 @@ export function EdgesView() {
       query.get('opening') ??
       plan.gluing.openings[0]?.name,
   );
-  const strip = chosenStrip(plan.strips, opening, id);
+  const base = chosenStrip(plan.strips, opening, id);
+  const { shown, findings, moves } = useCountMoves(editor, base);
+  const strip = shown ?? base;
   const open = plan.gluing.openings.find(({ name }) => name === opening);
   const choose = (name: string, chosen?: string) => {
     setOpening(name);
@@ -59,7 +62,7 @@ export function EdgesView() {
           ))}
         </nav>
         {strip && width > 0 ? (
-          <Unrolled plan={plan} strip={strip} width={width} />
+          <Unrolled plan={plan} strip={strip} width={width} moves={moves} />
         ) : (
           open && (
             <div className="edge-empty">
@@ -75,6 +78,7 @@ export function EdgesView() {
         )}
       </div>
       <aside className="strip edges-strip" aria-label="Edging">
+        <Findings findings={findings} title="Not so" />
         {strip ? (
           <Told key={strip.id} editor={editor} strip={strip} onChoose={setId} />
         ) : (

@@ -1,4 +1,5 @@
 import type { GarmentPlan, InnerPlan, StripPlan } from '../api/types';
+import { SlideHandle } from '../drawing/SlideHandle';
 import { shade } from '../drawing/dyes';
 import { length } from '../format';
 
@@ -9,17 +10,31 @@ const CLOTH = 26;
 const GAP = 24;
 const PICK = 9;
 const MOST_SCALE = 3;
+const MOST_STITCHES = 5000;
+const BEAD = 26;
 /** As long as the house takes a ripple to be. */
 const WAVE_MM = 40;
+
+/** Counts of the first round, moved by their beads. */
+export interface CountMoves {
+  /** As they are while nothing is moved. */
+  base: StripPlan;
+  move: (stretch: number, stitches: number) => void;
+  done: () => void;
+  rest: () => void;
+  cancel: () => void;
+}
 
 interface Props {
   plan: GarmentPlan;
   strip: StripPlan;
   width: number;
+  /** Where the counts are the maker's to set. */
+  moves?: CountMoves | undefined;
 }
 
 /** The edge a strip is worked onto, stretch under stretch in the order of work, all to one scale, with its rounds above. */
-export function Unrolled({ plan, strip, width }: Props) {
+export function Unrolled({ plan, strip, width, moves }: Props) {
   // A band of ribs does not turn a corner: its outer edge is as long as its inner one.
   const height = strip.band ? 0 : strip.heightMm;
   const longest = Math.max(
@@ -31,6 +46,7 @@ export function Unrolled({ plan, strip, width }: Props) {
   const scale = Math.min(MOST_SCALE, (width - LEFT - RIGHT - 40) / longest);
   const rise = Math.max(strip.heightMm * scale, strip.rounds.length > 0 ? 6 * strip.rounds.length : 6);
   const row = TITLE + rise + PICK + CLOTH + GAP;
+  const leftOf = (inner: InnerPlan) => LEFT + Math.max(0, inner.leansBefore) * height * scale;
   return (
     <figure className="unrolled">
       <svg
@@ -40,10 +56,7 @@ export function Unrolled({ plan, strip, width }: Props) {
         aria-label={`${strip.strip.name}, unrolled`}
       >
         {strip.inner.map((inner, index) => (
-          <g
-            key={index}
-            transform={`translate(${LEFT + Math.max(0, inner.leansBefore) * height * scale} ${row * index})`}
-          >
+          <g key={index} transform={`translate(${leftOf(inner)} ${row * index})`}>
             <StretchRow
               plan={plan}
               strip={strip}
@@ -53,6 +66,8 @@ export function Unrolled({ plan, strip, width }: Props) {
               rise={rise}
               before={inner.leansBefore * height}
               behind={inner.leansBehind * height}
+              offset={leftOf(inner)}
+              moves={moves}
             />
           </g>
         ))}
@@ -75,9 +90,12 @@ interface RowProps {
   /** By how much the outer edge reaches beyond the stretch at its two ends, mm. */
   before: number;
   behind: number;
+  /** Where the stretch begins in the drawing, px. */
+  offset: number;
+  moves: CountMoves | undefined;
 }
 
-function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: RowProps) {
+function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, offset, moves }: RowProps) {
   const span = inner.lengthMm * scale;
   const clothTop = TITLE + rise + PICK;
   const units = inner.to - inner.from;
@@ -132,7 +150,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: 
               />
             ))}
             <text
-              x={Math.max(span, at(1, total)) + 8}
+              x={Math.max(span, at(1, total)) + (moves ? 2 * BEAD : 8)}
               y={level((low + high) / 2) + 5}
               className="soft"
               fontSize={13}
@@ -145,7 +163,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: 
       {first && first.waveMm !== 0 && (
         <path
           className="wave"
-          d={wave(at(0, total), at(1, total), level(total), first.waveMm * scale, WAVE_MM * scale)}
+          d={wave(at(0, total), at(1, total), level(total), Math.min(first.waveMm * scale, PICK), WAVE_MM * scale)}
         >
           <title>{first.waveMm > 0 ? 'It ripples here' : 'It pulls in here'}</title>
         </path>
@@ -180,7 +198,53 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind }: 
         />
       ))}
       <Behind strip={strip} inner={inner} index={index} x={span + 8} y={clothTop + CLOTH - 4} />
+      {moves && first && (
+        <CountHandle
+          index={index}
+          inner={inner}
+          stitches={first.stitches}
+          offset={offset}
+          end={at(1, heights[1]! / 2)}
+          y={level(heights[1]! / 2)}
+          pitch={strip.rounds[0]!.widthMm * scale}
+          moves={moves}
+        />
+      )}
     </>
+  );
+}
+
+interface CountProps {
+  index: number;
+  inner: InnerPlan;
+  stitches: number;
+  offset: number;
+  /** Where the round ends along the stretch, and how far a stitch reaches, px. */
+  end: number;
+  y: number;
+  pitch: number;
+  moves: CountMoves;
+}
+
+/** The bead at the end of a stretch: one stitch more for each that it is drawn outwards. */
+function CountHandle({ index, inner, stitches, offset, end, y, pitch, moves }: CountProps) {
+  const segment = moves.base.rounds[0]?.segments.find(({ stretch }) => stretch === index);
+  const base = segment?.stitches ?? stitches;
+  return (
+    <SlideHandle
+      x={end + (stitches - base) * pitch + BEAD}
+      y={y}
+      name={`Stitches along ${inner.name.toLowerCase()}`}
+      position={stitches}
+      most={MOST_STITCHES}
+      words={`${stitches} stitches`}
+      mirrored={false}
+      toPosition={(x) => Math.max(1, base + Math.round((x - offset - end - BEAD) / pitch))}
+      onMove={(count) => moves.move(index, Math.max(1, count))}
+      onDone={moves.done}
+      onRest={moves.rest}
+      onCancel={moves.cancel}
+    />
   );
 }
 

@@ -129,6 +129,19 @@ test('a ripple is drawn where it would stand, and where it pulls in', () => {
   expect(lies(-2).match(/Q/g)).toHaveLength(1);
 });
 
+test('a bead draws a count longer, stitch by stitch', () => {
+  const moved = vi.fn();
+  const moves = { base: strip(), move: moved, done: vi.fn(), rest: vi.fn(), cancel: vi.fn() };
+  render(<Unrolled plan={garment().plan} strip={strip()} width={800} moves={moves} />);
+  const bead = screen.getByRole('slider', { name: 'Stitches along neck of the back' });
+  expect(bead.getAttribute('aria-valuenow')).toBe('31');
+  fireEvent.keyDown(bead, { key: 'ArrowRight' });
+  expect(moved).toHaveBeenCalledWith(0, 32);
+  expect(moves.rest).toHaveBeenCalled();
+  fireEvent.keyDown(bead, { key: 'Escape' });
+  expect(moves.cancel).toHaveBeenCalled();
+});
+
 test('units that are left out lie spread over the stretch, not at its end', () => {
   const short = strip();
   short.rounds[0]!.segments[0]!.stitches = 12;

@@ -1,5 +1,5 @@
 import type { AnchorPlan } from '../api/types';
-import { AnchorHandle } from './AnchorHandle';
+import { SlideHandle } from '../drawing/SlideHandle';
 import { halfPlaceAt, type RailScale } from './railGeometry';
 import { A, B } from './railLayout';
 import type { RailsProps } from './Rails';
@@ -29,7 +29,7 @@ export function AnchorBar({ anchor, scale, ...props }: Props) {
       )}
       {anchor.movable && (
         <>
-          <AnchorHandle
+          <SlideHandle
             x={xa}
             y={topY}
             name={`${anchor.name} on the ${seam.a.name.toLowerCase()}`}
@@ -43,7 +43,7 @@ export function AnchorBar({ anchor, scale, ...props }: Props) {
             onRest={props.onRest}
             onCancel={props.onCancel}
           />
-          <AnchorHandle
+          <SlideHandle
             x={xb}
             y={bottomY}
             name={`${anchor.name} on the ${seam.b.name.toLowerCase()}`}

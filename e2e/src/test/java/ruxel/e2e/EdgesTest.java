@@ -58,6 +58,39 @@ class EdgesTest {
     assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Edgings and bands"))).isVisible();
   }
 
+  /** A count drawn longer by its bead is saved with what is tied to it; a band is worked onto a row of an even count; the edging comes earlier. */
+  @Test
+  void aCountIsDrawnAndABandWorkedOn() {
+    page.navigate(Product.RUNNING.address() + "/new/sleeveless");
+    page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Mooring vest");
+    button(page, "Lay it on the table").click();
+    page.waitForURL("**/garments/*");
+    view(page, "Edges").click();
+    tab("Left armhole").click();
+    button(page, "Work an edging along it").click();
+    Locator bead = page.getByRole(AriaRole.SLIDER).first();
+    int planned = Integer.parseInt(bead.getAttribute("aria-valuenow"));
+    bead.focus();
+    bead.press("ArrowRight");
+    assertThat(bead).hasAttribute("aria-valuenow", String.valueOf(planned + 1));
+    bead.press("ArrowRight");
+    assertThat(bead).hasAttribute("aria-valuenow", String.valueOf(planned + 2));
+    assertThat(page.getByLabel(Pattern.compile("^I want along")).first()).hasValue(String.valueOf(planned + 2));
+
+    page.getByLabel("A band, worked on sideways").click();
+    Locator told = page.getByLabel("Edging", new Page.GetByLabelOptions().setExact(true));
+    assertThat(told.getByText(Pattern.compile("two rows for every two of the \\d*[02468] stitches"))).isVisible();
+    assertThat(told.getByText("Left armhole edging")).isVisible();
+    Product.assertAccessible(page);
+
+    view(page, "Order").click();
+    Locator when = page.getByLabel("When it is worked").first();
+    String last = when.locator("option").last().getAttribute("value");
+    when.selectOption(last);
+    assertThat(page.getByLabel("When it is worked").first()).hasValue(last);
+    assertThat(page.getByText("Saved")).isVisible();
+  }
+
   /** The tunic's first armhole is in hand: the bench goes on where it was left, stitch by stitch. */
   @Test
   void anArmholeIsWorkedAtTheBench() {

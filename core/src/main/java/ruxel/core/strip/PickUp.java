@@ -34,8 +34,9 @@ final class PickUp {
     return new PickUp(wishes, others, multiple).counts(length);
   }
 
-  /** Of the totals that meet the multiple the one nearest to the length; equal ones: the larger. */
-  private Optional<List<Integer>> counts(double length) {
+  /** Of the totals that meet the multiple the one nearest to the length, with what is settled as it is; equal ones: the larger. */
+  private Optional<List<Integer>> counts(double measured) {
+    double length = measured + wishes.stream().mapToDouble(wish -> wish.settled().map(count -> count - wish.target()).orElse(0.0)).sum();
     int[] preferred = wishes.stream().mapToInt(Wish::preferred).toArray();
     int now = IntStream.of(preferred).sum() + others;
     if (multiple.meets(now)) {

@@ -25,8 +25,8 @@ const KEY_STEPS: Record<string, number> = {
   PageUp: 10,
 };
 
-/** A bead to take an anchor by, with pointer or keyboard; a step is half a place. */
-export function AnchorHandle({
+/** A bead on a line, moved by pointer or keyboard. */
+export function SlideHandle({
   x,
   y,
   name,
