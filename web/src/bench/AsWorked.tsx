@@ -30,14 +30,14 @@ export function AsWorked({ strip, stretches, onKeep }: Props) {
   return (
     <section aria-label="As worked">
       <p>As worked, in the first round:</p>
-      <ul>
+      <ol>
         {counts.map(({ name, more, worked }, index) => (
           <li key={index}>
             {count(worked, 'stitch', 'stitches')} along the {name.toLowerCase()}
             {more > 0 && ` (${more} more than planned)`}
           </li>
         ))}
-      </ul>
+      </ol>
       {changes.length > 0 ? (
         <Button variant="outline-dark" onClick={() => onKeep(changes)}>
           Keep these counts for the other side

@@ -94,7 +94,7 @@ interface JoinedProps {
 export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: JoinedProps) {
   const closing = garment.plan.steps.find((step) => step.seam === work.seam)?.closing ?? [];
   return (
-    <section className="before-start">
+    <section className="before-start joined">
       <h1>
         {work.plan.plan
           ? `Joined: ${work.plan.plan.name.toLowerCase()}`

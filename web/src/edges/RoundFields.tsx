@@ -133,7 +133,7 @@ function RoundMore({ index, round, onRound }: MoreProps) {
           label={`Hook in mm, round ${index + 1}`}
           value={hookMm}
           step={0.1}
-          placeholder="as piece"
+          placeholder="usual"
           onFigure={(mm) => onRound({ ...round, hookMm: mm })}
           onNone={() => onRound(usualHook)}
         />

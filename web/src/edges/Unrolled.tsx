@@ -163,7 +163,13 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
       {first && first.waveMm !== 0 && (
         <path
           className="wave"
-          d={wave(at(0, total), at(1, total), level(total), Math.min(first.waveMm * scale, PICK), WAVE_MM * scale)}
+          d={wave(
+            at(0, total),
+            at(1, total),
+            level(total),
+            Math.min(first.waveMm * scale, PICK),
+            WAVE_MM * scale,
+          )}
         >
           <title>{first.waveMm > 0 ? 'It ripples here' : 'It pulls in here'}</title>
         </path>

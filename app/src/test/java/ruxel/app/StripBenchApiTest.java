@@ -75,13 +75,36 @@ class StripBenchApiTest {
     assertThat(server.post("/api/work/" + work + "/events", more.formatted(31)).statusCode()).as("not worked yet").isEqualTo(409);
     JsonNode kept = TestServer.json(server.post("/api/work/" + work + "/events", more.formatted(30)));
     assertThat(kept.path("beside").path("extras").toString()).isEqualTo("[30]");
-    assertThat(kept.path("beside").path("stretches").get(0).path("more").asInt()).isEqualTo(1);
+    assertThat(kept.path("beside").path("stretches")).as("told once it is worked").isEmpty();
     JsonNode view = TestServer.json(server.get("/api/work/" + work));
     JsonNode second = view.path("plan").path("rounds").get(1);
     assertThat(view.path("beside").path("metAgain").get(0).path("joint").asInt()).isBetween(second.path("from").asInt() + 1, second.path("to").asInt());
     assertThat(view.path("position").asInt()).isEqualTo(30);
     server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":32,\"kind\":\"BACK_TO\",\"joint\":29}]}");
     assertThat(TestServer.json(server.get("/api/work/" + work)).path("beside").path("extras")).isEmpty();
+  }
+
+  /** Once it is worked each stretch is told with what it has come to, unless today's plan would be worked otherwise. */
+  @Test
+  void whatTheStretchesHaveComeToIsToldAtTheEnd() {
+    SEAMS.forEach(this::join);
+    JsonNode taken = TestServer.json(take());
+    String work = taken.path("id").asString();
+    int stitches = taken.path("plan").path("joints").size();
+    assertThat(keep(work, 1, 1)).isEqualTo(200);
+    String event = "{\"client\":\"c\",\"events\":[{\"seq\":%d,\"kind\":\"%s\",\"joint\":%d}]}";
+    server.post("/api/work/" + work + "/events", event.formatted(2, "AS_WORKED", 1));
+    String rest = IntStream.rangeClosed(2, stitches).mapToObj(joint -> "{\"seq\":%d,\"kind\":\"JOINT\",\"joint\":%d}".formatted(joint + 1, joint)).collect(Collectors.joining(","));
+    server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[" + rest + "]}");
+    JsonNode kept = TestServer.json(server.post("/api/work/" + work + "/events", event.formatted(stitches + 2, "FINISH", 0)));
+    JsonNode stretches = kept.path("beside").path("stretches");
+    assertThat(stretches).hasSameSizeAs(TestServer.json(server.get(garment)).path("plan").path("strips").get(0).path("inner"));
+    assertThat(stretches.get(0).path("more").asInt()).isEqualTo(1);
+    JsonNode at = TestServer.json(server.get(garment)).path("plan").path("strips").get(0).path("inner").get(0).path("at");
+    server.post(garment + "/changes", "{\"changes\":[{\"kind\":\"STRIP_STITCHES\",\"strip\":\"one\",\"at\":%s,\"wanted\":90}]}".formatted(at), "If-Match", "\"2\"");
+    JsonNode later = TestServer.json(server.get("/api/work/" + work));
+    assertThat(later.path("planChanged").asBoolean()).isTrue();
+    assertThat(later.path("beside").path("stretches")).isEmpty();
   }
 
   private void join(String seam) {

@@ -43,17 +43,15 @@ public class WorkService {
       double breakMinutes,
       Beside beside) {}
 
-  /** What was worked beside the plan of a strip, what its stretches have come to, and where the next round meets it. */
+  /**
+   * What was worked beside the plan of a strip, and where the next round meets it; once it is worked also what each stretch has come to,
+   * unless today's plan has others.
+   */
   public record Beside(List<Integer> extras, List<Extras.OfStretch> stretches, List<BenchPlan.Prompt> metAgain) {
     private static final Beside NOTHING = new Beside(List.of(), List.of(), List.of());
-
-    private static Beside of(BenchPlan plan, Work work) {
-      Extras extras = new Extras(plan, work.extras());
-      return new Beside(work.extras(), extras.firstRound(), extras.metAgain());
-    }
   }
 
-  /** Where the maker is, after events were kept, and how fast; the stretches are told once there is something to tell of them. */
+  /** Where the maker is, after events were kept, and how fast. */
   public record Kept(int position, Work.State state, int nextSeq, Optional<Double> secondsPerJoint, Beside beside) {}
 
   /** An event as a client sends it. */
@@ -193,11 +191,11 @@ public class WorkService {
     BenchPlan plan = frozen.read(row.planFormat(), row.plan());
     Work work = Work.of(store.events(id));
     GarmentReader.Versioned today = garments.versioned(row.garment());
-    boolean changed = today(today, row.join()).filter(plan::isWorkedAs).isEmpty();
+    boolean changed = isChanged(row, plan);
     return new View(
         id, row.garment(), today.garment().name(), row.join().id(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
-        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), Beside.of(plan, work));
+        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), beside(row, plan, work));
   }
 
   /** Where a work stands now, without its plan. */
@@ -221,10 +219,20 @@ public class WorkService {
     return kept;
   }
 
+  private boolean isChanged(WorkStore.Row row, BenchPlan plan) {
+    return today(garments.versioned(row.garment()), row.join()).filter(plan::isWorkedAs).isEmpty();
+  }
+
+  private Beside beside(WorkStore.Row row, BenchPlan plan, Work work) {
+    Extras extras = new Extras(plan, work.extras());
+    boolean isTold = row.join() instanceof Join.OfStrip && work.state() == Work.State.JOINED && !isChanged(row, plan);
+    return new Beside(work.extras(), isTold ? extras.firstRound() : List.of(), extras.metAgain());
+  }
+
   /** The frozen plan is read only where something was worked beside it, and at the end. */
   private Kept kept(UUID id, Work work) {
     boolean isTold = !work.extras().isEmpty() || work.state() == Work.State.JOINED;
-    Beside beside = isTold ? store.find(id).map(row -> Beside.of(frozen.read(row.planFormat(), row.plan()), work)).orElse(Beside.NOTHING) : Beside.NOTHING;
+    Beside beside = isTold ? store.find(id).map(row -> beside(row, frozen.read(row.planFormat(), row.plan()), work)).orElse(Beside.NOTHING) : Beside.NOTHING;
     return new Kept(work.position(), work.state(), work.nextSeq(), pace(id), beside);
   }
 
