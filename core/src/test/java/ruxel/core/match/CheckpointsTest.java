@@ -4,13 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
@@ -84,6 +89,56 @@ class CheckpointsTest {
   @CsvSource({"20, 44, true", "20, 44, false", "51, 28, false", "12, 12, false", "13, 13, false", "300, 287, false", "2000, 1, false", "500, 3, false", "2, 2, false"})
   void noStretchIsLongerThanTheHouseAllows(int n, int m, boolean together) {
     holds(plain(n, m, together), n + " on " + m);
+  }
+
+  /**
+   * Where the markers stand, by hand: the fewest even steps of at most 12 joints and 80 mm; at every repeat of a rhythm, or every second
+   * where that keeps to them.
+   */
+  @ParameterizedTest
+  @CsvSource(delimiter = '|', value = {
+    "10 | 10 | 3   |",
+    "12 | 12 | 3   |",
+    "13 | 13 | 3   | STEP 7",
+    "20 | 20 | 3   | STEP 10",
+    "12 | 12 | 10  | STEP 6",
+    "24 | 24 | 7.5 | STEP 8, STEP 16",
+    "30 | 30 | 7.5 | STEP 10, STEP 20",
+    "16 | 16 | 5   | STEP 8",
+    "17 | 17 | 5   | STEP 9",
+    "30 | 24 | 7.5 | REPEAT 10, REPEAT 20",
+    "30 | 24 | 8   | REPEAT 10, REPEAT 20",
+    "30 | 24 | 8.1 | REPEAT 5, REPEAT 10, REPEAT 15, REPEAT 20, REPEAT 25",
+    "24 | 12 | 3   | STEP 12",
+    "36 | 12 | 3   | STEP 12, STEP 24"
+  })
+  void markersStandWhereTheRuleSays(int n, int m, double mm, String markers) {
+    SeamMatch match = match(piece("a", UnitKind.STITCH_TOP, mm, n, List.of()), piece("b", UnitKind.STITCH_TOP, mm * n / m, m, List.of()), List.of(), Seam.Working.USUAL);
+    assertThat(match.checkpoints().stream().map(c -> c.kind() + " " + c.joint()).collect(Collectors.joining(", "))).isEqualTo(markers == null ? "" : markers);
+    assertThat(match.checkpoints()).extracting(Checkpoint::number).containsExactlyElementsOf(IntStream.rangeClosed(1, match.checkpoints().size()).boxed().toList());
+  }
+
+  /** Where one stitch alone takes more than the limits, a marker stands inside what goes into it, after twelve joints. */
+  @Test
+  void aGroupLongerThanTheLimitsIsMarkedInside() {
+    SeamMatch match = match(piece("a", UnitKind.STITCH_TOP, 3, 40, List.of()), piece("b", UnitKind.STITCH_TOP, 60, 1, List.of()), List.of(), Seam.Working.USUAL);
+    assertThat(match.checkpoints()).extracting(Checkpoint::joint).containsExactly(12, 24, 36);
+    holds(match, "40 on 1");
+  }
+
+  /** A stretch that is much less alike than the whole is named, unless it is short, or surplus is meant to gather there. */
+  @Test
+  void aStretchMuchUnlikeTheWholeIsNamed() {
+    Anchor pin = new Anchor("x", "pin", Anchor.Spot.cut("a", "e", new Cut("r", 20, Cut.End.START)), Anchor.Spot.cut("b", "e", new Cut("r", 17, Cut.End.START)));
+    SeamMatch uneven = match(piece("a", UnitKind.STITCH_TOP, MM, 40, List.of()), piece("b", UnitKind.STITCH_TOP, MM, 40, List.of()), List.of(pin), Seam.Working.USUAL);
+    List<Finding> named = uneven.findings().stream().filter(finding -> finding.code() == FindingCode.LOCAL_SURPLUS).toList();
+    assertThat(named).as("15 %% over half the seam is the verdict of the seam itself").isEmpty();
+    double[] whole = uneven.stretches().stream().mapToDouble(stretch -> stretch.ease().aMm() - stretch.ease().bMm()).toArray();
+    assertThat(Arrays.stream(whole).sum()).as("as long altogether").isCloseTo(0, within(1e-6));
+    assertThat(Arrays.stream(whole).max().orElseThrow()).as("what is too long before the pin is too short behind it").isPositive();
+    assertThat(uneven.stretches().get(0).start()).isNotEqualTo("marker 0");
+    assertThat(uneven.stretches().get(1).start()).isEqualTo("marker 1");
+    assertThat(uneven.stretches().get(0).end()).isEqualTo("marker 1");
   }
 
   @Test
