@@ -1557,6 +1557,7 @@ export interface components {
         };
         InnerPlan: {
             at: components["schemas"]["Spot"];
+            between: ("STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE")[];
             edge: string;
             end: components["schemas"]["Spot"];
             /** Format: int32 */

@@ -51,6 +51,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
         leansBefore: 0,
         leansBehind: 0,
         seam: true,
+        between: ['SEAM_PLACE'],
       },
     ],
     innerMm: 200,

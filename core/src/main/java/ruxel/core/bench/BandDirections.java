@@ -11,6 +11,7 @@ import ruxel.core.bench.BenchPlan.Stop;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.InnerPlan;
 import ruxel.core.strip.RibBand;
@@ -38,8 +39,8 @@ final class BandDirections {
       for (int unit = 0; unit < inner.to() - inner.from(); unit++) {
         places.add(new Place(i, unit, "%s %d".formatted(PlaceNames.word(inner.kind()), unit + 1)));
       }
-      if (inner.seam()) {
-        places.add(new Place(i, EDGE_PLACE, "the seam place"));
+      for (UnitKind between : inner.between()) {
+        places.add(new Place(i, EDGE_PLACE, between == UnitKind.SEAM_PLACE ? "the seam place" : "the corner space"));
       }
     }
   }
@@ -55,7 +56,7 @@ final class BandDirections {
     List<BenchSegment> segments = segments();
     List<Stop> stops = new ArrayList<>();
     List<Prompt> prompts = new ArrayList<>();
-    for (StripPlan.Quarter quarter : made.quarters()) {
+    for (StripPlan.Quarter quarter : made.quarters().stream().filter(each -> each.row() > 1).toList()) {
       stops.add(new Stop(stops.size() + 1, quarter.row() / 2, quarter.words()));
       prompts.add(new Prompt(quarter.row() / 2, Prompt.Kind.MARKER, "%s done: you should be at %s.".formatted(Wording.counted(quarter.row(), "rows"), quarter.words()), "Count the stitches that are left if you are not."));
     }
@@ -74,7 +75,7 @@ final class BandDirections {
     int before = 0;
     for (int i = 0; i < strip.inner().size(); i++) {
       InnerPlan inner = strip.inner().get(i);
-      int after = before + inner.to() - inner.from() + (inner.seam() ? 1 : 0);
+      int after = before + inner.to() - inner.from() + inner.between().size();
       int from = (before + 1) / 2;
       int to = (after + 1) / 2;
       segments.add(new BenchSegment(inner.name(), inner.kind(), inner.to() - inner.from(), from, to, "%s along the %s.".formatted(Wording.counted(2L * (to - from), "rows"), Wording.low(inner.name()))));

@@ -45,9 +45,9 @@ final class StepMove {
     return lawful(order, seams, construct);
   }
 
-  /** All seams in the order they are worked in; refused where there is none. */
-  static Outcome<List<String>> sequence(Garment garment, Construct construct) {
-    return Outcome.of(order(garment, construct).steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList());
+  /** All seams in the order they are worked in. */
+  static List<String> sequence(Garment garment, Construct construct) {
+    return order(garment, construct).steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList();
   }
 
   /** All seams with those that are named in their order; an unknown one is refused. */

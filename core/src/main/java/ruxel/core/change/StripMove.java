@@ -26,10 +26,11 @@ final class StripMove {
     }
     return Seams.named(construct.seams(), before.get())
         .then(seam -> GarmentStrips.of(garment))
-        .then(strips -> StepMove.sequence(garment, construct).then(sequence -> lawful(garment, construct, strips, strip, sequence, before.get())));
+        .then(strips -> lawful(garment, construct, strips, strip, before.get()));
   }
 
-  private static Outcome<Garment> lawful(Garment garment, Construct construct, Strips strips, Strip strip, List<String> sequence, String before) {
+  private static Outcome<Garment> lawful(Garment garment, Construct construct, Strips strips, Strip strip, String before) {
+    List<String> sequence = StepMove.sequence(garment, construct);
     List<Finding> findings =
         strips.find(strip.id()).stream()
             .flatMap(worked -> strips.runsOver(worked).stream())

@@ -48,11 +48,11 @@ public record StripPlan(
   }
 
   /**
-   * A stretch of the edge: where its count is told, the mirror image it is tied to, and the corner and seam behind it. Rounds over it get
+   * A stretch of the edge: where its count is told, the mirror image it is tied to, and the corner, seam and places behind it. Rounds over it get
    * longer at either end by so much of their height, shorter below 0.
    */
   public record InnerPlan(
-      String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, Optional<Integer> wanted, Optional<Integer> worked) {}
+      String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked) {}
 
   /** One round, or row: segment by segment, the corners, and all its stitches. */
   public record RoundPlan(

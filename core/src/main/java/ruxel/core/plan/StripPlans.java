@@ -115,7 +115,7 @@ final class StripPlans {
     Optional<Stitches> told = told(worked, stretch);
     Spot at = told.map(Stitches::at).orElseGet(() -> Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.from())));
     return new InnerPlan(
-        stretch.piece(), stretch.edge(), Wording.capital(names.of(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(),
+        stretch.piece(), stretch.edge(), Wording.capital(names.of(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(), behind.between(),
         told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked));
   }
 

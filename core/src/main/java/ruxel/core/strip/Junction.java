@@ -1,6 +1,9 @@
 package ruxel.core.strip;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Join;
 
 /**
@@ -17,7 +20,15 @@ public record Junction(int cornersBefore, boolean seam, int cornersBehind, doubl
 
   /** The corner spaces and the seam. */
   int places() {
-    return cornersBefore + (seam ? 1 : 0) + cornersBehind;
+    return between().size();
+  }
+
+  /** What they are, in order. */
+  public List<UnitKind> between() {
+    List<UnitKind> between = new ArrayList<>(Collections.nCopies(cornersBefore, UnitKind.CORNER));
+    between.addAll(Collections.nCopies(seam ? 1 : 0, UnitKind.SEAM_PLACE));
+    between.addAll(Collections.nCopies(cornersBehind, UnitKind.CORNER));
+    return between;
   }
 
   /** Stitches that they take: one each; of tall ones two into a corner space beside a seam (handbook 11). */

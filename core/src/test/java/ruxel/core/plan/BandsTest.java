@@ -24,6 +24,7 @@ import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.match.Ease;
 import ruxel.core.measure.Stitch;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
@@ -94,6 +95,22 @@ class BandsTest {
     assertThat(bench.joints().get(1).words()).isEqualTo("Rows 3 and 4, into stitch 3 and stitch 4.");
     assertThat(bench.rounds().get(0).segments()).extracting(BenchPlan.BenchSegment::to).isSorted().last().isEqualTo(outer.units() / 2);
     assertThat(bench.start()).contains("chain 8 for the first row");
+  }
+
+  /** Over squares the corner spaces and the seam between them are stitches of the edge too. */
+  @Test
+  void aBandWorkedOntoSquaresTakesTheirCornersToo() {
+    Garment squares = Garment.of("Squares", new Recipe("squares", new Answers(Map.of("motifSide", new Answers.Numeric(10), "armholeHalfSquares", new Answers.Numeric(4)))));
+    RibBand band = new RibBand(RibBand.Kind.CUFF, 40, 5, Optional.empty(), Optional.empty(), true);
+    Garment banded = banded(squares, "Left cuff", band);
+    GarmentPlan plan = Wardrobe.plan(banded);
+    StripPlan made = plan.strips().get(0);
+    assertThat(made.inner()).allMatch(inner -> inner.between().equals(List.of(UnitKind.CORNER, UnitKind.SEAM_PLACE, UnitKind.CORNER)));
+    int places = made.inner().stream().mapToInt(inner -> inner.to() - inner.from() + 3).sum();
+    assertThat(made.band().orElseThrow().rows()).isEqualTo(places);
+    BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
+    assertThat(bench.joints()).hasSize(places / 2);
+    assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).anyMatch(words -> words.contains("the corner space")).anyMatch(words -> words.contains("the seam place"));
   }
 
   @Test
