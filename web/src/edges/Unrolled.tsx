@@ -52,7 +52,7 @@ export function Unrolled({ plan, strip, width, moves }: Props) {
       <svg
         width={width - 40}
         height={row * strip.inner.length + 10}
-        role="img"
+        role={moves ? 'group' : 'img'}
         aria-label={`${strip.strip.name}, unrolled`}
       >
         {strip.inner.map((inner, index) => (

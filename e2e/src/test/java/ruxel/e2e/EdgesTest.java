@@ -80,7 +80,7 @@ class EdgesTest {
     page.getByLabel("A band, worked on sideways").click();
     Locator told = page.getByLabel("Edging", new Page.GetByLabelOptions().setExact(true));
     assertThat(told.getByText(Pattern.compile("two rows for every two of the \\d*[02468] stitches"))).isVisible();
-    assertThat(told.getByText("Left armhole edging")).isVisible();
+    assertThat(button(page, "Left armhole edging")).isVisible();
     Product.assertAccessible(page);
 
     view(page, "Order").click();

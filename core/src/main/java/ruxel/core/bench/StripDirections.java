@@ -1,9 +1,9 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import ruxel.core.bench.BenchPlan.BenchJoint;
 import ruxel.core.bench.BenchPlan.BenchRound;
 import ruxel.core.bench.BenchPlan.BenchSegment;
@@ -133,8 +133,7 @@ public final class StripDirections {
   private List<Into> segment(RoundPlan round, int index) {
     SegmentPlan segment = round.segments().get(index);
     if (segment.stretch().isEmpty()) {
-      String words = segment.words().endsWith(".") ? segment.words().substring(0, segment.words().length() - 1) : segment.words();
-      return Collections.nCopies(segment.stitches(), new Into(index, SEAM_PLACE, words));
+      return between(segment, index);
     }
     List<Into> stitches = new ArrayList<>();
     int last = SEAM_PLACE;
@@ -143,6 +142,14 @@ public final class StripDirections {
       last = unit;
     }
     return stitches;
+  }
+
+  /** A seam place, or what goes into a corner space, one after the other. */
+  private static List<Into> between(SegmentPlan segment, int index) {
+    if (segment.stitches() == 1) {
+      return List.of(new Into(index, SEAM_PLACE, segment.words().replaceFirst("\\.$", "")));
+    }
+    return IntStream.range(0, segment.stitches()).mapToObj(i -> new Into(index, SEAM_PLACE, i == 0 ? "Into the corner" : "Into the corner again")).toList();
   }
 
   /**

@@ -108,6 +108,20 @@ class StripDirectionsTest {
     assertThat(new Extras(bench, List.of(above.from() + 1)).firstRound()).extracting(Extras.OfStretch::more).containsOnly(0);
   }
 
+  /** Tall stitches over squares: two into each corner space, told one after the other. */
+  @Test
+  void twoIntoACornerSpaceAreToldOneByOne() {
+    Garment squares = Garment.of("Squares", new Recipe("squares", new Answers(Map.of("motifSide", new Answers.Numeric(10), "armholeHalfSquares", new Answers.Numeric(4)))));
+    GarmentPlan.OpeningPlan cuff = Wardrobe.plan(squares).gluing().openings().stream().filter(opening -> opening.name().equals("Left cuff")).findFirst().orElseThrow();
+    for (Stitch stitch : List.of(Stitch.SC, Stitch.DC)) {
+      Garment edged = told(squares, new Strip("one", "Cuff", cuff.start(), Optional.empty(), List.of(Round.usual(stitch, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+      BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow();
+      List<String> words = bench.joints().stream().map(BenchPlan.BenchJoint::words).toList();
+      assertThat(words).filteredOn(stitch == Stitch.SC ? "One into the corner."::equals : "Into the corner."::equals).hasSize(8);
+      assertThat(words).filteredOn("Into the corner again."::equals).hasSize(stitch == Stitch.SC ? 0 : 8);
+    }
+  }
+
   @Test
   void whatACornerTakesIsWorkedTogetherWithTheSeamInItsMiddle() {
     Garment tunic = Garment.of("Tunic", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "slitMm", new Answers.Numeric(150)))));
