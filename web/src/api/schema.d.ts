@@ -3423,6 +3423,7 @@ export interface components {
             flat: boolean;
             /** @enum {string} */
             kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TRY_ON" | "EDGING" | "WEAVE" | "STEAM" | "FINISH";
+            mayComeBefore: string[];
             /** Format: double */
             minutes: number;
             /** Format: double */

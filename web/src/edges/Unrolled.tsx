@@ -1,7 +1,7 @@
 import type { GarmentPlan, InnerPlan, StripPlan } from '../api/types';
-import { SlideHandle } from '../drawing/SlideHandle';
 import { shade } from '../drawing/dyes';
 import { length } from '../format';
+import { BEAD, CountHandle, type CountMoves } from './CountHandle';
 
 const LEFT = 12;
 const RIGHT = 150;
@@ -10,20 +10,6 @@ const CLOTH = 26;
 const GAP = 24;
 const PICK = 9;
 const MOST_SCALE = 3;
-const MOST_STITCHES = 5000;
-const BEAD = 26;
-/** As long as the house takes a ripple to be. */
-const WAVE_MM = 40;
-
-/** Counts of the first round, moved by their beads. */
-export interface CountMoves {
-  /** As they are while nothing is moved. */
-  base: StripPlan;
-  move: (stretch: number, stitches: number) => void;
-  done: () => void;
-  rest: () => void;
-  cancel: () => void;
-}
 
 interface Props {
   plan: GarmentPlan;
@@ -168,7 +154,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
             at(1, total),
             level(total),
             Math.min(first.waveMm * scale, PICK),
-            WAVE_MM * scale,
+            plan.ladder.waveMm * scale,
           )}
         >
           <title>{first.waveMm > 0 ? 'It ripples here' : 'It pulls in here'}</title>
@@ -217,40 +203,6 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
         />
       )}
     </>
-  );
-}
-
-interface CountProps {
-  index: number;
-  inner: InnerPlan;
-  stitches: number;
-  offset: number;
-  /** Where the round ends along the stretch, and how far a stitch reaches, px. */
-  end: number;
-  y: number;
-  pitch: number;
-  moves: CountMoves;
-}
-
-/** The bead at the end of a stretch: one stitch more for each that it is drawn outwards. */
-function CountHandle({ index, inner, stitches, offset, end, y, pitch, moves }: CountProps) {
-  const segment = moves.base.rounds[0]?.segments.find(({ stretch }) => stretch === index);
-  const base = segment?.stitches ?? stitches;
-  return (
-    <SlideHandle
-      x={end + (stitches - base) * pitch + BEAD}
-      y={y}
-      name={`Stitches along ${inner.name.toLowerCase()}`}
-      position={stitches}
-      most={MOST_STITCHES}
-      words={`${stitches} stitches`}
-      mirrored={false}
-      toPosition={(x) => Math.max(1, base + Math.round((x - offset - end - BEAD) / pitch))}
-      onMove={(count) => moves.move(index, Math.max(1, count))}
-      onDone={moves.done}
-      onRest={moves.rest}
-      onCancel={moves.cancel}
-    />
   );
 }
 

@@ -3,7 +3,7 @@ import type { StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
 import { useRest } from '../shell/useRest';
 import { useTried } from '../shell/useTried';
-import type { CountMoves } from './Unrolled';
+import type { CountMoves } from './CountHandle';
 
 const ALL: string[] = [];
 const strips = ({ plan }: Awaited<ReturnType<typeof previewChanges>>) => plan?.strips;

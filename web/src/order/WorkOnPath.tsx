@@ -24,7 +24,7 @@ export function WorkOnPath({ work, garment, change }: Props) {
         {work.strip && (
           <>
             <Link to={`/garments/${garment.id}/edges?edging=${work.strip}`}>See its stitches</Link>
-            <When strip={work.strip} garment={garment} change={change} />
+            <When work={work} strip={work.strip} garment={garment} change={change} />
           </>
         )}
       </div>
@@ -46,12 +46,10 @@ export function WorkOnPath({ work, garment, change }: Props) {
 }
 
 /** Before which seam an edging is worked, or after all; only seams that come after those it runs over are offered. */
-function When({ strip, garment, change }: { strip: string } & Omit<Props, 'work'>) {
-  const { order, steps, strips } = garment.plan;
-  const after = strips.find(({ id }) => id === strip)?.after ?? [];
-  const last = Math.max(-1, ...after.map((seam) => steps.findIndex((step) => step.seam === seam)));
-  const own = order.steps.findIndex((step) => step.strip === strip);
-  const next = order.steps.slice(own).find(({ seam }) => seam)?.seam ?? '';
+function When({ work, strip, garment, change }: Props & { strip: string }) {
+  const { order, steps } = garment.plan;
+  const next = order.steps.find(({ number, seam }) => number > work.number && seam)?.seam ?? '';
+  const earlier = steps.filter(({ seam }) => work.mayComeBefore.includes(seam));
   return (
     <Form.Select
       size="sm"
@@ -69,7 +67,7 @@ function When({ strip, garment, change }: { strip: string } & Omit<Props, 'work'
       }
     >
       <option value="">after all seams</option>
-      {steps.slice(last + 1).map(({ seam, title }) => (
+      {earlier.map(({ seam, title }) => (
         <option key={seam} value={seam}>
           before: {title}
         </option>

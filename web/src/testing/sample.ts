@@ -106,6 +106,7 @@ function workStep(seam: string, number: number): WorkStep {
     minutes: 5,
     endsSoFar: 2 * number,
     minutesSoFar: 5 * number,
+    mayComeBefore: [],
   };
 }
 

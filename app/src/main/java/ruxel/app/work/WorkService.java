@@ -195,7 +195,7 @@ public class WorkService {
     return new View(
         id, row.garment(), today.garment().name(), row.join().id(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
-        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), beside(row, plan, work));
+        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), beside(row, plan, work, changed));
   }
 
   /** Where a work stands now, without its plan. */
@@ -223,16 +223,23 @@ public class WorkService {
     return today(garments.versioned(row.garment()), row.join()).filter(plan::isWorkedAs).isEmpty();
   }
 
-  private Beside beside(WorkStore.Row row, BenchPlan plan, Work work) {
+  private static Beside beside(WorkStore.Row row, BenchPlan plan, Work work, boolean changed) {
     Extras extras = new Extras(plan, work.extras());
-    boolean isTold = row.join() instanceof Join.OfStrip && work.state() == Work.State.JOINED && !isChanged(row, plan);
+    boolean isTold = row.join() instanceof Join.OfStrip && work.state() == Work.State.JOINED && !changed;
     return new Beside(work.extras(), isTold ? extras.firstRound() : List.of(), extras.metAgain());
+  }
+
+  /** Today's plan is asked for only where the stretches are told. */
+  private Beside beside(WorkStore.Row row, Work work, boolean isJoined) {
+    BenchPlan plan = frozen.read(row.planFormat(), row.plan());
+    return beside(row, plan, work, isJoined && isChanged(row, plan));
   }
 
   /** The frozen plan is read only where something was worked beside it, and at the end. */
   private Kept kept(UUID id, Work work) {
-    boolean isTold = !work.extras().isEmpty() || work.state() == Work.State.JOINED;
-    Beside beside = isTold ? store.find(id).map(row -> beside(row, frozen.read(row.planFormat(), row.plan()), work)).orElse(Beside.NOTHING) : Beside.NOTHING;
+    boolean isJoined = work.state() == Work.State.JOINED;
+    boolean isTold = !work.extras().isEmpty() || isJoined;
+    Beside beside = isTold ? store.find(id).map(row -> beside(row, work, isJoined)).orElse(Beside.NOTHING) : Beside.NOTHING;
     return new Kept(work.position(), work.state(), work.nextSeq(), pace(id), beside);
   }
 

@@ -52,18 +52,18 @@ public final class StripDirections {
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String stripId) {
-    Optional<StripPlan> band = planned.strips().stream().filter(strip -> strip.id().equals(stripId) && strip.sewn().isPresent()).findFirst();
-    if (band.isPresent()) {
-      return Bands.match(garment, stripId).map(match -> Directions.of(match, band.get().sewn().orElseThrow(), garment.wording(), garment.rules(), before(band.get())));
+    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip));
+  }
+
+  private static Optional<BenchPlan> of(Garment garment, StripPlan strip) {
+    if (strip.sewn().isPresent()) {
+      return Bands.match(garment, strip.id()).map(match -> Directions.of(match, strip.sewn().get(), garment.wording(), garment.rules(), before(strip)));
     }
-    Optional<StripPlan> workedOn = planned.strips().stream().filter(strip -> strip.id().equals(stripId) && strip.strip().band().filter(RibBand::workedOn).isPresent()).findFirst();
-    if (workedOn.isPresent()) {
-      return workedOn.map(strip -> new BandDirections(strip, strip.strip().band().orElseThrow(), strip.band().orElseThrow(), garment.wording()).plan());
+    if (strip.band().isPresent()) {
+      return strip.strip().band().filter(RibBand::workedOn).map(band -> new BandDirections(strip, band, strip.band().get(), garment.wording()).plan());
     }
-    return planned.strips().stream()
-        .filter(strip -> strip.id().equals(stripId) && strip.band().isEmpty() && strip.rounds().stream().mapToInt(RoundPlan::total).sum() <= MOST_STITCHES)
-        .findFirst()
-        .map(strip -> new StripDirections(strip, garment.rules(), garment.wording()).plan());
+    boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
+    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.rules(), garment.wording()).plan());
   }
 
   private static List<String> before(StripPlan band) {

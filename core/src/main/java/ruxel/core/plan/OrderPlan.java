@@ -29,7 +29,8 @@ public record OrderPlan(
 
   /**
    * A step: a seam, the lines of a board, a strip, or work without any of them. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
-   * the work still lies flat on the table while it is done; ends and minutes are those up to its end.
+   * the work still lies flat on the table while it is done; ends and minutes are those up to its end;
+   * a strip {@code mayComeBefore} the seams that come after those it runs over.
    */
   public record WorkStep(
       int number,
@@ -45,7 +46,8 @@ public record OrderPlan(
       boolean flat,
       double minutes,
       int endsSoFar,
-      double minutesSoFar) {}
+      double minutesSoFar,
+      List<String> mayComeBefore) {}
 
   /** A node of the seams at which an odd number of lines meets: a pass begins or ends there. */
   public record OddNode(String words, List<String> seams) {}

@@ -75,12 +75,13 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound(rows.joins());
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, new StripsBetween(strips, sequence, settings));
+    StripsBetween between = new StripsBetween(strips, sequence, settings);
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, between);
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
         Alternatives.of(order, seams, construct.pieces(), graph, thread()).all().stream().map(alternative -> view(alternative, sequence)).toList(),
-        tails(passes));
+        tails(passes, between));
   }
 
   /** With what a seam is worked: the tool and the yarn; seams whose method is not chosen go on from none. */
@@ -173,12 +174,11 @@ final class OrderPlans {
   }
 
   /** The ends of each seam that no other takes up, and strands that end inside one. */
-  private List<OrderPlan.Tail> tails(Passes passes) {
+  private List<OrderPlan.Tail> tails(Passes passes, StripsBetween between) {
     List<OrderPlan.Tail> tails = new ArrayList<>();
     squares.boards().forEach(board -> board.worked().ifPresent(scheme -> tails.add(tail(board, scheme, tails.size() + 1))));
     int before = tails.size();
     List<Join> sequence = passes.sequence();
-    StripsBetween between = new StripsBetween(strips, sequence, settings);
     for (int i = 0; i < sequence.size(); i++) {
       ResolvedSeam seam = matches.get(sequence.get(i)).seam();
       Join join = seam.join();

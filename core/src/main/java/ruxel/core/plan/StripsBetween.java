@@ -3,7 +3,6 @@ package ruxel.core.plan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripStep;
 import ruxel.core.seam.Join;
@@ -11,16 +10,25 @@ import ruxel.core.seam.Join;
 /** Where the strips stand among the seams: after all of them, or before the one the maker named, but never before one they run over or a strip they stand on. */
 final class StripsBetween {
   private final List<StripPlan> strips;
+  private final List<String> seams;
+  private final Map<String, Integer> earliest = new HashMap<>();
   private final Map<String, Integer> places = new HashMap<>();
 
   StripsBetween(List<StripPlan> strips, List<Join> sequence, Settings settings) {
     this.strips = strips;
-    List<String> seams = sequence.stream().map(Join::id).toList();
+    seams = sequence.stream().map(Join::id).toList();
     for (StripPlan strip : strips) {
+      int after = strip.after().stream().mapToInt(seam -> seams.indexOf(seam) + 1).max().orElse(0);
+      int onto = strip.inner().stream().mapToInt(inner -> places.getOrDefault(inner.piece(), 0)).max().orElse(0);
       int wanted = settings.on(StripStep.class, strip.id()).map(step -> seams.indexOf(step.before())).filter(at -> at >= 0).orElse(seams.size());
-      Stream<Integer> earliest = Stream.concat(strip.after().stream().map(seam -> seams.indexOf(seam) + 1), strip.inner().stream().map(inner -> places.getOrDefault(inner.piece(), 0)));
-      places.put(strip.id(), Math.max(wanted, earliest.mapToInt(Integer::intValue).max().orElse(0)));
+      earliest.put(strip.id(), after);
+      places.put(strip.id(), Math.max(wanted, Math.max(after, onto)));
     }
+  }
+
+  /** The seams before which a strip could be worked, in the order of work. */
+  List<String> mayComeBefore(StripPlan strip) {
+    return seams.subList(earliest.get(strip.id()), seams.size());
   }
 
   /** Those that are worked before a seam of the sequence, by its number there. */

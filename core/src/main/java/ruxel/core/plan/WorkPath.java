@@ -105,7 +105,7 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), Optional.empty(), "Join the squares of the " + Wording.low(board.name()), words,
-            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar));
+            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar, List.of()));
   }
 
   /** What is worked round an opening comes after the seams that close it. */
@@ -118,7 +118,7 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, true, true, false, own, endsSoFar,
-            minutesSoFar));
+            minutesSoFar, strips.mayComeBefore(strip)));
   }
 
   private void seam(ResolvedSeam seam, boolean isFlat, List<String> todo) {
@@ -138,13 +138,13 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty(), isFlat, own, endsSoFar,
-            minutesSoFar));
+            minutesSoFar, List.of()));
   }
 
   private void add(Kind kind, String title, String words, List<String> todo) {
     double own = kind == Kind.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
-    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar));
+    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of()));
   }
 
   private static boolean isOf(Optional<RowPlan> row, Join join) {

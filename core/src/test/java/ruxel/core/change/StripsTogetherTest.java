@@ -40,6 +40,9 @@ class StripsTogetherTest {
     List<String> over = Wardrobe.plan(edged).strips().get(0).after();
     int last = over.stream().mapToInt(seams::indexOf).max().orElseThrow();
     assertThat(last).as("some seam comes behind those it runs over").isLessThan(seams.size() - 1);
+    for (String strip : List.of("left-armhole", "onto")) {
+      assertThat(step(edged, strip).mayComeBefore()).as("exactly those before which it may be put").isEqualTo(seams.subList(last + 1, seams.size()));
+    }
     Garment earlier = good(new StripMoved("left-armhole", Optional.of(seams.get(last + 1))).apply(edged));
     assertThat(path(earlier).get(last + 1)).isEqualTo("left-armhole");
     assertThat(path(earlier)).endsWith("onto");
@@ -50,6 +53,10 @@ class StripsTogetherTest {
     assertThat(new StripMoved("onto", Optional.of("none")).apply(edged).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
     assertThat(path(good(new StripMoved("left-armhole", Optional.empty()).apply(both)))).as("what stands on it waits for it").endsWith("left-armhole", "onto");
     assertThat(Wardrobe.plan(both).order().tails()).extracting(OrderPlan.Tail::step).allMatch(step -> step >= 1 && step <= path(both).size());
+  }
+
+  private static OrderPlan.WorkStep step(Garment garment, String strip) {
+    return Wardrobe.plan(garment).order().steps().stream().filter(step -> step.strip().filter(strip::equals).isPresent()).findFirst().orElseThrow();
   }
 
   /** Seams and edgings in the order of work. */
