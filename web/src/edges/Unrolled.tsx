@@ -10,6 +10,8 @@ const CLOTH = 26;
 const GAP = 24;
 const PICK = 9;
 const MOST_SCALE = 3;
+/** Higher waves would reach the words above, px. */
+const MOST_WAVE = 5;
 
 interface Props {
   plan: GarmentPlan;
@@ -153,7 +155,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
             at(0, total),
             at(1, total),
             level(total),
-            Math.min(first.waveMm * scale, PICK),
+            Math.min(first.waveMm * scale, MOST_WAVE),
             plan.ladder.waveMm * scale,
           )}
         >
