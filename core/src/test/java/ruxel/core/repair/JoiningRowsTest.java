@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -225,6 +226,7 @@ class JoiningRowsTest {
   }
 
   /** Whatever construction, seam and hand: the outline closes, the twin is joined alike, the row's stitches are all told, and openings are as many as before. */
+  @Tag("property")
   @ParameterizedTest
   @MethodSource("ofEveryConstruction")
   void everyOfferComesTrue(Garment garment) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -203,6 +204,7 @@ class RepairsTest {
   }
 
   /** Whatever is offered removes what it promises to remove, on garments nobody prepared. */
+  @Tag("property")
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void anAppliedRepairKeepsItsPromise(int seed) {
