@@ -5,6 +5,7 @@ import { takeWork } from '../api/work';
 import { BeforeStart } from './BeforeStart';
 import { BenchPage } from './BenchPage';
 import { useBenchWork } from './useBenchWork';
+import { YarnTook } from './YarnTook';
 
 /** The bench: one seam, one joint at a time. A seam comes here only when the maker takes it. */
 export function Bench() {
@@ -37,6 +38,11 @@ export function Bench() {
             onTake={() => bench.take.mutate()}
             onDecide={(change) => bench.change.mutate([change])}
           />
+        )
+      }
+      asWorked={() =>
+        garment.data && (
+          <YarnTook garment={garment.data} seam={seam} onKeep={(changes) => bench.change.mutate(changes)} />
         )
       }
       leaveTo={`/garments/${id}`}

@@ -4,13 +4,16 @@ import { Figure } from './Figure';
 
 type Trims = Strip['trims'];
 
+/** All of it but what has one key. */
+function omit<T extends object>(of: T, key: keyof T): T {
+  const left = { ...of };
+  delete left[key];
+  return left;
+}
+
 /** Gathering, picots, buttons and fringe on the last round. */
 export function TrimFields({ trims, onTrims }: { trims: Trims; onTrims: (trims: Trims) => void }) {
-  const without = (key: keyof Trims) => {
-    const left = { ...trims };
-    delete left[key];
-    onTrims(left);
-  };
+  const without = (key: keyof Trims) => onTrims(omit(trims, key));
   const { buttons, fringe } = trims;
   return (
     <details className="trims" open={Object.keys(trims).length > 0}>
@@ -70,6 +73,19 @@ export function TrimFields({ trims, onTrims }: { trims: Trims; onTrims: (trims: 
               step={0.1}
               onFigure={(diameterMm) => onTrims({ ...trims, buttons: { ...buttons, diameterMm } })}
             />
+            <Form.Select
+              size="sm"
+              aria-label="Which side lies over"
+              value={buttons.lies ?? ''}
+              onChange={(event) => {
+                const told = event.target.value as NonNullable<typeof buttons.lies> | '';
+                onTrims({ ...trims, buttons: told ? { ...buttons, lies: told } : omit(buttons, 'lies') });
+              }}
+            >
+              <option value="">which side lies over?</option>
+              <option value="OVER">this one, with the holes</option>
+              <option value="UNDER">the other; the buttons are here</option>
+            </Form.Select>
           </>
         )}
       </div>
@@ -105,6 +121,20 @@ export function TrimFields({ trims, onTrims }: { trims: Trims; onTrims: (trims: 
               label="Strands of a tuft"
               value={fringe.strands}
               onFigure={(strands) => onTrims({ ...trims, fringe: { ...fringe, strands } })}
+            />
+            <span>from stitch</span>
+            <Figure
+              label="First stitch with fringe"
+              value={fringe.first}
+              onFigure={(first) => onTrims({ ...trims, fringe: { ...fringe, first } })}
+              onNone={() => onTrims({ ...trims, fringe: omit(fringe, 'first') })}
+            />
+            <span>to</span>
+            <Figure
+              label="Last stitch with fringe"
+              value={fringe.last}
+              onFigure={(last) => onTrims({ ...trims, fringe: { ...fringe, last } })}
+              onNone={() => onTrims({ ...trims, fringe: omit(fringe, 'last') })}
             />
             <Form.Check
               type="checkbox"

@@ -56,3 +56,35 @@ test('each reason says its weight, and the usual order is offered for an own one
   fireEvent.click(screen.getByRole('button', { name: 'Take the usual order' }));
   expect(sent).toEqual([{ kind: 'ORDER_LEFT' }]);
 });
+
+test('work that joins nothing is ticked off, and taken back', () => {
+  const sent: unknown[] = [];
+  const opened = garment();
+  const look = { ...opened.plan.order.steps[0]!, title: 'Look every piece over', words: '', todo: [] };
+  delete look.seam;
+  opened.plan.order.steps = [
+    { ...look, kind: 'INSPECT', number: 1 },
+    { ...look, kind: 'WEAVE', number: 2, title: 'Weave in what is left', done: true },
+  ];
+  inEditor(<OrderView />, editorOf(opened, sent));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'Done: Look every piece over' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'Done: Weave in what is left' }));
+  expect(sent).toEqual([
+    { kind: 'CHORE_TICKED', chore: 'INSPECT', done: true },
+    { kind: 'CHORE_TICKED', chore: 'WEAVE', done: false },
+  ]);
+});
+
+test('an edging that is worked is shown as done', () => {
+  const opened = garment({ finished: ['strip.1'] });
+  const edging = { ...opened.plan.order.steps[0]!, title: 'Work the neck edging', strip: 'strip.1' };
+  delete edging.seam;
+  opened.plan.order.steps = [
+    { ...edging, kind: 'EDGING' },
+    { ...edging, kind: 'EDGING', number: 2, strip: 'strip.2', title: 'Work the hem' },
+  ];
+  inEditor(<OrderView />, editorOf(opened, []));
+  const isDone = (title: string) => screen.getByText(title).closest('li')!.classList.contains('step-done');
+  expect(isDone('Work the neck edging')).toBe(true);
+  expect(isDone('Work the hem')).toBe(false);
+});

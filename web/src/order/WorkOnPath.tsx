@@ -13,10 +13,21 @@ interface Props {
 
 /** A step that joins nothing: looked over, marked, tried on, woven in; or an edging, which may come earlier. */
 export function WorkOnPath({ work, garment, change }: Props) {
+  const chore =
+    work.kind === 'BOARD' || work.kind === 'SEAM' || work.kind === 'EDGING' ? undefined : work.kind;
+  const isDone = work.done || garment.finished.includes(work.board ?? work.strip ?? '');
   return (
-    <li className="step work-step">
+    <li className={`step work-step ${isDone ? 'step-done' : ''}`}>
       <span className="step-number work-number" aria-hidden="true" />
-      <span />
+      {chore ? (
+        <Form.Check
+          aria-label={`Done: ${work.title}`}
+          checked={work.done}
+          onChange={() => void change([{ kind: 'CHORE_TICKED', chore, done: !work.done }])}
+        />
+      ) : (
+        <span />
+      )}
       <div className="step-about">
         <h2>{work.title}</h2>
         <p>{work.words}</p>

@@ -107,6 +107,7 @@ function workStep(seam: string, number: number): WorkStep {
     endsSoFar: 2 * number,
     minutesSoFar: 5 * number,
     mayComeBefore: [],
+    done: false,
   };
 }
 
@@ -145,7 +146,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       dimensions: [],
       handles: [],
       owed: [],
-      yarn: { yarns: [], seams: [], pieces: [], strips: [], withoutMethod: [] },
+      yarn: { yarns: [], seams: [], pieces: [], strips: [], tails: [], withoutMethod: [] },
       order: {
         steps: ids.map((id, i) => workStep(id, i + 1)),
         passes: 3,
@@ -169,6 +170,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       findings: [],
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),
+    finished: [],
     ...over,
   };
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import type { YarnSum } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
-import { joinedSeams } from '../shell/joined';
+import { finishedWork } from '../shell/joined';
 import { readScale } from './scale';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
 import { YarnStages } from './YarnStages';
@@ -66,7 +66,7 @@ function YarnCard({ sum, editor, onOpen }: CardProps) {
     setFailed(grams === undefined);
     if (grams !== undefined) {
       await editor.change([
-        { kind: 'YARN_TOLD', yarn: { ...yarn, left: { grams, after: joinedSeams(editor.garment) } } },
+        { kind: 'YARN_TOLD', yarn: { ...yarn, left: { grams, after: finishedWork(editor.garment) } } },
       ]);
     }
   };

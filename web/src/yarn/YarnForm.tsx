@@ -3,7 +3,7 @@ import { Button, Form } from 'react-bootstrap';
 import type { Yarn } from '../api/types';
 import { figure } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
-import { joinedSeams } from '../shell/joined';
+import { finishedWork } from '../shell/joined';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
 
 interface Props {
@@ -42,7 +42,7 @@ export function YarnForm({ editor, id, yarn, onClose }: Props) {
             left:
               yarn?.left?.grams === figure(left)
                 ? yarn.left
-                : { grams: figure(left), after: joinedSeams(editor.garment) },
+                : { grams: figure(left), after: finishedWork(editor.garment) },
           }),
     };
     if (await editor.change([{ kind: 'YARN_TOLD', yarn: told }])) {

@@ -3,6 +3,7 @@ import { methodsQuery } from '../api/garments';
 import { useEditor } from '../shell/GarmentPage';
 import { Loading } from '../shell/Messages';
 import { Calibration } from './Calibration';
+import { KeptTails } from './KeptTails';
 import { SeamStrands } from './SeamStrands';
 import { WorkedIn } from './WorkedIn';
 import './yarn.css';
@@ -22,6 +23,7 @@ export function YarnView() {
         <h1>Is there enough yarn?</h1>
         <YarnCards editor={editor} />
         <WorkedIn editor={editor} />
+        <KeptTails editor={editor} />
       </div>
       <div>
         <SeamStrands editor={editor} catalogue={catalogue} />

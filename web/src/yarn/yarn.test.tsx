@@ -5,6 +5,7 @@ import type { Yarn } from '../api/types';
 import { editorOf } from '../testing/editor';
 import { inEditor } from '../testing/inEditor';
 import { garment } from '../testing/sample';
+import { KeptTails } from './KeptTails';
 import { YarnForm } from './YarnForm';
 
 afterEach(cleanup);
@@ -16,6 +17,7 @@ test('a yarn is told as its label has it, and what is left of it once some seams
   const sent: unknown[] = [];
   const opened = garment();
   opened.progress[0] = { seam: 'armhole.left', state: 'JOINED', position: 7, joints: 7 };
+  opened.finished = ['strip.1'];
   inEditor(
     <YarnForm editor={editorOf(opened, sent)} id="yarn.1" onClose={() => undefined} />,
     editorOf(opened, sent),
@@ -37,7 +39,7 @@ test('a yarn is told as its label has it, and what is left of it once some seams
         weight: 'WORSTED',
         traits: ['FUZZY'],
         metresPerBall: 92.5,
-        left: { grams: 31, after: ['armhole.left'] },
+        left: { grams: 31, after: ['armhole.left', 'strip.1'] },
       },
     },
   ]);
@@ -64,4 +66,37 @@ test('a yarn changed keeps when it was weighed, and letters are no grams', () =>
   type('Grams in a ball', '50');
   fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
   expect(sent).toEqual([{ kind: 'YARN_TOLD', yarn: { ...yarn, gramsPerBall: 50 } }]);
+});
+
+test('a tail is told at a corner in the maker’s unit, shown with what begins with it, and taken out', async () => {
+  const sent: unknown[] = [];
+  const opened = garment();
+  opened.plan.yarn.tails = [
+    {
+      piece: 'sleeve',
+      corner: 'top',
+      mm: 800,
+      seam: 'armhole.left',
+      words: 'Tail of the sleeve: it is used.',
+    },
+  ];
+  const editor = editorOf(opened, sent);
+  inEditor(<KeptTails editor={editor} />, editor);
+  expect(screen.getByText('80 cm')).toBeDefined();
+  const keep = screen.getByRole('button', { name: 'It hangs there' });
+  type('Length of the tail', '62,5');
+  expect(keep).toHaveProperty('disabled', true);
+  const corners = screen.getByLabelText('Corner at which a tail hangs');
+  expect(corners.textContent).toContain('Back: left and hem');
+  const option = [...corners.querySelectorAll('option')].find(
+    (each) => each.textContent === 'Back: hem and right',
+  );
+  fireEvent.change(corners, { target: { value: option!.value } });
+  fireEvent.click(keep);
+  fireEvent.click(screen.getByRole('button', { name: /^Take out/ }));
+  expect(sent).toEqual([
+    { kind: 'TAIL_KEPT', piece: 'back', corner: 'right', mm: 625 },
+    { kind: 'TAIL_KEPT', piece: 'sleeve', corner: 'top' },
+  ]);
+  await screen.findByText('80 cm');
 });

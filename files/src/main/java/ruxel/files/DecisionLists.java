@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Set;
 import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
+import ruxel.core.decision.DoneChore;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.GarmentWeight;
 import ruxel.core.decision.JoinedBoard;
+import ruxel.core.decision.KeptTail;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.LeaningPiece;
 import ruxel.core.decision.LeftFinding;
@@ -69,6 +71,8 @@ final class DecisionLists {
           new Kept("pieceYarns", PieceYarn.class),
           new Kept("seamYarns", SeamYarn.class),
           new Kept("stripYarns", StripYarn.class),
+          new Kept("tails", KeptTail.class),
+          new Kept("done", DoneChore.class),
           new Kept("wishes", WishFor.class),
           new Kept("schools", OwnSchool.class),
           new Kept("weight", GarmentWeight.class),

@@ -28,6 +28,7 @@ import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
 import ruxel.core.construction.Walk;
+import ruxel.core.decision.Chore;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
@@ -93,6 +94,7 @@ final class RandomChanges {
             () -> new OrderChange.StepMoved(seam(), maybe(this::seam)),
             () -> new OrderChange.OrderTaken(List.of(seam(), seam(), seam())),
             OrderChange.OrderLeft::new,
+            () -> new OrderChange.ChoreTicked(one(Chore.values()), random.nextBoolean()),
             Change.GoneSettingsDropped::new,
             this::told, this::told, this::told, this::told,
             () -> onEdge((piece, edge) -> new EdgeChange.EdgeMeasured(piece.id(), edge.id(), maybe(this::length))),
@@ -191,7 +193,8 @@ final class RandomChanges {
 
   private Change yarn() {
     String yarn = random.nextInt(6) == 0 ? word() : "y" + random.nextInt(3);
-    return switch (random.nextInt(7)) {
+    return switch (random.nextInt(8)) {
+      case 6 -> onEdge((piece, edge) -> new YarnChange.TailKept(piece.id(), edge.id(), maybe(() -> random.nextInt(3) == 0 ? length() : 800.0)));
       case 0, 1 -> new YarnChange.YarnTold(
           new Yarn(
               yarn, random.nextInt(4) == 0 ? word() : "Harbour", random.nextInt(4) == 0 ? word() : "grey", one(Yarn.Weight.values()), random.nextInt(4) == 0 ? word() : "wool",

@@ -71,8 +71,8 @@ final class RandomStrips {
 
   private Trims trims() {
     return new Trims(
-        changes.maybe(() -> changes.number(0, 90)), changes.maybe(() -> changes.number(1, 5)), changes.maybe(() -> new Buttons(changes.number(1, 8), random.nextInt(9) == 0 ? changes.length() : 20, 15)),
-        changes.maybe(() -> new Fringe(changes.number(1, 4), random.nextInt(9) == 0 ? changes.length() : 120, changes.number(1, 4), random.nextBoolean())));
+        changes.maybe(() -> changes.number(0, 90)), changes.maybe(() -> changes.number(1, 5)), changes.maybe(() -> new Buttons(changes.number(1, 8), random.nextInt(9) == 0 ? changes.length() : 20, 15, changes.maybe(() -> changes.one(Buttons.Lies.values())))),
+        changes.maybe(() -> new Fringe(changes.number(1, 4), random.nextInt(9) == 0 ? changes.length() : 120, changes.number(1, 4), random.nextBoolean(), changes.maybe(() -> changes.number(1, 60)), changes.maybe(() -> changes.number(1, 60)))));
   }
 
   private RibBand band() {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ruxel.app.garment.GarmentViews.NextStep;
 import ruxel.app.garment.GarmentViews.Opened;
@@ -16,7 +17,9 @@ import ruxel.app.work.Progress;
 import ruxel.core.bench.Work;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.StripPlan;
 import ruxel.files.AnswerValues;
 
 /** Reads garments and shows them with what is computed of them and how far they are. */
@@ -60,7 +63,7 @@ public class GarmentReader {
         id, head.version(),
         computed.garment().recipe().map(Recipe::construction),
         computed.garment().recipe().map(recipe -> AnswerValues.values(recipe.answers())).orElse(Map.of()),
-        plan, done, next(steps, done),
+        plan, done, finished(id, plan), next(steps, done),
         history.toUndo().map(History.Entry::label), history.toRedo().map(History.Entry::label));
   }
 
@@ -91,6 +94,21 @@ public class GarmentReader {
               step.seam(), of.map(Progress.OfSeam::work), of.map(Progress.OfSeam::state), of.map(Progress.OfSeam::position).orElse(0), step.joints()));
     }
     return List.copyOf(all);
+  }
+
+  /** Boards all lines of which are joined, and strips that are worked. */
+  private List<String> finished(UUID id, GarmentPlan plan) {
+    if (plan.boards().isEmpty() && plan.strips().isEmpty()) {
+      return List.of();
+    }
+    Map<String, Progress.OfSeam> lines = progress.lines(id);
+    Map<String, Progress.OfSeam> strips = progress.strips(id);
+    Stream<String> boards = plan.boards().stream().filter(board -> board.lines().stream().allMatch(line -> isJoined(lines, line.id()))).map(BoardPlan::id);
+    return Stream.concat(boards, plan.strips().stream().map(StripPlan::id).filter(strip -> isJoined(strips, strip))).toList();
+  }
+
+  private static boolean isJoined(Map<String, Progress.OfSeam> all, String id) {
+    return Optional.ofNullable(all.get(id)).filter(Progress.OfSeam::joined).isPresent();
   }
 
   /** The first seam in the order that is not joined. */

@@ -35,7 +35,7 @@ public final class GarmentViews {
   /** The next thing to do on a garment. */
   public record NextStep(String seam, String title, String direction, String words, boolean begun) {}
 
-  /** A garment opened. */
+  /** A garment opened; {@code finished} are its boards and strips that are worked. */
   public record Opened(
       UUID id,
       int version,
@@ -43,6 +43,7 @@ public final class GarmentViews {
       Map<String, Object> answers,
       GarmentPlan plan,
       List<SeamProgress> progress,
+      List<String> finished,
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {}
@@ -60,6 +61,7 @@ public final class GarmentViews {
       List<String> pieces,
       List<String> seams,
       List<SeamProgress> progress,
+      List<String> finished,
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {
@@ -75,7 +77,7 @@ public final class GarmentViews {
               plan.pieces().stream().filter(piece -> !pieces.contains(piece)).toList(),
               plan.seams().stream().filter(seam -> !seams.contains(seam)).toList()),
           plan.pieces().stream().map(PiecePlan::id).toList(), plan.seams().stream().map(SeamPlan::id).toList(),
-          now.progress(), now.next(), now.undo(), now.redo());
+          now.progress(), now.finished(), now.next(), now.undo(), now.redo());
     }
   }
 

@@ -2,10 +2,13 @@ package ruxel.core.change;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.decision.Chore;
+import ruxel.core.decision.DoneChore;
 import ruxel.core.decision.WantedOrder;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Layout;
+import ruxel.core.measure.Wording;
 
 /** What the maker decides of the order of work. */
 public sealed interface OrderChange extends Change {
@@ -36,6 +39,19 @@ public sealed interface OrderChange extends Change {
     @Override
     public String label(Names names) {
       return "Took another order of work";
+    }
+  }
+
+  /** Work that joins nothing ticked off, or not done after all. */
+  record ChoreTicked(Chore chore, boolean done) implements OrderChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Outcome.of(garment.withSettings(garment.settings().with(DoneChore.class, Optional.of(new DoneChore(chore)).filter(ticked -> done), chore)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return done ? Wording.capital(chore.did()) : "Not done after all: " + chore.did();
     }
   }
 

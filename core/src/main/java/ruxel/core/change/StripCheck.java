@@ -69,6 +69,8 @@ final class StripCheck {
   private void fringe(Fringe fringe) {
     within("the stitches from strand to strand", fringe.every(), 1, Picots.MOST);
     within("the strands", fringe.strands(), 1, Fringe.MOST_STRANDS);
+    fringe.first().ifPresent(first -> within("the first stitch of the fringe", first, 1, Stitches.MOST));
+    fringe.last().ifPresent(last -> within("the last stitch of the fringe", last, 1, Stitches.MOST));
     within("the length of the fringe in mm", fringe.lengthMm(), 1, Fringe.LONGEST_MM);
   }
 

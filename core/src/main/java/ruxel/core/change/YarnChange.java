@@ -3,6 +3,7 @@ package ruxel.core.change;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.decision.KeptTail;
 import ruxel.core.decision.OwnFactor;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
@@ -114,6 +115,31 @@ public sealed interface YarnChange extends Change {
     @Override
     public String label(Names names) {
       return yarn.map(id -> "Work %s in %s".formatted(names.strip(strip), names.yarn(id))).orElseGet(() -> "Work %s in the yarn of its piece".formatted(names.strip(strip)));
+    }
+  }
+
+  /** How long a tail is that was left on a piece to be joined with, mm, where an edge starts; empty where none was left after all. */
+  record TailKept(String piece, String corner, Optional<Double> mm) implements YarnChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      Settings settings = garment.settings();
+      Where where = Where.path("$.settings.tails");
+      if (mm.filter(length -> !(length >= KeptTail.SHORTEST_MM && length <= KeptTail.LONGEST_MM)).isPresent()) {
+        return Outcome.refused(Finding.of(FindingCode.TAIL_RANGE, where, Fact.length("least", KeptTail.SHORTEST_MM), Fact.length("most", KeptTail.LONGEST_MM)));
+      }
+      long others = settings.of(KeptTail.class).stream().filter(tail -> !tail.target().equals(List.of(piece, corner))).count();
+      if (mm.isPresent() && others >= KeptTail.MOST) {
+        return Outcome.refused(Finding.of(FindingCode.TOO_MANY, where, Fact.count("count", others + 1), Fact.text("what", "tails"), Fact.count("most", KeptTail.MOST)));
+      }
+      return Layout.of(garment)
+          .then(layout -> Pieces.named(layout.construct().pieces(), piece, Where.piece(piece)))
+          .then(found -> Pieces.edge(found, corner, Where.piece(piece)))
+          .then(edge -> Outcome.of(garment.withSettings(settings.with(KeptTail.class, mm.map(length -> new KeptTail(piece, corner, length)), piece, corner))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return mm.isPresent() ? "Left a tail on " + names.piece(piece) : "Left no tail on " + names.piece(piece);
     }
   }
 

@@ -8,6 +8,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.KeptTail;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.MadeCount;
 import ruxel.core.decision.PlacedSquares;
@@ -80,7 +81,8 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
 
   private static boolean isGone(Decision decision, Construct construct, List<Seam> seams) {
     return decision.ofSeam().filter(id -> Seams.find(seams, id).isEmpty()).isPresent()
-        || decision.ofPiece().filter(id -> Pieces.find(construct.pieces(), id).isEmpty()).isPresent();
+        || decision.ofPiece().filter(id -> Pieces.find(construct.pieces(), id).isEmpty()).isPresent()
+        || decision instanceof KeptTail tail && Pieces.find(construct.pieces(), tail.piece(), tail.corner()).isEmpty();
   }
 
   private static Finding finding(Decision gone) {

@@ -95,15 +95,6 @@ public record IntervalPlan(
     return group;
   }
 
-  /** How many different things the groups ask for one after the other. */
-  public int toKeep(int fromGroup, int toGroup) {
-    int kept = 0;
-    for (int i = fromGroup; i < toGroup; i++) {
-      kept += i == fromGroup || !groups.get(i).equals(groups.get(i - 1)) ? 1 : 0;
-    }
-    return kept;
-  }
-
   /** Groups {@code fromGroup} to {@code toGroup} in words, read from {@code from}. */
   public String words(int fromGroup, int toGroup) {
     List<Group> read = new ArrayList<>(groups.subList(fromGroup, toGroup));

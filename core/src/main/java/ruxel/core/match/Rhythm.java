@@ -52,11 +52,6 @@ public record Rhythm(
     return new Rhythm(Form.R3, plain, rare, a, block, t, other, 1, g, b);
   }
 
-  /** How many X there are. */
-  int rares() {
-    return rounds * (times + otherTimes);
-  }
-
   /** How many numbers the maker has to keep: plain runs that are not 0, and each count of repeats above 1. */
   public int numbers() {
     Stream<Integer> runs = Stream.of(a, block.before(), block.after(), other.before(), other.after(), b);

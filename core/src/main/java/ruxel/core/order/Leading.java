@@ -3,6 +3,7 @@ package ruxel.core.order;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import ruxel.core.seam.Join;
 
@@ -11,10 +12,12 @@ import ruxel.core.seam.Join;
  *
  * @param of what a seam is worked with; empty where that is not known, and nothing can go on
  * @param rows seams that one row joins, in its order: it goes on from each to the next without being cut
+ * @param anew seams that begin with what hangs at their start, and take up nothing there
  */
-public record Leading(Function<Join, Optional<?>> of, List<List<Join>> rows) {
+public record Leading(Function<Join, Optional<?>> of, List<List<Join>> rows, Set<Join> anew) {
   public Leading {
     rows = List.copyOf(rows);
+    anew = Set.copyOf(anew);
   }
 
   /** Whether two seams are neighbours along a row, whichever way it runs. */

@@ -43,7 +43,8 @@ public record Passes(List<Join> sequence, Map<Join, Join> goesOnFrom, Set<Join> 
           live.values().forEach(waiting -> waiting.remove(goesOn.get(join)));
         }
         List<Join> waiting = live.getOrDefault(List.of(isTurned ? graph.end(join) : graph.start(join), with.get()), List.of());
-        if (!alongRow && !waiting.isEmpty()) {
+        boolean beginsAnew = !isTurned && thread.anew().contains(join);
+        if (!alongRow && !beginsAnew && !waiting.isEmpty()) {
           goesOn.put(join, waiting.remove(waiting.size() - 1));
         }
         live.computeIfAbsent(List.of(isTurned ? graph.start(join) : graph.end(join), with.get()), key -> new ArrayList<>()).add(join);

@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.decision.Chore;
 import ruxel.core.order.Alternatives;
 
 /**
@@ -24,13 +25,17 @@ public record OrderPlan(
     EDGING,
     WEAVE,
     STEAM,
-    FINISH
+    FINISH;
+
+    static Kind of(Chore chore) {
+      return valueOf(chore.name());
+    }
   }
 
   /**
    * A step: a seam, the lines of a board, a strip, or work without any of them. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
    * the work still lies flat on the table while it is done; ends and minutes are those up to its end;
-   * a strip {@code mayComeBefore} the seams that come after those it runs over.
+   * a strip {@code mayComeBefore} the seams that come after those it runs over; work that joins nothing may be {@code done}.
    */
   public record WorkStep(
       int number,
@@ -47,7 +52,8 @@ public record OrderPlan(
       double minutes,
       int endsSoFar,
       double minutesSoFar,
-      List<String> mayComeBefore) {}
+      List<String> mayComeBefore,
+      boolean done) {}
 
   /** A node of the seams at which an odd number of lines meets: a pass begins or ends there. */
   public record OddNode(String words, List<String> seams) {}
@@ -57,7 +63,7 @@ public record OrderPlan(
       Alternatives.Name name, String title, String words, List<String> seams, List<String> turned, int passes, int ends, double yarnMm, double minutes, double flatMinutes, boolean now) {}
 
   /**
-   * Ends left to be woven in: made by the step of a seam, where, and the step before which they are still easy to reach; those of a
+   * Ends left to be woven in: made by the step of a seam, 0 for one left on a piece, where, and the step before which they are still easy to reach; those of a
    * board's lines together.
    */
   public record Tail(Optional<String> seam, Optional<String> board, int ends, int step, String where, Optional<String> before, String words) {}

@@ -6,7 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.DoneChore;
 import ruxel.core.decision.Settings;
 import ruxel.core.glue.FlatWork;
 import ruxel.core.glue.Gluing;
@@ -45,8 +47,10 @@ final class OrderPlans {
   private final RowPlans rows;
   private final List<StripPlan> strips;
   private final Settings settings;
+  private final KeptTails tails;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Settings settings, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Settings settings, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips, KeptTails tails) {
+    this.tails = tails;
     this.rows = rows;
     this.strips = strips;
     this.settings = settings;
@@ -76,7 +80,7 @@ final class OrderPlans {
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound(rows.joins());
     StripsBetween between = new StripsBetween(strips, sequence, settings);
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, this::ends, squares.boards(), rows, between);
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, join -> ends(join, passes), squares.boards(), rows, between, tails, settings.of(DoneChore.class).stream().map(DoneChore::chore).collect(Collectors.toSet()));
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
@@ -86,7 +90,7 @@ final class OrderPlans {
 
   /** With what a seam is worked: the tool and the yarn; seams whose method is not chosen go on from none. */
   private Leading thread() {
-    return new Leading(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), rows.joins());
+    return new Leading(join -> Optional.ofNullable(methods.get(join)).map(method -> List.of(method.tool(), materials.ofSeam(matches.get(join)).map(Yarn::id))), rows.joins(), tails.beginning());
   }
 
   private OrderPlan.AlternativeView view(Alternatives.Alternative alternative, List<Join> now) {
@@ -95,6 +99,20 @@ final class OrderPlans {
         alternative.name(), alternative.name().title(), alternative.name().words(), passes.sequence().stream().map(Join::id).toList(),
         passes.sequence().stream().filter(passes.turned()::contains).map(Join::id).toList(), passes(passes), ends(passes), yarnMm(passes), minutes(passes), flatMinutes(passes),
         passes.sequence().equals(now) && passes.turned().isEmpty());
+  }
+
+  /** Tails of pieces that no seam begins with, each an end; a seam that is turned does not begin with the one at its start. */
+  private int idleTails(Passes passes) {
+    return tails.idle().size() + (int) passes.turned().stream().filter(join -> tails.of(join).isPresent()).count();
+  }
+
+  /** One less where the seam begins with a tail of a piece. */
+  private int ends(Join join, Passes passes) {
+    return ends(join) - (beginsWithTail(join, passes) ? 1 : 0);
+  }
+
+  private boolean beginsWithTail(Join join, Passes passes) {
+    return tails.of(join).isPresent() && !passes.turned().contains(join);
   }
 
   private int ends(Join join) {
@@ -112,11 +130,11 @@ final class OrderPlans {
   }
 
   private int ofSeams(Passes passes) {
-    return passes.sequence().stream().mapToInt(this::ends).sum() - TAILS_OF_A_STRAND * passes.goOn();
+    return passes.sequence().stream().mapToInt(join -> ends(join, passes)).sum() - TAILS_OF_A_STRAND * passes.goOn() + idleTails(passes);
   }
 
   private double yarnMm(Passes passes) {
-    double needed = passes.sequence().stream().map(strands::get).filter(known -> known != null).mapToDouble(SeamStrands::neededMm).sum();
+    double needed = passes.sequence().stream().filter(strands::containsKey).mapToDouble(join -> beginsWithTail(join, passes) ? tails.newMm(join, strands.get(join)) : strands.get(join).neededMm()).sum();
     return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + rows.plans().stream().mapToDouble(RowPlan::yarnMm).sum() + strips.stream().mapToDouble(StripPlan::yarnMm).sum();
   }
 
@@ -175,35 +193,43 @@ final class OrderPlans {
 
   /** The ends of each seam that no other takes up, and strands that end inside one. */
   private List<OrderPlan.Tail> tails(Passes passes, StripsBetween between) {
-    List<OrderPlan.Tail> tails = new ArrayList<>();
-    squares.boards().forEach(board -> board.worked().ifPresent(scheme -> tails.add(tail(board, scheme, tails.size() + 1))));
-    int before = tails.size();
+    List<OrderPlan.Tail> hanging = new ArrayList<>();
+    squares.boards().forEach(board -> board.worked().ifPresent(scheme -> hanging.add(tail(board, scheme, hanging.size() + 1))));
+    int before = hanging.size();
     List<Join> sequence = passes.sequence();
     for (int i = 0; i < sequence.size(); i++) {
       ResolvedSeam seam = matches.get(sequence.get(i)).seam();
       Join join = seam.join();
       int step = before + i + between.upTo(i);
-      if (!passes.goesOnFrom().containsKey(join) && !rows.takesUpALoop(join.id())) {
-        tails.add(tail(seam, step, seam.ends().start(), node(join, true), sequence));
+      if (!passes.goesOnFrom().containsKey(join) && !rows.takesUpALoop(join.id()) && !beginsWithTail(join, passes)) {
+        hanging.add(tail(seam, step, seam.ends().start(), node(join, true), sequence));
       }
       for (int strand = 1; strand < Optional.ofNullable(strands.get(join)).map(known -> known.strands().size()).orElse(1); strand++) {
-        tails.add(tail(seam, step, "where one strand ends", Optional.empty(), sequence));
-        tails.add(tail(seam, step, "where the next strand begins", Optional.empty(), sequence));
+        hanging.add(tail(seam, step, "where one strand ends", Optional.empty(), sequence));
+        hanging.add(tail(seam, step, "where the next strand begins", Optional.empty(), sequence));
       }
       if (passes.takenUpBy(join).isEmpty()) {
-        tails.add(tail(seam, step, seam.ends().end(), node(join, false), sequence));
+        hanging.add(tail(seam, step, seam.ends().end(), node(join, false), sequence));
       }
     }
     for (StripPlan strip : strips) {
       int step = before + between.stepOf(strip);
-      tails.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), TAILS_OF_A_STRAND, step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
+      hanging.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), TAILS_OF_A_STRAND, step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
     }
-    return List.copyOf(tails);
+    tails.idle().forEach(tail -> hanging.add(idle(tail)));
+    return List.copyOf(hanging);
   }
 
   private static OrderPlan.Tail tail(BoardPlan board, BoardPlan.SchemePlan scheme, int step) {
     String words = "%s, %s of %s: at any time.".formatted(board.name(), Wording.counted(scheme.ends(), "ends"), Wording.counted(scheme.passes(), "passes"));
     return new OrderPlan.Tail(Optional.empty(), Optional.of(board.id()), scheme.ends(), step, "where a yarn begins or ends between the squares", Optional.empty(), words);
+  }
+
+  /** One that hangs before the first step. */
+  private OrderPlan.Tail idle(KeptTails.Tail tail) {
+    Optional<ResolvedSeam> over = tails.over(tail).map(SeamMatch::seam);
+    String words = over.map(seam -> "before the %s runs over it".formatted(Wording.low(seam.seam().name()))).orElse("at any time");
+    return new OrderPlan.Tail(Optional.empty(), Optional.empty(), 1, 0, tail.where(), over.map(seam -> seam.seam().id()), "%s, %s: %s.".formatted(Wording.capital(tail.words()), tail.where(), words));
   }
 
   private Optional<Integer> node(Join join, boolean start) {

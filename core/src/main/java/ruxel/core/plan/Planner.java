@@ -15,6 +15,7 @@ import ruxel.core.change.MethodCheck;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.KeptTail;
 import ruxel.core.decision.LeftFinding;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
@@ -111,7 +112,8 @@ public final class Planner {
     Map<SeamMatch, Advice> advices = advices(matches, materials);
     SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment);
     findings.addAll(squares.findings());
-    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), rows.plans(), strips, garment.settings(), rules, wording);
+    KeptTails tails = tails(matches, order, rows, materials);
+    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), rows.plans(), strips, tails, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
@@ -143,7 +145,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips).plan(steps.firsts()),
+        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, tails).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),
@@ -155,6 +157,11 @@ public final class Planner {
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         views);
+  }
+
+  private KeptTails tails(List<SeamMatch> matches, Order order, RowPlans rows, Materials materials) {
+    Set<Join> inRows = rows.joins().stream().flatMap(List::stream).collect(Collectors.toSet());
+    return new KeptTails(garment.settings().of(KeptTail.class), construct.pieces(), YarnPlans.inOrder(matches, order.steps()), inRows, materials, rules.get(Rule.TAIL_MM), wording);
   }
 
   /** The pieces without the rows that are worked while they are joined. */

@@ -84,7 +84,7 @@ final class StripPlans {
     List<Stretch> stretches = worked.line().stretches();
     List<InnerPlan> inner = IntStream.range(0, stretches.size()).mapToObj(i -> inner(worked, i)).toList();
     Optional<Opening> opening = edgings.opening(worked);
-    StripTrims trims = new StripTrims(worked, wording);
+    StripTrims trims = new StripTrims(worked, names, wording);
     findings.addAll(trims.findings());
     findings.addAll(new StripTwins(strips, faces, this::told, names::of).unlike(worked));
     return new StripPlan(

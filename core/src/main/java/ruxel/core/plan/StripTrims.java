@@ -19,12 +19,14 @@ import ruxel.core.strip.WorkedOn;
 /** What is worked on a strip's last round (handbook 11), and what does not fit there. */
 final class StripTrims {
   private final WorkedOn worked;
+  private final StripNames names;
   private final Wording wording;
   private final int stitches;
   private final List<TrimPlan> plans = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  StripTrims(WorkedOn worked, Wording wording) {
+  StripTrims(WorkedOn worked, StripNames names, Wording wording) {
+    this.names = names;
     this.worked = worked;
     this.wording = wording;
     stitches = worked.outerUnits();
@@ -90,21 +92,43 @@ final class StripTrims {
       return;
     }
     List<Integer> at = buttons.stitches(stitches, worked.outerMm());
+    String holes = "holes of %s".formatted(Wording.counted(buttons.hole(worked.outerMm() / stitches), "chains"));
+    String which =
+        buttons.lies()
+            .map(lies -> lies == Buttons.Lies.OVER ? "this side lies over and has %s".formatted(holes) : "this side lies under and has the buttons")
+            .orElse("%s where it lies over, the buttons where it lies under: that is still to be told".formatted(holes));
     String words =
-        "%s, %s from middle to middle, at stitches %s; holes of %s."
-            .formatted(
-                Wording.counted(buttons.count(), "buttons"), wording.fine(gap), String.join(", ", at.stream().map(String::valueOf).toList()),
-                Wording.counted(buttons.hole(worked.outerMm() / stitches), "chains"));
+        "%s, %s from middle to middle, at stitches %s; %s."
+            .formatted(Wording.counted(buttons.count(), "buttons"), wording.fine(gap), String.join(", ", at.stream().map(String::valueOf).toList()), which);
     plans.add(new TrimPlan(TrimPlan.Kind.BUTTONS, buttons.count(), 0, at, words));
   }
 
   private void fringe(Fringe fringe) {
-    int count = fringe.count(stitches);
-    double yarn = count * fringe.yarnMm();
+    // The mirror image runs the other way.
+    List<Integer> on = worked.strip().mirrorOf().isPresent() ? fringe.on(stitches).stream().map(at -> stitches + 1 - at).sorted().toList() : fringe.on(stitches);
+    if (on.isEmpty()) {
+      find(FindingCode.FRINGE_OFF, Fact.count("first", fringe.first().orElse(fringe.every())), Fact.count("last", Math.min(stitches, fringe.last().orElse(stitches))));
+      return;
+    }
+    double yarn = on.size() * fringe.yarnMm();
     String what = fringe.curled() ? "twisted curls" : "tufts";
     String words =
-        "%s on every %s of %d stitches, %s of yarn%s."
-            .formatted(Wording.counted(count, what), Wording.ordinal(fringe.every()), stitches, wording.yarn(yarn), fringe.curled() ? "; each is pulled out to %s and hangs about half of that".formatted(wording.length(fringe.lengthMm())) : "");
-    plans.add(new TrimPlan(TrimPlan.Kind.FRINGE, count, yarn, List.of(), words));
+        "%s on every %s stitch, %s to %s of %d, %s of yarn%s."
+            .formatted(
+                Wording.counted(on.size(), what), Wording.ordinal(fringe.every()), place(on.get(0)), place(on.get(on.size() - 1)), stitches, wording.yarn(yarn),
+                fringe.curled() ? "; each is pulled out to %s and hangs about half of that".formatted(wording.length(fringe.lengthMm())) : "");
+    plans.add(new TrimPlan(TrimPlan.Kind.FRINGE, on.size(), yarn, List.of(), words));
+  }
+
+  /** A stitch of the last round, and what it lies over. */
+  private String place(int stitch) {
+    int before = 0;
+    for (int i = 0; i < worked.over().size(); i++) {
+      before += worked.over().get(i);
+      if (stitch <= before) {
+        return "%d (%s)".formatted(stitch, names.of(worked.line().stretches().get(i)));
+      }
+    }
+    return String.valueOf(stitch);
   }
 }

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 import ruxel.core.construction.Construct;
-import ruxel.core.measure.HouseRules.Rule;
+import ruxel.core.decision.Chore;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.order.Order;
@@ -37,13 +39,18 @@ final class WorkPath {
   private final List<BoardPlan> boards;
   private final RowPlans rows;
   private final StripsBetween strips;
+  private final KeptTails tails;
+  private final Set<Chore> done;
   private final List<WorkStep> path = new ArrayList<>();
   private int endsSoFar;
   private double minutesSoFar;
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips, KeptTails tails, Set<Chore> done) {
+    this.tails = tails;
+    this.done = done;
+    endsSoFar = tails.idle().size();
     this.rows = rows;
     this.boards = boards;
     this.strips = strips;
@@ -65,12 +72,12 @@ final class WorkPath {
     if (passes.sequence().isEmpty() && strips.isEmpty()) {
       return List.of();
     }
-    add(Kind.INSPECT, "Look every piece over", "Count the edges that are joined, compare left and right, lay twins on each other.", List.of());
+    add(Chore.INSPECT, "Look every piece over", "Count the edges that are joined, compare left and right, lay twins on each other.", List.of());
     List<String> block = toBlock();
     if (!block.isEmpty()) {
-      add(Kind.BLOCK, "Block what leans or is lace", "Before anything is joined: a seam holds what was not blocked out.", block);
+      add(Chore.BLOCK, "Block what leans or is lace", "Before anything is joined: a seam holds what was not blocked out.", block);
     }
-    add(Kind.MARK, "Mark the right sides", "One marker on the right side of each piece, and one at each anchor.", markers());
+    add(Chore.MARK, "Mark the right sides", "One marker on the right side of each piece, and one at each anchor.", markers());
     boards.forEach(this::board);
     boolean triedOn = false;
     for (int i = 0; i < passes.sequence().size(); i++) {
@@ -79,13 +86,13 @@ final class WorkPath {
       ResolvedSeam seam = seams.stream().filter(each -> each.join().equals(join)).findFirst().orElseThrow();
       boolean closes = Order.stage(seam) == Stage.CLOSING || Order.stage(seam) == Stage.FINISHING;
       if (closes && !triedOn && i > 0) {
-        add(Kind.TRY_ON, "Try it on", "Pin or clip what is still open. After this it is hard to change: look at length, armholes and neck.", List.of());
+        add(Chore.TRY_ON, "Try it on", "Pin or clip what is still open. After this it is hard to change: look at length, armholes and neck.", List.of());
         triedOn = true;
       }
       seam(seam, flat.get(i), first.get(join).todo());
     }
     strips.at(passes.sequence().size()).forEach(this::strip);
-    add(Kind.WEAVE, "Weave in what is left", "On the wrong side along the seams, two or three passes in turn directions, never back through the same hole.", List.of());
+    add(Chore.WEAVE, "Weave in what is left", "On the wrong side along the seams, two or three passes in turn directions, never back through the same hole.", List.of());
     finish();
     return List.copyOf(path);
   }
@@ -105,7 +112,7 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), Optional.empty(), "Join the squares of the " + Wording.low(board.name()), words,
-            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar, List.of()));
+            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar, List.of(), false));
   }
 
   /** What is worked round an opening comes after the seams that close it. */
@@ -118,7 +125,7 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, true, true, false, own, endsSoFar,
-            minutesSoFar, strips.mayComeBefore(strip)));
+            minutesSoFar, strips.mayComeBefore(strip), false));
   }
 
   private void seam(ResolvedSeam seam, boolean isFlat, List<String> todo) {
@@ -133,18 +140,20 @@ final class WorkPath {
     if (rows.takesUpALoop(seam.seam().id())) {
       words.add("Take up the live loop; no end to weave in.");
     }
+    Optional<KeptTails.Tail> tail = from.isEmpty() ? tails.of(join) : Optional.empty();
+    tail.ifPresent(with -> words.add("Begin with the %s, %s: nothing to fasten on.".formatted(with.words(), wording.yarn(with.told().mm()))));
     from.ifPresent(before -> words.add(isOf(row, before) ? "Go on with the row from the %s.".formatted(name(before)) : "Go on with the yarn of the %s.".formatted(name(before))));
     to.ifPresent(later -> words.add(isOf(row, later) ? "Do not cut: the row goes on to the %s.".formatted(name(later)) : "Do not cut yet: the %s goes on from here.".formatted(name(later))));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty(), isFlat, own, endsSoFar,
-            minutesSoFar, List.of()));
+            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && tail.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty(), isFlat, own, endsSoFar,
+            minutesSoFar, List.of(), false));
   }
 
-  private void add(Kind kind, String title, String words, List<String> todo) {
-    double own = kind == Kind.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
+  private void add(Chore chore, String title, String words, List<String> todo) {
+    double own = chore == Chore.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
-    path.add(new WorkStep(path.size() + 1, kind, Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of()));
+    path.add(new WorkStep(path.size() + 1, Kind.of(chore), Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of(), done.contains(chore)));
   }
 
   private static boolean isOf(Optional<RowPlan> row, Join join) {
@@ -182,9 +191,9 @@ final class WorkPath {
   private void finish() {
     boolean bears = !materials.yarns().isEmpty() && materials.yarns().stream().allMatch(yarn -> yarn.is(Yarn.Trait.STEAMABLE));
     if (bears) {
-      add(Kind.STEAM, "Steam once", "Where seams bunch, the iron off the cloth, on the table and never on a person; try a swatch first. Steam scalds.", List.of());
+      add(Chore.STEAM, "Steam once", "Where seams bunch, the iron off the cloth, on the table and never on a person; try a swatch first. Steam scalds.", List.of());
     }
     String dry = bears ? "Let it dry flat." : "Wet or damp it and let it dry flat; steam only a yarn that bears it, after a swatch.";
-    add(Kind.FINISH, "Finish", dry + " Count needles, pins and clips: as many out as in.", List.of());
+    add(Chore.FINISH, "Finish", dry + " Count needles, pins and clips: as many out as in.", List.of());
   }
 }

@@ -8,7 +8,7 @@ import ruxel.core.yarn.Yarn;
  * The yarn all seams take (handbook 12), in mm: the sum of each yarn beside what is left of it, and each seam with a method in its
  * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
  */
-public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<String> withoutMethod, Optional<WeightView> weight) {
+public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<TailView> tails, List<String> withoutMethod, Optional<WeightView> weight) {
   /** A yarn: what its seams still need, what is left, how many balls to buy, and the id of the work at which it runs out. */
   public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, List<Stage> stages, String words) {}
 
@@ -42,8 +42,11 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> 
   /** What is worked to measure the yarn of a seam: so many joints, and their length along it, mm. */
   public record SampleOf(int joints, double seamMm) {}
 
-  /** A strand from a joint to another, with its tails. */
-  public record StrandView(int fromJoint, int toJoint, double lengthMm) {}
+  /** A strand from a joint to another, with its tails; whether a tail left on a piece does for it, so that no new yarn is taken. */
+  public record StrandView(int fromJoint, int toJoint, double lengthMm, boolean fromTail) {}
+
+  /** A tail left on a piece where an edge starts, and the seam that begins with it. */
+  public record TailView(String piece, String corner, double mm, Optional<String> seam, String words) {}
 
   /** The yarn a piece is worked in, where it is known, and whether it was told. */
   public record PieceIn(String piece, Optional<String> yarn, boolean told) {}

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
@@ -39,6 +41,7 @@ final class YarnPlans {
   private final List<BoardPlan> boards;
   private final List<RowPlan> rows;
   private final List<StripPlan> strips;
+  private final KeptTails tails;
   /** Of pieces, by their ids. */
   private final Map<String, String> names = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
@@ -48,7 +51,8 @@ final class YarnPlans {
    * @param rows along edges, in the yarn of their piece
    * @param strips worked after all seams
    */
-  YarnPlans(Materials materials, List<BoardPlan> boards, List<RowPlan> rows, List<StripPlan> strips, Settings settings, HouseRules rules, Wording wording) {
+  YarnPlans(Materials materials, List<BoardPlan> boards, List<RowPlan> rows, List<StripPlan> strips, KeptTails tails, Settings settings, HouseRules rules, Wording wording) {
+    this.tails = tails;
     this.boards = boards;
     this.rows = rows;
     this.strips = strips;
@@ -83,11 +87,12 @@ final class YarnPlans {
         materials.yarns().stream().map(yarn -> sum(yarn, takers(yarn, inOrder, strands))).toList(), List.copyOf(seams),
         strips.stream().map(strip -> new YarnPlan.StripIn(strip.id(), materials.ofStrip(strip.strip()).map(Yarn::id), settings.on(StripYarn.class, strip.id()).isPresent())).toList(),
         pieces.stream().map(piece -> new YarnPlan.PieceIn(piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent())).toList(),
+        tails.views(),
         List.copyOf(without),
         materials.weight());
   }
 
-  private static List<SeamMatch> inOrder(List<SeamMatch> matches, List<Step> steps) {
+  static List<SeamMatch> inOrder(List<SeamMatch> matches, List<Step> steps) {
     List<SeamMatch> inOrder = new ArrayList<>();
     steps.forEach(step -> matches.stream().filter(match -> step.works(match.seam().join())).forEach(inOrder::add));
     matches.stream().filter(match -> !inOrder.contains(match)).forEach(inOrder::add);
@@ -96,25 +101,30 @@ final class YarnPlans {
 
   private record Taker(YarnPlan.Work work, String id, Where where, String name, double mm) {}
 
-  /** All that takes a yarn, in the order of work: edging rows and squares into boards before any seam, a joining row with its first seam, strips after them; what was joined when it was weighed needs nothing. */
+  /** All that takes a yarn, in the order of work: edging rows and squares into boards before any seam, a joining row with its first seam, strips after them; what was worked when it was weighed needs nothing. */
   private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
     Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
-    List<Taker> takers = new ArrayList<>(rows.stream().filter(row -> row.seams().isEmpty()).flatMap(row -> taker(row, yarn).stream()).toList());
+    // Edging rows come before the seams of their piece.
+    Set<String> begun = inOrder.stream().map(SeamMatch::seam).filter(seam -> worked.contains(seam.seam().id())).flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream())).map(span -> span.piece().id()).collect(Collectors.toSet());
+    List<Taker> takers = new ArrayList<>(rows.stream().filter(row -> row.seams().isEmpty() && !begun.contains(row.piece())).flatMap(row -> taker(row, yarn).stream()).toList());
     for (BoardPlan board : boards) {
-      if (materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
+      if (!worked.contains(board.id()) && materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
         double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
         takers.add(new Taker(YarnPlan.Work.BOARD, board.id(), Where.piece(board.id()), "squares of the " + Wording.low(board.name()), mm));
       }
     }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
+      if (worked.contains(seam.id())) {
+        continue;
+      }
       rows.stream().filter(row -> row.seams().stream().findFirst().filter(seam.id()::equals).isPresent()).forEach(row -> taker(row, yarn).ifPresent(takers::add));
-      if (!worked.contains(seam.id()) && strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
-        takers.add(new Taker(YarnPlan.Work.SEAM, seam.id(), Where.seam(seam.id()), Wording.low(seam.name()), strands.get(seam.id()).neededMm()));
+      if (strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
+        takers.add(new Taker(YarnPlan.Work.SEAM, seam.id(), Where.seam(seam.id()), Wording.low(seam.name()), tails.newMm(match.seam().join(), strands.get(seam.id()))));
       }
     }
     for (StripPlan strip : strips) {
-      if (materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent()) {
+      if (!worked.contains(strip.id()) && materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent()) {
         takers.add(new Taker(YarnPlan.Work.STRIP, strip.id(), Where.NOWHERE.ofStrip(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
       }
     }
@@ -163,11 +173,12 @@ final class YarnPlans {
 
   private YarnPlan.SeamYarn seam(SeamMatch match, Method method, SeamStrands needed) {
     Optional<Yarn> yarn = materials.ofSeam(match);
+    Optional<KeptTails.Tail> tail = tails.of(match.seam().join());
     return new YarnPlan.SeamYarn(
         match.seam().seam().id(), yarn.map(Yarn::id), settings.on(SeamYarn.class, match.seam().seam().id()).isPresent(), needed.lengthMm(),
         needed.factor().mmPerMm(), needed.factor().spread(), needed.factor().times(),
-        needed.strands().stream().map(s -> new YarnPlan.StrandView(s.fromJoint(), s.toJoint(), s.lengthMm())).toList(),
-        needed.tails(), needed.neededMm(), 2 * needed.lengthMm(), sample(match, needed), words(method, needed));
+        needed.strands().stream().map(s -> new YarnPlan.StrandView(s.fromJoint(), s.toJoint(), s.lengthMm(), s.fromJoint() == 0 && tail.isPresent())).toList(),
+        needed.tails() - (tail.isPresent() ? 1 : 0), tails.newMm(match.seam().join(), needed), 2 * needed.lengthMm(), sample(match, needed), tail.map(with -> "With the %s, %s. ".formatted(with.words(), wording.yarn(with.told().mm()))).orElse("") + words(method, needed, tail.isPresent()));
   }
 
   /** Twenty joints, as they lie on the average (handbook 8). */
@@ -178,13 +189,17 @@ final class YarnPlans {
   }
 
   /** Each strand, and what to mind of it. */
-  private String words(Method method, SeamStrands needed) {
-    List<String> lengths = needed.strands().stream().map(strand -> wording.yarn(strand.lengthMm())).toList();
+  private String words(Method method, SeamStrands needed, boolean beginsWithTail) {
+    List<SeamStrands.Strand> cutOff = needed.strands().subList(beginsWithTail ? 1 : 0, needed.strands().size());
+    if (cutOff.isEmpty()) {
+      return "No new yarn.";
+    }
+    List<String> lengths = cutOff.stream().map(strand -> wording.yarn(strand.lengthMm())).toList();
     boolean hook = method.tool() == Method.Tool.HOOK;
     String cut = hook ? "From the ball; about %s".formatted(lengths.get(0)) : lengths.size() == 1 ? "One strand of " + lengths.get(0) : "Strands of " + Wording.all(lengths);
     String tails = ", with %s of tail at each end.".formatted(wording.length(rules.get(Rule.TAIL_MM)));
-    String split = lengths.size() > 1 ? " Change strands where both sides pass to the next piece." : "";
-    boolean isLong = needed.strands().stream().anyMatch(SeamStrands.Strand::isLong);
+    String split = needed.strands().size() > 1 ? " Change strands where both sides pass to the next piece." : "";
+    boolean isLong = cutOff.stream().anyMatch(SeamStrands.Strand::isLong);
     return cut + tails + split + (isLong ? " %s longer than handles well: pull it through by halves rather than part it inside the seam.".formatted(lengths.size() == 1 ? "That is" : "One is") : "");
   }
 }

@@ -1,11 +1,31 @@
 package ruxel.core.strip;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 
-/** Buttons along a band, as asked (handbook 11): how many, from its ends to the middle of the outer ones, and how wide one is, mm. */
-public record Buttons(int count, double marginMm, double diameterMm) {
+/**
+ * Buttons along a band, as asked (handbook 11): how many, from its ends to the middle of the outer ones, and how wide one is, mm.
+ *
+ * @param lies whether the band lies over the other and has the holes, or under it and has the buttons, once that is told
+ */
+public record Buttons(int count, double marginMm, double diameterMm, Optional<Lies> lies) {
   public static final int MOST = 60;
+
+  /** Over the other band, or under it. */
+  public enum Lies {
+    OVER,
+    UNDER;
+
+    Lies other() {
+      return this == OVER ? UNDER : OVER;
+    }
+  }
+
+  /** Those of the band that this one is closed with. */
+  Buttons opposite() {
+    return new Buttons(count, marginMm, diameterMm, lies.map(Lies::other));
+  }
 
   /** From middle to middle, mm; not above 0 where the band is too short. */
   public double gapMm(double bandMm) {

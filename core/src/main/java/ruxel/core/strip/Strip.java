@@ -32,6 +32,6 @@ public record Strip(
 
   /** The same in another's place, as its mirror image. */
   Strip like(Strip original) {
-    return new Strip(id, name, from, to, original.rounds, original.multiple, original.straightOn, original.trims, original.band, mirrorOf);
+    return new Strip(id, name, from, to, original.rounds, original.multiple, original.straightOn, original.trims.mirrored(), original.band, mirrorOf);
   }
 }

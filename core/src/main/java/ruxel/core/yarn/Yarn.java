@@ -54,7 +54,7 @@ public record Yarn(
     STEAMABLE
   }
 
-  /** What was weighed, once some seams had been worked with it. */
+  /** What was weighed, once some seams, boards and strips had been worked. */
   public record Left(double grams, List<String> after) {
     public Left {
       after = List.copyOf(after);

@@ -160,7 +160,7 @@ class StripChangeTest {
   void whatCannotBeIsRefused() {
     Garment vest = vest();
     Strip good = strip(vest, "Left armhole", 1);
-    assertThat(codes(new StripTold(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0)), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
+    assertThat(codes(new StripTold(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0, Optional.empty())), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
         .contains(FindingCode.NAME_LENGTH, FindingCode.STRIP_RANGE)
         .hasSize(8);
     Spot shoulder = Spot.cut("back", "upper", Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));

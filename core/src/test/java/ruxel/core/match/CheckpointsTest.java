@@ -16,46 +16,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.measure.HouseRules;
-import ruxel.core.piece.Advance;
-import ruxel.core.piece.Cloth;
-import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
-import ruxel.core.piece.Edge;
-import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Landmark;
-import ruxel.core.piece.Piece;
-import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamResolver;
-import ruxel.core.seam.SeamRole;
-import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
 
 /** Markers and the stretches between them (handbook 6, model 3). */
 class CheckpointsTest {
   private static final double MM = 7.5;
 
-  private static Piece piece(String id, UnitKind kind, double mm, int count, List<Landmark> marks) {
-    Advance advance = kind == UnitKind.ROW_END ? new Advance(0, mm) : new Advance(mm, 0);
-    Edge edge = Edge.of("e", "edge", List.of(new Run("r", kind, Counts.planned(count), advance, Fabric.PLAIN, false))).withLandmarks(marks);
-    Edge back = Edge.of("back", "back", List.of(Run.plain("b", UnitKind.FOUNDATION_LOOP, 1, new Advance(-1, -1))));
-    return new Piece(id, id, Piece.Part.OTHER, List.of(edge, back), Optional.empty(), new Cloth(mm, mm, mm, Cloth.Dye.WOAD, Cloth.Dye.WELD));
-  }
-
-  private static SeamMatch match(Piece a, Piece b, List<Anchor> anchors, Seam.Working working) {
-    Seam seam =
-        new Seam(
-            "s", "Seam", SeamRole.OTHER, Seam.SideOf.of("A", Span.ofRun("a", "e", "r", Span.Along.FORWARD)),
-            Seam.SideOf.of("B", Span.ofRun("b", "e", "r", Span.Along.FORWARD)), anchors, List.of(), working, Optional.empty());
-    return SeamMatch.of(SeamResolver.find(List.of(a, b), List.of(seam), "s").orElseThrow(), HouseRules.USUAL);
-  }
-
   private static SeamMatch plain(int n, int m, boolean together) {
-    return match(
-        piece("a", UnitKind.STITCH_TOP, MM, n, List.of()), piece("b", UnitKind.STITCH_TOP, MM, m, List.of()), List.of(),
+    return Sides.match(
+        Sides.piece("a", UnitKind.STITCH_TOP, MM, n, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, MM, m, List.of()), List.of(),
         new Seam.Working(together, Surplus.EVEN, 0, false));
   }
 
@@ -113,7 +87,7 @@ class CheckpointsTest {
     "36 | 12 | 3   | STEP 12, STEP 24"
   })
   void markersStandWhereTheRuleSays(int n, int m, double mm, String markers) {
-    SeamMatch match = match(piece("a", UnitKind.STITCH_TOP, mm, n, List.of()), piece("b", UnitKind.STITCH_TOP, mm * n / m, m, List.of()), List.of(), Seam.Working.USUAL);
+    SeamMatch match = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, mm, n, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, mm * n / m, m, List.of()), List.of(), Seam.Working.USUAL);
     assertThat(match.checkpoints().stream().map(c -> c.kind() + " " + c.joint()).collect(Collectors.joining(", "))).isEqualTo(markers == null ? "" : markers);
     assertThat(match.checkpoints()).extracting(Checkpoint::number).containsExactlyElementsOf(IntStream.rangeClosed(1, match.checkpoints().size()).boxed().toList());
   }
@@ -121,7 +95,7 @@ class CheckpointsTest {
   /** Where one stitch alone takes more than the limits, a marker stands inside what goes into it, after twelve joints. */
   @Test
   void aGroupLongerThanTheLimitsIsMarkedInside() {
-    SeamMatch match = match(piece("a", UnitKind.STITCH_TOP, 3, 40, List.of()), piece("b", UnitKind.STITCH_TOP, 60, 1, List.of()), List.of(), Seam.Working.USUAL);
+    SeamMatch match = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, 3, 40, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, 60, 1, List.of()), List.of(), Seam.Working.USUAL);
     assertThat(match.checkpoints()).extracting(Checkpoint::joint).containsExactly(12, 24, 36);
     holds(match, "40 on 1");
   }
@@ -130,7 +104,7 @@ class CheckpointsTest {
   @Test
   void aStretchMuchUnlikeTheWholeIsNamed() {
     Anchor pin = new Anchor("x", "pin", Anchor.Spot.cut("a", "e", new Cut("r", 20, Cut.End.START)), Anchor.Spot.cut("b", "e", new Cut("r", 17, Cut.End.START)));
-    SeamMatch uneven = match(piece("a", UnitKind.STITCH_TOP, MM, 40, List.of()), piece("b", UnitKind.STITCH_TOP, MM, 40, List.of()), List.of(pin), Seam.Working.USUAL);
+    SeamMatch uneven = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, MM, 40, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, MM, 40, List.of()), List.of(pin), Seam.Working.USUAL);
     List<Finding> named = uneven.findings().stream().filter(finding -> finding.code() == FindingCode.LOCAL_SURPLUS).toList();
     assertThat(named).as("15 %% over half the seam is the verdict of the seam itself").isEmpty();
     double[] whole = uneven.stretches().stream().mapToDouble(stretch -> stretch.ease().aMm() - stretch.ease().bMm()).toArray();
@@ -144,8 +118,8 @@ class CheckpointsTest {
   @Test
   void placesPassedOverCountToTheStretchTheyLieIn() {
     SeamMatch match =
-        match(
-            piece("a", UnitKind.ROW_END, 8, 40, List.of()), piece("b", UnitKind.ROW_END, 8, 29, List.of()), List.of(),
+        Sides.match(
+            Sides.piece("a", UnitKind.ROW_END, 8, 40, List.of()), Sides.piece("b", UnitKind.ROW_END, 8, 29, List.of()), List.of(),
             new Seam.Working(false, Surplus.SKIP, 0, false));
     assertThat(match.isPlanned()).isTrue();
     holds(match, "40 on 29, passed over");
@@ -157,7 +131,7 @@ class CheckpointsTest {
     Anchor last =
         new Anchor("x", "last", Anchor.Spot.unit("a", "e", new Cut("r", 1, Cut.End.START)), Anchor.Spot.unit("b", "e", new Cut("r", 1, Cut.End.START)));
     SeamMatch match =
-        match(piece("a", UnitKind.STITCH_TOP, 10, 2, List.of()), piece("b", UnitKind.STITCH_TOP, 10, 2, List.of()), List.of(last), Seam.Working.USUAL);
+        Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, 10, 2, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, 10, 2, List.of()), List.of(last), Seam.Working.USUAL);
     assertThat(match.stretches()).extracting(LocalSurplus::aToMm).containsExactly(15.0, 20.0);
     holds(match, "2 on 2");
   }
@@ -168,7 +142,7 @@ class CheckpointsTest {
     Landmark stripe = new Landmark("s", "stripe", Landmark.Kind.STRIPE, new Cut("r", 5, Cut.End.START), 6, 2, Optional.empty());
     Landmark repeat = Landmark.once("p", "leaf", Landmark.Kind.REPEAT, new Cut("r", 15, Cut.End.START));
     SeamMatch match =
-        match(piece("a", UnitKind.STITCH_TOP, MM, 20, List.of(stripe)), piece("b", UnitKind.STITCH_TOP, MM, 20, List.of(repeat)), List.of(), Seam.Working.USUAL);
+        Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, MM, 20, List.of(stripe)), Sides.piece("b", UnitKind.STITCH_TOP, MM, 20, List.of(repeat)), List.of(), Seam.Working.USUAL);
     assertThat(match.checkpoints()).filteredOn(c -> c.kind() == Checkpoint.Kind.LANDMARK)
         .extracting(c -> c.name() + " " + c.joint())
         .containsExactly("stripe 5", "stripe 11", "leaf 15");
@@ -193,8 +167,8 @@ class CheckpointsTest {
                 : new Anchor("x", "pin", Anchor.Spot.cut("a", "e", onA), Anchor.Spot.cut("b", "e", onB)));
       }
       SeamMatch match =
-          match(
-              piece("a", UnitKind.STITCH_TOP, 3 + random.nextInt(5), n, List.of()), piece("b", UnitKind.STITCH_TOP, 3 + random.nextInt(5), m, List.of()), anchors,
+          Sides.match(
+              Sides.piece("a", UnitKind.STITCH_TOP, 3 + random.nextInt(5), n, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, 3 + random.nextInt(5), m, List.of()), anchors,
               new Seam.Working(random.nextInt(4) == 0 && Math.max(n, m) < 5 * Math.min(n, m), random.nextBoolean() ? Surplus.EVEN : Surplus.TO_HIDDEN, 0, false));
       if (match.isPlanned()) {
         holds(match, "seed %d, round %d: %d on %d".formatted(seed, round, n, m));

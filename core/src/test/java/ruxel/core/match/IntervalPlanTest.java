@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -161,5 +163,49 @@ class IntervalPlanTest {
 
   private static Stretch held(int places, int first) {
     return Edges.held(places, first);
+  }
+
+  /** Group by group where there is no rhythm: runs of like groups are counted, what is passed over is said, and the END reads backwards. */
+  @Test
+  void groupsAreToldOneAfterTheOther() {
+    List<Group> groups = List.of(new Group(1, 1), new Group(1, 1), new Group(2, 1), new Group(1, 1), new Group(1, 0), new Group(3, 1));
+    IntervalPlan fromStart = told(groups, From.START, true);
+    assertThat(fromStart.words()).isEqualTo("One to one twice, then two into one, then one to one, then pass over one, then three into one");
+    assertThat(told(groups, From.END, true).words()).isEqualTo("Three into one, then pass over one, then one to one, then two into one, then one to one twice");
+    assertThat(fromStart.words(2, 4)).isEqualTo("Two into one, then one to one");
+    assertThat(fromStart.words(0, 1)).isEqualTo("One to one");
+    List<Group> other = List.of(new Group(1, 2), new Group(1, 2), new Group(1, 1));
+    assertThat(told(other, From.START, false).words()).isEqualTo("Two into one twice, then one to one");
+    assertThat(told(other, From.START, true).words()).as("against the finer side").isEqualTo("One into two twice, then one to one");
+    assertThat(told(groups, From.START, false).words(2, 3)).isEqualTo("One into two");
+  }
+
+  @Test
+  void theGroupAfterSoManyJoints() {
+    IntervalPlan plan = told(List.of(new Group(2, 1), new Group(1, 1), new Group(1, 0), new Group(3, 1)), From.START, true);
+    assertThat(plan.joints()).isEqualTo(6);
+    assertThat(List.of(plan.groupAt(0), plan.groupAt(1), plan.groupAt(2), plan.groupAt(3), plan.groupAt(4), plan.groupAt(6), plan.groupAt(7))).containsExactly(0, 1, 1, 2, 4, 4, 4);
+  }
+
+  /** What is read from the end is worked in the seam's direction all the same. */
+  @Test
+  void aRhythmFromTheEndIsTheMirrorImage() {
+    List<Group> forward = IntervalPlan.of(Stretch.even(25), Stretch.even(14), From.START, RULES).groups();
+    List<Group> backward = IntervalPlan.of(Stretch.even(25), Stretch.even(14), From.END, RULES).groups();
+    assertThat(backward).isEqualTo(IntStream.range(0, forward.size()).mapToObj(i -> forward.get(forward.size() - 1 - i)).toList()).isNotEqualTo(forward);
+  }
+
+  @Test
+  void passingOverKeepsTheLargerSideAsTheFiner() {
+    IntervalPlan more = IntervalPlan.skipping(Edges.of(9, 7), Edges.of(8, 8), From.START).orElseThrow();
+    IntervalPlan fewer = IntervalPlan.skipping(Edges.of(8, 8), Edges.of(9, 7), From.START).orElseThrow();
+    assertThat(more.finerIsA()).isTrue();
+    assertThat(fewer.finerIsA()).isFalse();
+    assertThat(more.groups().stream().mapToInt(Group::p).sum()).isEqualTo(9);
+    assertThat(fewer.groups().stream().mapToInt(Group::q).sum()).isEqualTo(9);
+  }
+
+  private static IntervalPlan told(List<Group> groups, From from, boolean finerIsA) {
+    return new IntervalPlan(3, from, groups, new Cost(0, 0, 0), new Cost(0, 0, 0), groups, Optional.empty(), finerIsA);
   }
 }

@@ -15,6 +15,7 @@ import ruxel.core.change.SeamChange;
 import ruxel.core.change.WearChange;
 import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.Chore;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -124,6 +125,19 @@ class OrderPlanTest {
     assertThat(new OrderChange.OrderTaken(List.of("armhole.left", "shoulder.left")).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code)
         .contains(FindingCode.STEP_FORBIDDEN);
     assertThat(new OrderChange.OrderTaken(List.of("nowhere")).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
+  }
+
+  /** Work that joins nothing is ticked off by what it is, and stays so when the order changes. */
+  @Test
+  void whatJoinsNothingIsTickedOff() {
+    Garment done = good(new OrderChange.ChoreTicked(Chore.INSPECT, true).apply(slipStitched(Wardrobe.pullover())));
+    List<WorkStep> steps = Wardrobe.plan(done).order().steps();
+    assertThat(steps).filteredOn(WorkStep::done).extracting(WorkStep::kind).containsExactly(Kind.INSPECT);
+    Garment moved = good(new OrderChange.StepMoved("shoulder.right", Optional.of("shoulder.left")).apply(done));
+    assertThat(Wardrobe.plan(moved).order().steps().get(0).done()).isTrue();
+    Garment notDone = good(new OrderChange.ChoreTicked(Chore.INSPECT, false).apply(moved));
+    assertThat(Wardrobe.plan(notDone).order().steps()).noneMatch(WorkStep::done);
+    assertThat(Chore.values()).extracting(chore -> Kind.of(chore).name()).containsExactly("INSPECT", "BLOCK", "MARK", "TRY_ON", "WEAVE", "STEAM", "FINISH");
   }
 
   private static Garment slipStitched(Garment garment) {

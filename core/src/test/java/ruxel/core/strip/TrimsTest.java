@@ -41,10 +41,10 @@ class TrimsTest {
   /** A band of 52 cm, margins of 2 cm, seven buttons: 8 cm apart; marked from both ends alike, gaps equal or one apart. */
   @Test
   void buttonsAlongABand() {
-    Buttons seven = new Buttons(7, 20, 18);
+    Buttons seven = new Buttons(7, 20, 18, Optional.empty());
     assertThat(seven.gapMm(520)).isCloseTo(80, within(1e-9));
     assertThat(seven.hole(6.25)).isEqualTo(2);
-    assertThat(new Buttons(2, 0, 3).hole(6.25)).isEqualTo(1);
+    assertThat(new Buttons(2, 0, 3, Optional.empty()).hole(6.25)).isEqualTo(1);
     List<Integer> at = seven.stitches(83, 520);
     List<Integer> gaps = IntStream.range(1, 7).mapToObj(i -> at.get(i) - at.get(i - 1)).distinct().toList();
     assertThat(gaps).hasSizeLessThanOrEqualTo(2).allMatch(gap -> gap == 12 || gap == 13);
@@ -53,10 +53,21 @@ class TrimsTest {
   /** Curls on every second of 240 stitches, 12 cm long: 120, 28.8 m. */
   @Test
   void twistedCurls() {
-    Fringe curls = new Fringe(2, 120, 1, true);
-    assertThat(curls.count(240)).isEqualTo(120);
-    assertThat(curls.count(240) * curls.yarnMm()).isCloseTo(28_800, within(1e-9));
-    assertThat(new Fringe(3, 100, 4, false).yarnMm()).isCloseTo(800, within(1e-9));
+    Fringe curls = new Fringe(2, 120, 1, true, Optional.empty(), Optional.empty());
+    assertThat(curls.on(240)).hasSize(120).startsWith(2, 4).endsWith(240);
+    assertThat(curls.on(240).size() * curls.yarnMm()).isCloseTo(28_800, within(1e-9));
+    assertThat(new Fringe(3, 100, 4, false, Optional.empty(), Optional.empty()).yarnMm()).isCloseTo(800, within(1e-9));
+  }
+
+  /** Where it begins and where it stops are told: every third from 10 to 20 hangs on 10, 13, 16 and 19. */
+  @Test
+  void aFringeStopsWhereItIsTold() {
+    Fringe part = new Fringe(3, 100, 2, false, Optional.of(10), Optional.of(20));
+    assertThat(part.on(240)).containsExactly(10, 13, 16, 19);
+    assertThat(part.on(15)).as("the edge ends before").containsExactly(10, 13);
+    assertThat(part.on(9)).isEmpty();
+    assertThat(new Fringe(5, 100, 2, false, Optional.empty(), Optional.of(4)).on(240)).isEmpty();
+    assertThat(new Fringe(1, 100, 2, false, Optional.of(240), Optional.empty()).on(240)).containsExactly(240);
   }
 
   /** A neckband on 50 cm is 45 cm: 90 rows of 5 mm; a front band on 46 cm has 92, and not fewer than 90. */

@@ -1,0 +1,26 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+
+/** A tail of so many mm left on a piece to be joined with; it hangs where an edge starts in the piece's own ring. */
+public record KeptTail(String piece, String corner, double mm) implements Decision {
+  public static final int MOST = 400;
+  public static final double SHORTEST_MM = 10;
+  public static final double LONGEST_MM = 20_000;
+
+  @Override
+  public List<?> target() {
+    return List.of(piece, corner);
+  }
+
+  @Override
+  public String told() {
+    return "the tail of " + piece + ", " + corner;
+  }
+
+  @Override
+  public Optional<String> ofPiece() {
+    return Optional.of(piece);
+  }
+}

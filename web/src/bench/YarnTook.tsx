@@ -1,0 +1,55 @@
+import { useState } from 'react';
+import { Button, Form } from 'react-bootstrap';
+import type { Change, Opened } from '../api/types';
+import { figure, length } from '../format';
+
+const MM_PER_CM = 10;
+const MM_PER_INCH = 25.4;
+
+interface Props {
+  garment: Opened;
+  seam: string;
+  onKeep: (changes: Change[]) => void;
+}
+
+/** How much yarn a joined seam took: one more measurement of the maker’s own factor. */
+export function YarnTook({ garment, seam, onKeep }: Props) {
+  const { plan } = garment;
+  const [took, setTook] = useState('');
+  const [kept, setKept] = useState(false);
+  const method = plan.seams.find(({ id }) => id === seam)?.method;
+  const of = plan.yarn.seams.find((each) => each.seam === seam);
+  const yarn = plan.yarn.yarns.find(({ id }) => id === of?.yarn);
+  if (!method || !of || !yarn) {
+    return null;
+  }
+  if (kept) {
+    return <p>Kept: with it, the yarn of the seams still to come is reckoned.</p>;
+  }
+  const yarnMm = figure(took) * (plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH);
+  return (
+    <Form
+      className="inline-field"
+      onSubmit={(event) => {
+        event.preventDefault();
+        onKeep([{ kind: 'FACTOR_MEASURED', method, yarn: yarn.id, seamMm: of.lengthMm, yarnMm }]);
+        setKept(true);
+      }}
+    >
+      <Form.Label htmlFor="yarn-took">
+        If you measured it: along {length(of.lengthMm, plan.unit)} it took, without the tails, of{' '}
+        {yarn.yarn.name}
+      </Form.Label>
+      <Form.Control
+        id="yarn-took"
+        inputMode="decimal"
+        value={took}
+        onChange={(event) => setTook(event.target.value)}
+      />
+      <span>{plan.unit === 'CM' ? 'cm' : 'in'}</span>
+      <Button type="submit" variant="outline-dark" disabled={!(yarnMm > 0)}>
+        Keep it
+      </Button>
+    </Form>
+  );
+}
