@@ -149,7 +149,7 @@ final class KeptTails {
       return starts.flatMap(match -> needed(match).map(mm -> hindrance(tail, match, mm))).orElseGet(() -> "the %s starts there; choose its method first.".formatted(name(starts.get())));
     }
     Optional<SeamMatch> ends = inOrder.stream().filter(match -> tail.hangsAt(match.seam(), false)).findFirst();
-    return ends.map(match -> "the %s ends there; begun at its other end it could be joined with it.".formatted(name(match))).orElse("no seam starts there; an end to weave in.");
+    return ends.map(match -> needed(match).filter(mm -> tail.told().mm() < mm || !isOfItsYarn(tail, match)).map(mm -> hindrance(tail, match, mm)).orElseGet(() -> "the %s ends there; begun at its other end it could be joined with it.".formatted(name(match)))).orElse("no seam starts there; an end to weave in.");
   }
 
   private String hindrance(Tail tail, SeamMatch match, double neededMm) {

@@ -192,11 +192,13 @@ final class LengthRepairs {
     }
   }
 
+  /** The edge, and its mirror image where that has the same count. */
   private List<Change> blocked(Piece piece, Edge edge, double mm) {
     List<Change> changes = new ArrayList<>(List.of(new EdgeChange.EdgeMeasured(piece.id(), edge.id(), Optional.of(mm))));
-    situation.twin(piece)
-        .filter(twin -> twin.edge(edge.id()).filter(like -> like.units() == edge.units()).isPresent())
-        .ifPresent(twin -> changes.add(new EdgeChange.EdgeMeasured(twin.id(), edge.id(), Optional.of(mm))));
+    piece.twinAmong(situation.construct().pieces())
+        .flatMap(twin -> twin.edge(piece.edgeOnTwin(twin, edge.id())).filter(like -> like.units() == edge.units()).map(like -> new EdgeChange.EdgeMeasured(twin.id(), like.id(), Optional.of(mm))))
+        .filter(change -> !changes.contains(change))
+        .ifPresent(changes::add);
     return changes;
   }
 

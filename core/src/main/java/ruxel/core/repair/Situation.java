@@ -7,7 +7,6 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.piece.Piece;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
@@ -49,10 +48,5 @@ record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPla
         || says(FindingCode.SHOULDER_UNEQUAL)
         || says(FindingCode.PHASE_OFF)
         || seamPlan.ease().map(ease -> ease.verdict().ordinal() > 0).orElse(true);
-  }
-
-  /** The piece that is its mirror image. */
-  Optional<Piece> twin(Piece piece) {
-    return piece.twinAmong(construct.pieces()).filter(twin -> !twin.id().equals(piece.id()));
   }
 }
