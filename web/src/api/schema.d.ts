@@ -1564,6 +1564,8 @@ export interface components {
             lay: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "SIDE_BY_SIDE";
             lines: components["schemas"]["Line"][];
             /** @enum {string} */
+            look: "NOTHING" | "LINE" | "TWO_LINES" | "BRAID" | "RIDGE" | "SLANT" | "OPENWORK";
+            /** @enum {string} */
             near: "BOTH_LOOPS" | "WRONG_SIDE_LOOP" | "ROW_END" | "BARS";
             /** @enum {string} */
             path: "SLIP" | "SURFACE" | "SINGLE" | "WHIP" | "MATTRESS" | "WOVEN" | "BACKSTITCH" | "CHAINS";

@@ -9,6 +9,7 @@ afterEach(cleanup);
 
 const PLAN: HowToPlan = {
   lay: 'RIGHT_SIDES_TOGETHER',
+  look: 'LINE',
   fromRight: true,
   near: 'WRONG_SIDE_LOOP',
   far: 'WRONG_SIDE_LOOP',

@@ -22,6 +22,7 @@ export function RoleJoins({ seams, editor, catalogue }: Props) {
   const entry = (id: string | undefined) => catalogue.find((candidate) => candidate.id === id);
   const chosen = [...new Set(seams.map((seam) => seam.method))];
   const alike = chosen.length === 1 ? entry(chosen[0]) : undefined;
+  const looks = first.howTo?.lines.find(({ part }) => part === 'LOOK')?.words ?? alike?.looks;
   const take = (method: string) =>
     void change(seams.map((seam): Change => ({ kind: 'METHOD_CHOSEN', seam: seam.id, method })));
   const wish = plan.wishes.find((told) => told.role === first.role)?.wish;
@@ -31,15 +32,15 @@ export function RoleJoins({ seams, editor, catalogue }: Props) {
       <div className="role-now">
         {alike ? (
           <JoinedCloth
-            look={alike.look}
+            look={first.howTo?.look ?? alike.look}
             left={colours[0]}
             right={colours[1]}
-            title={`As joined now, right side: ${alike.looks}`}
+            title={`As joined now. ${looks}`}
           />
         ) : (
           <div className="joined-cloth not-yet">{chosen.length > 1 ? 'not alike' : 'not chosen'}</div>
         )}
-        <p className="soft">{alike?.looks}</p>
+        <p className="soft">{alike && looks}</p>
       </div>
       <div className="role-chosen">
         <h2>

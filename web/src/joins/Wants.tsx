@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { Button, Form } from 'react-bootstrap';
+import { Link } from 'react-router';
 import bounds from '../api/bounds.json';
 import { keepWays, schoolsQuery, waysQuery } from '../api/garments';
-import type { SchoolEntry, Way } from '../api/types';
+import type { Opened, SchoolEntry, Way } from '../api/types';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -65,7 +66,23 @@ export function Wants({ editor }: { editor: GarmentEditor }) {
         </div>
       </details>
       <KeepWays ways={plan.schools} />
+      <YarnUntold garment={garment} />
     </section>
+  );
+}
+
+/** The advice goes by what the yarn is like, as far as that is told. */
+function YarnUntold({ garment }: { garment: Opened }) {
+  const { yarns, pieces } = garment.plan.yarn;
+  if (yarns.length > 0 && pieces.every(({ yarn }) => yarn)) {
+    return null;
+  }
+  return (
+    <p className="wants-untold">
+      {yarns.length === 0 ? 'No yarn is told yet' : 'It is not told yet in which yarn each piece is'}: a
+      fuzzy, bulky or splitting one changes the advice.{' '}
+      <Link to={`/garments/${garment.id}/yarn`}>Tell it</Link>
+    </p>
   );
 }
 

@@ -2,9 +2,12 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
 import type { Answer, MethodEntry } from '../api/types';
-import { seam } from '../testing/sample';
+import { editorOf } from '../testing/editor';
+import { inEditor } from '../testing/inEditor';
+import { garment, seam } from '../testing/sample';
 import { AnswerCard } from './AnswerCard';
 import { SumTable } from './SumTable';
+import { Wants } from './Wants';
 
 afterEach(cleanup);
 
@@ -82,4 +85,27 @@ test('an answer is taken, and its objection said', () => {
   expect(taken).toBe(1);
   rerender(<AnswerCard {...props} taken />);
   expect(screen.queryByRole('button')).toBeNull();
+});
+
+test('what is not told of the yarn is asked for where the advice needs it', () => {
+  const opened = garment();
+  const wants = () => {
+    cleanup();
+    const editor = editorOf(opened, []);
+    inEditor(<Wants editor={editor} />, editor);
+  };
+  wants();
+  expect(screen.getByText(/No yarn is told yet/)).toBeTruthy();
+  expect(screen.getByRole('link', { name: 'Tell it' }).getAttribute('href')).toContain('/yarn');
+  const yarn = { id: 'yarn.1', name: 'Wool', colour: '', fibre: '', weight: 'WORSTED' as const, traits: [] };
+  opened.plan.yarn.yarns = [{ id: 'yarn.1', neededMm: 0, stages: [], words: '', yarn }];
+  opened.plan.yarn.pieces = [
+    { piece: 'back', yarn: 'yarn.1', told: true },
+    { piece: 'sleeve', told: false },
+  ];
+  wants();
+  expect(screen.getByText(/in which yarn each piece is/)).toBeTruthy();
+  opened.plan.yarn.pieces = [{ piece: 'back', yarn: 'yarn.1', told: true }];
+  wants();
+  expect(screen.queryByRole('link', { name: 'Tell it' })).toBeNull();
 });

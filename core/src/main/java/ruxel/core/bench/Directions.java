@@ -79,13 +79,14 @@ public final class Directions {
     List<String> cautions = new ArrayList<>(row);
     cautions.addAll(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
-    boolean wrongSide = method.map(Method::showsWrongSide).orElse(false);
-    boolean fromRight = method.map(chosen -> chosen.startsAtRight(wording.hand())).orElse(wording.hand() == Wording.Hand.LEFT);
+    Optional<Method.Lay> lay = plan.howTo().map(SeamPlan.HowToView::lay);
+    boolean wrongSide = lay.filter(Method.Lay::showsWrongSide).isPresent();
+    boolean fromRight = lay.map(held -> held.startsAtRight(wording.hand())).orElse(wording.hand() == Wording.Hand.LEFT);
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");
     return new BenchPlan(
         plan.id(), plan.title(),
-        method.map(chosen -> chosen.title(wording) + ": " + chosen.held() + ".").orElse("Choose a joining method at the seam."),
+        method.map(chosen -> chosen.title(wording) + ": " + held(chosen, lay) + ".").orElse("Choose a joining method at the seam."),
         start(plan, fromRight),
         wrongSide,
         fromRight,
@@ -93,6 +94,11 @@ public final class Directions {
         cautions,
         new Prompts(plan, match.joints().size(), tugEvery(needle, rules)).all(),
         Optional.of(plan), joints(), List.of(), List.of(), List.of());
+  }
+
+  /** As the method says it of itself, or as the wish for the seam has it. */
+  private static String held(Method method, Optional<Method.Lay> lay) {
+    return lay.filter(now -> now != method.lay()).map(Method.Lay::words).orElse(method.held());
   }
 
   /** Only yarn on a needle is tugged. */

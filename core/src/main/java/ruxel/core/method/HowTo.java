@@ -54,13 +54,14 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
   }
 
   /**
+   * @param wish what is wanted of the seam
    * @param start how the maker begins a seam
    * @param hook which hook they take for seams
    */
-  public static HowTo of(Method method, SideLayout near, SideLayout far, Optional<School.Way> start, Optional<School.Way> hook, HouseRules rules, Wording wording) {
+  public static HowTo of(Method method, SideLayout near, SideLayout far, Wish wish, Optional<School.Way> start, Optional<School.Way> hook, HouseRules rules, Wording wording) {
     Taken ofNear = taken(method, near);
     Taken ofFar = taken(method, far);
-    Method.Lay lay = method.lay();
+    Method.Lay lay = method.lay(wish);
     String tail = wording.length(rules.get(Rule.TAIL_MM));
     if (method.joinsAsWorked() && (near.isLive() || far.isLive())) {
       return new HowTo(method, lay, ofNear, ofFar, path(method), new WithARow(method, near.isLive() ? near : far, near.isLive(), name(near.isLive() ? ofFar : ofNear, lay, false), tail, wording.hand()).lines(tool(method, hook)));
@@ -72,7 +73,7 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
     lines.add(new Line(Part.JOINT, joint(path(method), name(ofNear, lay, true), name(ofFar, lay, false))));
     lines.add(new Line(Part.CHECK, check(method)));
     lines.add(new Line(Part.END, "Take the last joint twice, leave a tail of %s, and weave it in along the wrong side.".formatted(tail)));
-    lines.add(new Line(Part.LOOK, "On the right side: %s.".formatted(method.look().words())));
+    lines.add(new Line(Part.LOOK, "On the right side: %s.".formatted(method.look(wish).words())));
     return new HowTo(method, lay, ofNear, ofFar, path(method), lines);
   }
 

@@ -69,11 +69,31 @@ public enum Method {
   /** The scores of handbook 8, 5 best for its word. */
   public record Scores(int strong, int stretch, int flat, int hidden, int quick, int undo) {}
 
-  /** How the two layers lie while they are joined; of two ways the one that is told first. */
+  /** How the two layers lie while they are joined. */
   public enum Lay {
-    RIGHT_SIDES_TOGETHER,
-    WRONG_SIDES_TOGETHER,
-    SIDE_BY_SIDE
+    RIGHT_SIDES_TOGETHER("right sides together"),
+    WRONG_SIDES_TOGETHER("wrong sides together"),
+    SIDE_BY_SIDE("side by side");
+
+    private final String words;
+
+    Lay(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+
+    /** Whether the maker sees a wrong side. */
+    public boolean showsWrongSide() {
+      return this == RIGHT_SIDES_TOGETHER;
+    }
+
+    /** Whether the start lies at the maker's right: a wrong side is the right side's mirror image, and so is a left-hander's work. */
+    public boolean startsAtRight(Wording.Hand hand) {
+      return showsWrongSide() != (hand == Wording.Hand.LEFT);
+    }
   }
 
   /** What the right side looks like once it is joined. */
@@ -151,23 +171,20 @@ public enum Method {
     return held;
   }
 
-  /** Whether the pieces are held right sides together, so that the maker sees a wrong side. */
-  public boolean showsWrongSide() {
-    return lay() == Lay.RIGHT_SIDES_TOGETHER;
-  }
-
-  /** Whether the start lies at the maker's right as they hold it: a wrong side is the right side's mirror image, and so is a left-hander's work. */
-  public boolean startsAtRight(Wording.Hand hand) {
-    return showsWrongSide() != (hand == Wording.Hand.LEFT);
-  }
-
   /** Whether it joins a row while that is worked. */
   public boolean joinsAsWorked() {
     return on == On.LIVE;
   }
 
+  /** Of two ways the one that is told first. */
   public Lay lay() {
     return RIGHT_SIDES_TOGETHER.contains(this) ? Lay.RIGHT_SIDES_TOGETHER : WRONG_SIDES_TOGETHER.contains(this) ? Lay.WRONG_SIDES_TOGETHER : Lay.SIDE_BY_SIDE;
+  }
+
+  /** Single crochets lie either way: with their ridge on the right side where the seam is wanted on show, inside where it is not. */
+  public Lay lay(Wish wish) {
+    boolean told = family != Family.SINGLE_CROCHET || wish == Wish.NONE;
+    return told ? lay() : wish == Wish.ON_SHOW ? Lay.WRONG_SIDES_TOGETHER : Lay.RIGHT_SIDES_TOGETHER;
   }
 
   public Family family() {
@@ -202,7 +219,12 @@ public enum Method {
     return family == Family.MATTRESS_WOVEN;
   }
 
-  /** What is seen of it on the right side, held as it is told first (handbook 8). */
+  /** What is seen of it on the right side, held as the wish has it (handbook 8). */
+  public Look look(Wish wish) {
+    return family != Family.SINGLE_CROCHET ? look() : lay(wish) == Lay.WRONG_SIDES_TOGETHER ? Look.RIDGE : Look.LINE;
+  }
+
+  /** The same held as it is told first. */
   public Look look() {
     return switch (this) {
       case SLIP_BOTH, SC_BOTH, WHIP_BOTH, BACKSTITCH, JOIN_SLIP -> Look.LINE;

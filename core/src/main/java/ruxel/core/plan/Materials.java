@@ -167,7 +167,7 @@ final class Materials {
   }
 
   HowTo howTo(SeamMatch match, Method method, Wording wording) {
-    return HowTo.of(method, match.a(), match.b(), school(School.START), school(School.HOOK_SIZE), rules, wording);
+    return HowTo.of(method, match.a(), match.b(), wish(match.seam().seam()), school(School.START), school(School.HOOK_SIZE), rules, wording);
   }
 
   /** What the garment weighs; empty while it was not weighed and the yarn of a piece is not told in full. */

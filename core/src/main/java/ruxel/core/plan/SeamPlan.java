@@ -162,8 +162,8 @@ public record SeamPlan(
   public record CheckpointPlan(
       int number, Checkpoint.Kind kind, String name, int joint, int placeA, int placeB, String nameA, String nameB) {}
 
-  /** How the chosen method is worked here: which loops are taken of the near (A) and the far piece (B), from which hand, how the yarn goes, and each part in words. */
-  public record HowToView(Method.Lay lay, boolean fromRight, HowTo.Taken near, HowTo.Taken far, HowTo.Path path, List<HowTo.Line> lines) {}
+  /** How the chosen method is worked here: which loops are taken of the near (A) and the far piece (B), from which hand, how the yarn goes, each part in words, and what is seen of it on the right side. */
+  public record HowToView(Method.Lay lay, Method.Look look, boolean fromRight, HowTo.Taken near, HowTo.Taken far, HowTo.Path path, List<HowTo.Line> lines) {}
 
   /** What a joining method of the catalogue takes on this seam, mm, how many ends it leaves, and whether it may be used. */
   public record MethodFacts(String id, double yarnMm, double takeUpMm, int ends, boolean allowed) {}

@@ -237,7 +237,7 @@ final class SeamPlans {
 
   private SeamPlan.HowToView howTo(Method method) {
     HowTo told = materials.howTo(match, method, wording);
-    return new SeamPlan.HowToView(told.lay(), method.startsAtRight(wording.hand()), told.near(), told.far(), told.path(), told.lines());
+    return new SeamPlan.HowToView(told.lay(), method.look(materials.wish(match.seam().seam())), told.lay().startsAtRight(wording.hand()), told.near(), told.far(), told.path(), told.lines());
   }
 
   private MethodFacts facts(Method method) {

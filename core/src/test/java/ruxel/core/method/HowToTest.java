@@ -4,13 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import ruxel.core.bench.BenchPlan;
+import ruxel.core.bench.Directions;
+import ruxel.core.change.Change;
 import ruxel.core.change.SeamChange;
+import ruxel.core.change.WearChange;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
@@ -18,6 +24,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo.Taken;
 import ruxel.core.method.Method.Lay;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.seam.SeamRole;
 
 /** One physical loop, named from how the pieces are held (handbook 3). */
 class HowToTest {
@@ -61,6 +68,32 @@ class HowToTest {
     assertThat(how.lines()).extracting(HowTo.Line::words).noneMatch(String::isBlank);
     assertThat(how.near()).isEqualTo(method.isLoopOnly() ? Taken.WRONG_SIDE_LOOP : Taken.BOTH_LOOPS);
     assertThat(how.fromRight()).isEqualTo(method.lay() == Lay.RIGHT_SIDES_TOGETHER);
-    assertThat(method.startsAtRight(Wording.Hand.LEFT)).as("a left hand's work is the mirror image").isNotEqualTo(method.startsAtRight(Wording.Hand.RIGHT));
+    assertThat(how.lay().startsAtRight(Wording.Hand.LEFT)).as("a left hand's work is the mirror image").isNotEqualTo(how.lay().startsAtRight(Wording.Hand.RIGHT));
+  }
+
+  /** Single crochets on show have their ridge outside, and the bench holds them so. */
+  @Test
+  void whatIsWantedOfASeamTurnsItsRidgeOut() {
+    Garment joined = good(Change.applyAll(Wardrobe.cardigan(), List.of(new SeamChange.MethodChosen("shoulder.left", "sc-both"))));
+    Garment onShow = good(new WearChange.Wished(Optional.of(SeamRole.SHOULDER), Optional.empty(), Optional.of(Wish.ON_SHOW)).apply(joined));
+    assertThat(told(joined, HowTo.Part.HOLD)).startsWith("Right sides together");
+    assertThat(told(joined, HowTo.Part.LOOK)).isEqualTo("On the right side: a line where the pieces meet, the ridge inside.");
+    assertThat(told(onShow, HowTo.Part.HOLD)).startsWith("Wrong sides together");
+    assertThat(told(onShow, HowTo.Part.LOOK)).isEqualTo("On the right side: a ridge that stands up.");
+    BenchPlan inside = Directions.of(joined, "shoulder.left").orElseThrow();
+    BenchPlan outside = Directions.of(onShow, "shoulder.left").orElseThrow();
+    assertThat(inside.wrongSide()).isTrue();
+    assertThat(outside.wrongSide()).isFalse();
+    assertThat(outside.hold()).isEqualTo("Single crochet, both loops: wrong sides together.");
+    assertThat(outside.start()).startsWith("Start at your left");
+    assertThat(inside.start()).startsWith("Start at your right");
+  }
+
+  private static String told(Garment garment, HowTo.Part part) {
+    return Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().equals("shoulder.left")).findFirst().orElseThrow().howTo().orElseThrow().lines().stream().filter(line -> line.part() == part).findFirst().orElseThrow().words();
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    return ((Outcome.Good<Garment>) outcome).value();
   }
 }

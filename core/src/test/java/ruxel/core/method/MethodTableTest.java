@@ -32,8 +32,26 @@ class MethodTableTest {
   @Test
   void theWrongSideIsSeenWhereRightSidesLieTogether() {
     for (Method method : Method.values()) {
-      assertThat(method.showsWrongSide()).as(method.id()).isEqualTo(method.held().startsWith("right sides together"));
+      assertThat(method.lay().showsWrongSide()).as(method.id()).isEqualTo(method.held().startsWith("right sides together"));
     }
+  }
+
+  /** The ridge of single crochets lies where it is wanted; no other method is turned round by a wish. */
+  @Test
+  void singleCrochetsLieAsTheSeamIsWanted() {
+    for (Method method : Method.values()) {
+      boolean either = method.family() == Method.Family.SINGLE_CROCHET;
+      assertThat(method.lay(Wish.NONE)).isEqualTo(method.lay());
+      assertThat(method.lay(Wish.ON_SHOW)).as(method.id()).isEqualTo(either ? Method.Lay.WRONG_SIDES_TOGETHER : method.lay());
+      assertThat(method.lay(Wish.HIDDEN)).as(method.id()).isEqualTo(either ? Method.Lay.RIGHT_SIDES_TOGETHER : method.lay());
+      for (Wish wish : Wish.values()) {
+        assertThat(method.look(wish)).as("%s, %s", method.id(), wish).isEqualTo(!either ? method.look() : method.lay(wish) == Method.Lay.WRONG_SIDES_TOGETHER ? Method.Look.RIDGE : Method.Look.LINE);
+      }
+      assertThat(method.look(Wish.NONE)).as(method.id()).isEqualTo(method.look());
+    }
+    assertThat(Method.Lay.RIGHT_SIDES_TOGETHER.startsAtRight(Wording.Hand.RIGHT)).isTrue();
+    assertThat(Method.Lay.WRONG_SIDES_TOGETHER.startsAtRight(Wording.Hand.RIGHT)).isFalse();
+    assertThat(Method.Lay.SIDE_BY_SIDE.startsAtRight(Wording.Hand.LEFT)).isTrue();
   }
 
   @Test
