@@ -1,8 +1,7 @@
 import { Form } from 'react-bootstrap';
-import bounds from '../api/bounds.json';
-import type { Change, Strip, StripPlan } from '../api/types';
+import type { StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
-import { nextStrip, told, usualRound } from './strips';
+import { freeStrip, told, usualRound } from './strips';
 
 interface Props {
   editor: GarmentEditor;
@@ -12,35 +11,19 @@ interface Props {
 
 const BAND = { kind: 'NECKBAND' as const, widthMm: 40, rowMm: 5, workedOn: false };
 
-/**
- * Rounds, a band made separately, or a band worked on. The last stands on stitches: where there are none a row of single crochet comes
- * first, with as many as the band's rows ask for.
- */
+/** Rounds, a band made separately, or a band worked on, which stands on a row of stitches where the edge has none. */
 export function MadeHow({ editor, strip, onChoose }: Props) {
   const { band, ...plain } = strip.strip;
   const rounds = {
     ...plain,
     rounds: plain.rounds.length > 0 ? plain.rounds : [usualRound('SC', 6)],
   };
-  const onStitches = strip.inner.every(({ kind }) => kind === 'STITCH_TOP');
   const workedOn = () => {
-    const wanted: NonNullable<Strip['band']> = { ...(band ?? BAND), workedOn: true };
-    if (onStitches) {
-      void editor.change([told(strip.strip, { band: wanted })]);
-      return;
-    }
-    const { usual: share, words } = bounds.bands.find(({ kind }) => kind === wanted.kind)!;
-    const row = { ...rounds, rounds: [usualRound('SC', wanted.rowMm / share)], multiple: { of: 2, more: 0 } };
-    const next = {
-      ...nextStrip(strip, editor.garment.plan.strips),
-      name: words.charAt(0).toUpperCase() + words.slice(1),
-      band: wanted,
-    };
-    const changes: Change[] = [
-      { kind: 'STRIP_TOLD', strip: row },
-      { kind: 'STRIP_TOLD', strip: next },
-    ];
-    void editor.change(changes).then((done) => done && onChoose(next.id));
+    const next = freeStrip(editor.garment.plan.strips);
+    const wanted = { ...(band ?? BAND), workedOn: true };
+    void editor
+      .change([{ kind: 'BAND_WORKED_ON', strip: strip.id, band: wanted, next }])
+      .then((done) => done && onChoose(strip.ofStitches ? strip.id : next));
   };
   const ways = [
     {

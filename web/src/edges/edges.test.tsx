@@ -35,6 +35,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
     opening: 'Neck',
     round: true,
     mirrorable: true,
+    ofStitches: false,
     inner: [
       {
         piece: 'back',
@@ -192,26 +193,23 @@ test('the multiple keeps what is more below it; a mirrored edging is only taken 
   expect(screen.getByText('Take it out')).toBeTruthy();
 });
 
-test('a band worked on stands on stitches: where there are none a row of an even count comes first', async () => {
+test('a band worked on is asked for as one; what comes of it is chosen', async () => {
   const change = vi.fn().mockResolvedValue(true);
   const chosen = vi.fn();
   const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onChoose={chosen} />);
   fireEvent.click(screen.getByLabelText('A band, worked on sideways'));
-  const [row, band] = change.mock.calls[0]![0];
-  expect(row.strip).toMatchObject({ id: 'strip.1', multiple: { of: 2, more: 0 } });
-  expect(band.strip).toMatchObject({ id: 'strip.2', from: OUTER, band: { workedOn: true } });
-  await vi.waitFor(() => expect(chosen).toHaveBeenCalledWith('strip.2'));
-  const [inner] = strip().inner;
-  rerender(
-    <StripForm
-      editor={editor(change)}
-      strip={strip({ inner: [{ ...inner!, kind: 'STITCH_TOP' }] })}
-      onChoose={chosen}
-    />,
-  );
+  expect(change.mock.calls[0]![0]).toEqual([
+    {
+      kind: 'BAND_WORKED_ON',
+      strip: 'strip.1',
+      band: { kind: 'NECKBAND', widthMm: 40, rowMm: 5, workedOn: true },
+      next: 'strip.2',
+    },
+  ]);
+  await vi.waitFor(() => expect(chosen).toHaveBeenLastCalledWith('strip.2'));
+  rerender(<StripForm editor={editor(change)} strip={strip({ ofStitches: true })} onChoose={chosen} />);
   fireEvent.click(screen.getByLabelText('A band, worked on sideways'));
-  expect(change.mock.calls[1]![0]).toHaveLength(1);
-  expect(change.mock.calls[1]![0][0].strip).toMatchObject({ id: 'strip.1', band: { workedOn: true } });
+  await vi.waitFor(() => expect(chosen).toHaveBeenLastCalledWith('strip.1'));
 });
 
 test('another is worked onto the outer edge of one', async () => {

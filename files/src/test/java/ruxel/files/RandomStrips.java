@@ -33,7 +33,8 @@ final class RandomStrips {
   }
 
   Change next() {
-    return switch (random.nextInt(9)) {
+    return switch (random.nextInt(10)) {
+      case 9 -> new StripChange.BandWorkedOn(id(), band(), id());
       case 0 -> new StripChange.StripMirrored(id(), id(), "The other one");
       case 1 -> new StripChange.StripRemoved(id());
       case 4 -> new StripChange.StripMoved(id(), changes.maybe(changes::seam));

@@ -20,8 +20,12 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.MirrorImage;
+import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Strip;
+import ruxel.core.strip.Strips;
+import ruxel.core.strip.Trims;
+import ruxel.core.strip.WorkedOn;
 
 /** Fabric worked onto the garment: edgings and bands (handbook 11). */
 public sealed interface StripChange extends Change {
@@ -43,6 +47,44 @@ public sealed interface StripChange extends Change {
     @Override
     public String label(Names names) {
       return "Told an edging: " + strip.name().strip();
+    }
+  }
+
+  /**
+   * A band worked on sideways in the place of an edging. It stands on stitches: where the edge has none, the edging is a row of them, an
+   * even number, and the band the edging {@code next} on it.
+   */
+  record BandWorkedOn(String strip, RibBand band, String next) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      RibBand wanted = band.asWorkedOn();
+      return known(garment, strip)
+          .then(found -> StripCheck.checked(banded(found, wanted)).then(checked -> GarmentStrips.of(garment)).then(strips -> onto(garment, found, wanted, strips)));
+    }
+
+    private Outcome<Garment> onto(Garment garment, Strip found, RibBand wanted, Strips strips) {
+      Optional<WorkedOn> worked = strips.find(strip);
+      if (worked.isEmpty()) {
+        return Outcome.refused(strips.refusals().getOrDefault(strip, List.of()));
+      }
+      if (RibBand.standsOn(worked.get().line())) {
+        return new StripTold(banded(found, wanted)).apply(garment);
+      }
+      Strip row = new Strip(strip, found.name(), found.from(), found.to(), List.of(wanted.rowBefore()), new Strip.Multiple(2, 0), found.straightOn(), Trims.NONE, Optional.empty(), Optional.empty());
+      return new StripTold(row).apply(garment).then(with -> GarmentStrips.of(with).then(now -> new StripTold(onRow(wanted, now.find(strip).orElseThrow())).apply(with)));
+    }
+
+    private static Strip banded(Strip found, RibBand wanted) {
+      return new Strip(found.id(), found.name(), found.from(), found.to(), found.rounds(), found.multiple(), found.straightOn(), found.trims(), Optional.of(wanted), found.mirrorOf());
+    }
+
+    private Strip onRow(RibBand wanted, WorkedOn row) {
+      return new Strip(next, Wording.capital(wanted.kind().words()), row.outerStart(), row.outerEnd(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(wanted), Optional.empty());
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Worked a band onto " + names.strip(strip);
     }
   }
 

@@ -13,6 +13,7 @@ import ruxel.core.strip.Strip;
  * @param strip as the maker told it
  * @param opening what the edge it lies on is called
  * @param mirrorable whether it has an image elsewhere on the garment
+ * @param ofStitches whether a band can be worked onto its edge without a row before it
  * @param inner the edge it lies on, stretch by stretch in the order of work
  * @param after the seams that have to be joined before
  * @param sewn how a band that is made separately is sewn on
@@ -24,6 +25,7 @@ public record StripPlan(
     String opening,
     boolean round,
     boolean mirrorable,
+    boolean ofStitches,
     List<InnerPlan> inner,
     double innerMm,
     List<RoundPlan> rounds,
@@ -39,7 +41,7 @@ public record StripPlan(
 
   /** The same sewn on by a seam that takes so much yarn. */
   StripPlan sewnBy(SeamPlan seam, double sewingMm) {
-    return new StripPlan(id, strip, opening, round, mirrorable, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam));
+    return new StripPlan(id, strip, opening, round, mirrorable, ofStitches, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam));
   }
 
   /** What the maker calls it. */

@@ -88,17 +88,9 @@ final class StripPlans {
     findings.addAll(trims.findings());
     findings.addAll(new StripTwins(strips, faces, this::told, names::of).unlike(worked));
     return new StripPlan(
-        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> names.piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), inner, worked.line().lengthMm(),
+        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> names.piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), RibBand.standsOn(worked.line()), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        outer(worked), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), names::of, rules, wording).of(worked), Optional.empty());
-  }
-
-  private static StripPlan.Outer outer(WorkedOn worked) {
-    List<Edge> edges = worked.outerEdges();
-    Edge first = edges.get(0);
-    Edge last = edges.get(edges.size() - 1);
-    Optional<Spot> end = Optional.of(Spot.cut(worked.face().id(), last.id(), Cut.at(last, last.units()))).filter(spot -> !worked.line().round());
-    return new StripPlan.Outer(worked.outerUnits(), worked.outerMm(), Spot.cut(worked.face().id(), first.id(), Cut.at(first, 0)), end);
+        new StripPlan.Outer(worked.outerUnits(), worked.outerMm(), worked.outerStart(), worked.outerEnd()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), names::of, rules, wording).of(worked), Optional.empty());
   }
 
   /** Whether all it lies on has a mirror image that is not of the same strip. */

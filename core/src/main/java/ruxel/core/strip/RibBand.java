@@ -70,9 +70,24 @@ public record RibBand(Kind kind, double widthMm, double rowMm, Optional<Integer>
     return Math.max(fewest(edgeMm), 2 * (int) Math.floor(edgeMm * kind.most / rowMm / 2 + ROUNDING));
   }
 
+  /** Whether it can be worked onto an edge without a row of stitches before it. */
+  public static boolean standsOn(Line line) {
+    return line.stretches().stream().allMatch(stretch -> stretch.kind() == UnitKind.STITCH_TOP || stretch.kind() == UnitKind.FOUNDATION_LOOP);
+  }
+
+  /** The row that comes first where an edge is not of stitches: single crochet, as many of them as the band's rows ask for. */
+  public Round rowBefore() {
+    return Round.usual(Stitch.SC, Math.min(Round.MOST_MM, rowMm / kind.usual));
+  }
+
+  /** The same, worked on row after row. */
+  public RibBand asWorkedOn() {
+    return new RibBand(kind, widthMm, rowMm, Optional.empty(), Optional.empty(), true);
+  }
+
   /** Why it cannot be worked onto an edge: that has to be of stitches, an even number of them. */
   Optional<Finding> hindrance(Strip strip, Line line, Where at) {
-    boolean onStitches = line.stretches().stream().allMatch(stretch -> stretch.kind() == UnitKind.STITCH_TOP || stretch.kind() == UnitKind.FOUNDATION_LOOP);
+    boolean onStitches = standsOn(line);
     int places = line.places();
     Optional<Finding> noStitches = Optional.of(Finding.of(FindingCode.BAND_ONTO_STITCHES, at, Fact.text("strip", strip.name()))).filter(finding -> !onStitches);
     Optional<Finding> odd = Optional.of(Finding.of(FindingCode.BAND_ODD, at, Fact.text("strip", strip.name()), Fact.count("stitches", places), Fact.count("less", places - 1L), Fact.count("more", places + 1L))).filter(finding -> places % 2 != 0);

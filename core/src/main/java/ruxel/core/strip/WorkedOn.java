@@ -2,9 +2,12 @@ package ruxel.core.strip;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.seam.Anchor.Spot;
 
 /**
  * A strip as it is worked: the edge it lies on, round by round what is worked into what, and the edge it leaves.
@@ -49,6 +52,18 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
   /** What later edgings are worked onto, in the order of work. */
   public List<Edge> outerEdges() {
     return face.edges().subList(StripFace.FIRST_OUTER, face.edges().size() - 1);
+  }
+
+  /** Where what is worked onto it begins. */
+  public Spot outerStart() {
+    Edge first = outerEdges().get(0);
+    return Spot.cut(face.id(), first.id(), Cut.at(first, 0));
+  }
+
+  /** Where that ends; empty for a round. */
+  public Optional<Spot> outerEnd() {
+    Edge last = outerEdges().get(outerEdges().size() - 1);
+    return line.round() ? Optional.empty() : Optional.of(Spot.cut(face.id(), last.id(), Cut.at(last, last.units())));
   }
 
   /** The stretches over which some units of an edge of the face stand, in the order of work; none at its ends. */

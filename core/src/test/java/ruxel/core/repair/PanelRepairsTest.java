@@ -207,16 +207,37 @@ class PanelRepairsTest {
     assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().a()).isSorted().doesNotHaveDuplicates();
   }
 
-  /** What is begun over the end loses a stripe there and gains one at the other end. */
+  /** What is begun over the end loses a stripe there and gains one at the other end: where B's first and how many there are, then A's. */
+  @ParameterizedTest
+  @CsvSource({"6, 1, 2, 5, 1, 5", "1, 6, 7, 4, 6, 4", "6, 3, 2, 5, 3, 5"})
+  void stripesPushedOverAnEndComeInAtTheOther(int onA, int onB, int atB, int timesB, int atA, int timesA) {
+    List<Repair> begin = rung(repairs(striped(onA, onB, 8, 5, 40)), Rung.BEGIN_ELSEWHERE);
+    assertThat(begin).extracting(repair -> ((EdgeChange.LandmarkPut) repair.changes().get(0)).landmark()).extracting(mark -> List.of(mark.at(), mark.times(), mark.every()))
+        .containsExactly(List.of(atB, timesB, 8), List.of(atA, timesA, 8));
+  }
+
   @Test
-  void stripesPushedOverAnEndComeInAtTheOther() {
-    Garment garment = striped(1, 6, 8, 5, 40);
-    for (Repair repair : rung(repairs(garment), Rung.BEGIN_ELSEWHERE)) {
-      EdgeChange.LandmarkPut put = (EdgeChange.LandmarkPut) repair.changes().get(0);
-      assertThat(put.landmark().at()).isBetween(0, 8);
-      assertThat(put.landmark().at() + (put.landmark().times() - 1) * put.landmark().every()).isLessThanOrEqualTo(40);
-      assertThat(put.landmark().every()).isEqualTo(8);
-    }
+  void eachPinIsNamedByItsPair() {
+    Repair pin = rung(repairs(striped(20, 21, 8, 20, 200)), Rung.PIN).get(0);
+    assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().id()).startsWith("own.stripe.1", "own.stripe.3").endsWith("own.stripe.19");
+    assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().name()).startsWith("stripe 1", "stripe 3");
+  }
+
+  /** What each way of easing does, and what it risks. */
+  @Test
+  void waysOfEasingAreToldApart() {
+    List<Repair> ease = rung(repairs(tops(22, 20)), Rung.EASE);
+    Repair steered = ease.stream().filter(repair -> repair.title().startsWith("Steer")).findFirst().orElseThrow();
+    assertThat(steered.title()).isEqualTo("Steer the surplus towards the right");
+    assertThat(steered.words()).endsWith(": it gathers where it is not seen, all else is joined one to one.");
+    assertThat(steered.risk()).isEqualTo("A small pucker at that end.");
+    Repair over = rung(repairs(sides(41, 40)), Rung.EASE).stream().filter(repair -> repair.title().startsWith("Pass over")).findFirst().orElseThrow();
+    assertThat(over.words()).endsWith(": some row ends or spaces are left out, one at a time.");
+    assertThat(over.risk()).isEqualTo("A place passed over may show as a hole in loose fabric.");
+    SeamChange.SeamWorked.Way hidden = new SeamChange.SeamWorked.Way(false, Surplus.TO_HIDDEN, 0, Optional.empty(), false, SideWorking.USUAL, SideWorking.USUAL);
+    Repair even = rung(repairs(after(tops(22, 20), new SeamChange.SeamWorked("s", hidden))), Rung.EASE).stream().filter(repair -> repair.title().equals("Ease it in evenly")).findFirst().orElseThrow();
+    assertThat(even.words()).endsWith(": spread over the whole length it lies flat after blocking.");
+    assertThat(even.risk()).isEqualTo("Stripes and repeats shift a little against each other.");
   }
 
   @Test
