@@ -100,12 +100,12 @@ test('what is not told of the yarn is asked for where the advice needs it', () =
   const yarn = { id: 'yarn.1', name: 'Wool', colour: '', fibre: '', weight: 'WORSTED' as const, traits: [] };
   opened.plan.yarn.yarns = [{ id: 'yarn.1', neededMm: 0, stages: [], words: '', yarn }];
   opened.plan.yarn.pieces = [
-    { piece: 'back', yarn: 'yarn.1', told: true },
-    { piece: 'sleeve', told: false },
+    { piece: 'back', yarn: 'yarn.1', told: true, ribbed: false },
+    { piece: 'sleeve', told: false, ribbed: false },
   ];
   wants();
   expect(screen.getByText(/in which yarn each piece is/)).toBeTruthy();
-  opened.plan.yarn.pieces = [{ piece: 'back', yarn: 'yarn.1', told: true }];
+  opened.plan.yarn.pieces = [{ piece: 'back', yarn: 'yarn.1', told: true, ribbed: false }];
   wants();
   expect(screen.queryByRole('link', { name: 'Tell it' })).toBeNull();
 });

@@ -6,6 +6,7 @@ import { editorOf } from '../testing/editor';
 import { inEditor } from '../testing/inEditor';
 import { garment } from '../testing/sample';
 import { KeptTails } from './KeptTails';
+import { WorkedIn } from './WorkedIn';
 import { YarnForm } from './YarnForm';
 
 afterEach(cleanup);
@@ -99,4 +100,33 @@ test('a tail is told at a corner in the maker’s unit, shown with what begins w
     { kind: 'TAIL_KEPT', piece: 'sleeve', corner: 'top' },
   ]);
   await screen.findByText('80 cm');
+});
+
+test('a piece and its ribbing are worked in a yarn each; ribbing is that of its piece until told', () => {
+  const sent: unknown[] = [];
+  const opened = garment();
+  const yarn = (id: string, name: string) => ({
+    id,
+    neededMm: 0,
+    stages: [],
+    words: '',
+    yarn: { id, name, colour: '', fibre: '', weight: 'WORSTED' as const, traits: [] },
+  });
+  opened.plan.yarn.yarns = [yarn('yarn.1', 'Quay wool'), yarn('yarn.2', 'Net cotton')];
+  opened.plan.yarn.pieces = [
+    { piece: 'back', told: false, ribbed: true, yarn: 'yarn.1', rib: 'yarn.2' },
+    { piece: 'sleeve', told: false, ribbed: false },
+  ];
+  const editor = editorOf(opened, sent);
+  inEditor(<WorkedIn editor={editor} />, editor);
+  expect(screen.getAllByLabelText('its ribbing')).toHaveLength(1);
+  fireEvent.change(screen.getByLabelText('its ribbing'), { target: { value: '' } });
+  fireEvent.change(screen.getByLabelText('Sleeve'), { target: { value: 'yarn.2' } });
+  fireEvent.click(screen.getByRole('button', { name: 'All in Quay wool' }));
+  expect(sent).toEqual([
+    { kind: 'RIB_YARNED', piece: 'back' },
+    { kind: 'PIECE_YARNED', piece: 'sleeve', yarn: 'yarn.2' },
+    { kind: 'PIECE_YARNED', piece: 'back', yarn: 'yarn.1' },
+    { kind: 'PIECE_YARNED', piece: 'sleeve', yarn: 'yarn.1' },
+  ]);
 });

@@ -25,6 +25,7 @@ import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.PlacedSquares;
+import ruxel.core.decision.RibYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
@@ -69,6 +70,7 @@ final class DecisionLists {
           new Kept("out", TakenOut.class),
           new Kept("yarns", OwnYarn.class),
           new Kept("pieceYarns", PieceYarn.class),
+          new Kept("ribYarns", RibYarn.class),
           new Kept("seamYarns", SeamYarn.class),
           new Kept("stripYarns", StripYarn.class),
           new Kept("tails", KeptTail.class),

@@ -193,7 +193,8 @@ final class RandomChanges {
 
   private Change yarn() {
     String yarn = random.nextInt(6) == 0 ? word() : "y" + random.nextInt(3);
-    return switch (random.nextInt(8)) {
+    return switch (random.nextInt(9)) {
+      case 7 -> new YarnChange.RibYarned(piece().id(), maybe(() -> yarn));
       case 6 -> onEdge((piece, edge) -> new YarnChange.TailKept(piece.id(), edge.id(), maybe(() -> random.nextInt(3) == 0 ? length() : 800.0)));
       case 0, 1 -> new YarnChange.YarnTold(
           new Yarn(

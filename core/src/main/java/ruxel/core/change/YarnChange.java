@@ -7,6 +7,7 @@ import ruxel.core.decision.KeptTail;
 import ruxel.core.decision.OwnFactor;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.RibYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripYarn;
@@ -60,6 +61,7 @@ public sealed interface YarnChange extends Change {
                               decision ->
                                   decision instanceof OwnYarn own && own.yarn().id().equals(yarn)
                                       || decision instanceof PieceYarn piece && piece.yarn().equals(yarn)
+                                      || decision instanceof RibYarn rib && rib.yarn().equals(yarn)
                                       || decision instanceof SeamYarn seam && seam.yarn().equals(yarn)
                                       || decision instanceof StripYarn strip && strip.yarn().equals(yarn)
                                       || decision instanceof OwnFactor factor && factor.yarn().equals(yarn)))));
@@ -84,6 +86,22 @@ public sealed interface YarnChange extends Change {
     @Override
     public String label(Names names) {
       return yarn.map(id -> "Worked %s in %s".formatted(names.piece(piece), names.yarn(id))).orElseGet(() -> "Took back the yarn of " + names.piece(piece));
+    }
+  }
+
+  /** The yarn the ribbing of a piece is worked in; empty takes that of the piece. */
+  record RibYarned(String piece, Optional<String> yarn) implements YarnChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return Layout.of(garment)
+          .then(layout -> Pieces.named(layout.construct().pieces(), piece, Where.piece(piece)))
+          .then(found -> known(garment, yarn))
+          .then(known -> Outcome.of(garment.withSettings(garment.settings().with(RibYarn.class, yarn.map(id -> new RibYarn(piece, id)), piece))));
+    }
+
+    @Override
+    public String label(Names names) {
+      return yarn.map(id -> "Worked the ribbing of %s in %s".formatted(names.piece(piece), names.yarn(id))).orElseGet(() -> "Worked the ribbing of %s in its yarn".formatted(names.piece(piece)));
     }
   }
 

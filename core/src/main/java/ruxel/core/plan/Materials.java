@@ -16,6 +16,7 @@ import ruxel.core.decision.OwnFactor;
 import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.RibYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripYarn;
@@ -32,7 +33,6 @@ import ruxel.core.method.Method;
 import ruxel.core.method.Wish;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
-import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
 import ruxel.core.strand.Course;
 import ruxel.core.strand.Factor;
@@ -47,6 +47,7 @@ final class Materials {
   private final HouseRules rules;
   private final List<Yarn> yarns;
   private final Map<String, Yarn> ofPieces = new HashMap<>();
+  private final Map<String, Yarn> ofRibs = new HashMap<>();
   private final Map<SeamMatch, Course> courses = new IdentityHashMap<>();
   private final Map<SeamMatch, Optional<Yarn>> ofSeams = new IdentityHashMap<>();
   private final Optional<YarnPlan.WeightView> weight;
@@ -59,6 +60,7 @@ final class Materials {
     yarns = settings.of(OwnYarn.class).stream().map(OwnYarn::yarn).sorted(Comparator.comparing(Yarn::id)).toList();
     for (Piece piece : pieces) {
       settings.on(PieceYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).or(this::onlyOne).ifPresent(yarn -> ofPieces.put(piece.id(), yarn));
+      settings.on(RibYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).ifPresent(yarn -> ofRibs.put(piece.id(), yarn));
     }
     matches.forEach(match -> courses.put(match, Course.of(match)));
     weight = weight(pieces);
@@ -79,6 +81,13 @@ final class Materials {
 
   Optional<Yarn> ofPiece(String piece) {
     return Optional.ofNullable(ofPieces.get(piece));
+  }
+
+  /** Of a ribbing as told of it, else that of the piece. */
+  private Optional<Yarn> ofPlace(Place place) {
+    String piece = place.span().piece().id();
+    boolean isRib = place.run().fabric() == Fabric.RIB && !place.run().origin().isEdging();
+    return Optional.ofNullable(isRib ? ofRibs.get(piece) : null).or(() -> ofPiece(piece));
   }
 
   /** As told; else the one of which most of its sides is, the first told of two that come to the same. */
@@ -102,7 +111,7 @@ final class Materials {
     yarns.forEach(yarn -> lengths.put(yarn, 0.0));
     Stream.of(match.a(), match.b())
         .flatMap(side -> side.places().stream())
-        .forEach(place -> ofPiece(place.span().piece().id()).ifPresent(yarn -> lengths.merge(yarn, place.widthMm(), Double::sum)));
+        .forEach(place -> ofPlace(place).ifPresent(yarn -> lengths.merge(yarn, place.widthMm(), Double::sum)));
     Optional<Yarn> most = Optional.empty();
     for (Map.Entry<Yarn, Double> entry : lengths.entrySet()) {
       if (entry.getValue() > most.map(lengths::get).orElse(0.0)) {
@@ -110,10 +119,6 @@ final class Materials {
       }
     }
     return most;
-  }
-
-  private static Stream<ResolvedSpan> spans(SeamMatch match) {
-    return Stream.concat(match.a().spans().stream(), match.b().spans().stream());
   }
 
   /** The nearest wish: of the seam, its role, the garment. */
@@ -135,12 +140,20 @@ final class Materials {
   SeamFacts facts(SeamMatch match) {
     Seam seam = match.seam().seam();
     Optional<Yarn> own = ofSeam(match);
-    List<Optional<Yarn>> sides = spans(match).map(span -> ofPiece(span.piece().id())).toList();
+    List<Optional<Yarn>> sides = sides(match);
     List<Yarn> meeting = Stream.concat(sides.stream().flatMap(Optional::stream), own.stream()).toList();
     boolean peeks = own.isPresent() && sides.stream().allMatch(side -> side.filter(yarn -> !yarn.looksLike(own.get())).isPresent());
     return new SeamFacts(
         seam.role(), meeting.stream().anyMatch(yarn -> yarn.weight().isBulky()), is(meeting, Yarn.Trait.FUZZY), is(meeting, Yarn.Trait.SPLITTY),
         isLace(match.a()) || isLace(match.b()), peeks, wish(seam), school(School.JOIN), seam.role().isShoulder() ? load : Optional.empty());
+  }
+
+  /** The yarns that lie along both sides. */
+  private List<Optional<Yarn>> sides(SeamMatch match) {
+    Stream<SideLayout> both = Stream.of(match.a(), match.b());
+    return ofRibs.isEmpty()
+        ? both.flatMap(side -> side.spans().stream()).map(span -> ofPiece(span.piece().id())).toList()
+        : both.flatMap(side -> side.places().stream()).map(this::ofPlace).distinct().toList();
   }
 
   private static boolean is(List<Yarn> yarns, Yarn.Trait trait) {

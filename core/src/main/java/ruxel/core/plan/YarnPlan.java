@@ -48,8 +48,8 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> 
   /** A tail left on a piece where an edge starts, and the seam that begins with it. */
   public record TailView(String piece, String corner, double mm, Optional<String> seam, String words) {}
 
-  /** The yarn a piece is worked in, where it is known, and whether it was told. */
-  public record PieceIn(String piece, Optional<String> yarn, boolean told) {}
+  /** The yarn a piece is worked in, where it is known, and whether it was told; whether it has ribbing, and the yarn of that where it is another. */
+  public record PieceIn(String piece, Optional<String> yarn, boolean told, boolean ribbed, Optional<String> rib) {}
 
   /** The yarn a strip is worked in, where it is known, and whether it was told. */
   public record StripIn(String strip, Optional<String> yarn, boolean told) {}

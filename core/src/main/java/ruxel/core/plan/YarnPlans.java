@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruxel.core.decision.PieceYarn;
+import ruxel.core.decision.RibYarn;
 import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripYarn;
@@ -24,6 +25,7 @@ import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.order.Step;
+import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
 import ruxel.core.strand.SeamStrands;
@@ -86,10 +88,16 @@ final class YarnPlans {
     return new YarnPlan(
         materials.yarns().stream().map(yarn -> sum(yarn, takers(yarn, inOrder, strands))).toList(), List.copyOf(seams),
         strips.stream().map(strip -> new YarnPlan.StripIn(strip.id(), materials.ofStrip(strip.strip()).map(Yarn::id), settings.on(StripYarn.class, strip.id()).isPresent())).toList(),
-        pieces.stream().map(piece -> new YarnPlan.PieceIn(piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent())).toList(),
+        pieces.stream().map(this::worked).toList(),
         tails.views(),
         List.copyOf(without),
         materials.weight());
+  }
+
+  private YarnPlan.PieceIn worked(Piece piece) {
+    boolean ribbed = piece.edges().stream().flatMap(edge -> edge.runs().stream()).anyMatch(run -> run.fabric() == Fabric.RIB);
+    return new YarnPlan.PieceIn(
+        piece.id(), materials.ofPiece(piece.id()).map(Yarn::id), settings.on(PieceYarn.class, piece.id()).isPresent(), ribbed, settings.on(RibYarn.class, piece.id()).map(RibYarn::yarn));
   }
 
   static List<SeamMatch> inOrder(List<SeamMatch> matches, List<Step> steps) {

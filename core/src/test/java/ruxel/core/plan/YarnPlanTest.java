@@ -55,6 +55,30 @@ class YarnPlanTest {
     assertThat(seam(own, "shoulder.left").told()).isTrue();
   }
 
+  /** Ribbing of another yarn: a seam that lies on it alone is joined with that, and the advice knows that it is fuzzy. */
+  @Test
+  void ribbingMayBeOfAnotherYarn() {
+    Yarn fuzzy = new Yarn(FUZZ, FUZZ, "grey", Yarn.Weight.BULKY, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(Yarn.Trait.FUZZY, Yarn.Trait.SPLITTY), Optional.empty());
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())), new YarnChange.YarnTold(fuzzy));
+    List<Change> all = new ArrayList<>();
+    plan(told).pieces().forEach(piece -> all.add(new YarnChange.PieceYarned(piece.piece(), Optional.of(WOOL))));
+    Garment worked = with(told, all.toArray(Change[]::new));
+    assertThat(plan(worked).pieces()).as("hems and cuffs").allMatch(YarnPlan.PieceIn::ribbed).allMatch(piece -> piece.rib().isEmpty());
+    Garment ribbed = with(worked, new YarnChange.RibYarned("sleeve.left", Optional.of(FUZZ)));
+    assertThat(plan(ribbed).pieces()).filteredOn(piece -> piece.rib().isPresent()).extracting(YarnPlan.PieceIn::piece).containsExactly("sleeve.left");
+    assertThat(seam(ribbed, "side.left").yarn()).as("most of it is no ribbing").contains(WOOL);
+    assertThat(advised(ribbed, "side.left")).as("it meets fuzzy ribbing at the cuff").isNotEqualTo(advised(worked, "side.left"));
+    assertThat(advised(ribbed, "shoulder.left")).isEqualTo(advised(worked, "shoulder.left"));
+    Garment back = with(ribbed, new YarnChange.RibYarned("sleeve.left", Optional.empty()));
+    assertThat(plan(back)).isEqualTo(plan(worked));
+    assertThat(plan(with(ribbed, new YarnChange.YarnRemoved(FUZZ))).pieces()).allMatch(piece -> piece.rib().isEmpty());
+    assertThat(new YarnChange.RibYarned("sleeve.left", Optional.of("none")).apply(told).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_YARN);
+  }
+
+  private static AdviceView advised(Garment garment, String seam) {
+    return Wardrobe.plan(garment).seams().stream().filter(plan -> plan.id().equals(seam)).findFirst().orElseThrow().advice();
+  }
+
   /** 2 m are left of a ball of 100 m in 50 g: it runs out at one of the first seams; what was joined when it was weighed needs nothing. */
   @Test
   void whatIsLeftIsHeldAgainstWhatIsStillToBeJoined() {
