@@ -3,6 +3,7 @@ import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import bounds from '../api/bounds.json';
 import type { ByHand, SeamPlan } from '../api/types';
+import { figure } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 import { freeId } from './freeId';
 import { RoleChoice } from './RoleChoice';
@@ -112,6 +113,7 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
           Take it out
         </Button>
       </div>
+      <GussetForm editor={editor} seam={seam.id} onto={own} />
       {between.length > 0 && (
         <Form.Group controlId="seam-part">
           <Form.Label>Part it in two at</Form.Label>
@@ -157,5 +159,36 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
         </Form.Group>
       )}
     </div>
+  );
+}
+
+/** Rows let in between both sides: worked onto the one, and closed by what was the seam. */
+function GussetForm({ editor, seam, onto }: { editor: GarmentEditor; seam: string; onto: string }) {
+  const [rows, setRows] = useState('');
+  const count = figure(rows);
+  return (
+    <Form
+      className="inline-field"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const piece = freeId(editor.garment.plan.pieces);
+        void editor.change([{ kind: 'GUSSET_LET_IN', seam, piece, onto, rows: count }]);
+      }}
+    >
+      <Form.Label htmlFor="gusset-rows">Let in rows between its two sides</Form.Label>
+      <Form.Control
+        id="gusset-rows"
+        inputMode="numeric"
+        value={rows}
+        onChange={(event) => setRows(event.target.value)}
+      />
+      <Button
+        type="submit"
+        variant="outline-dark"
+        disabled={!(Number.isInteger(count) && count >= 1 && count <= bounds.gussetRows)}
+      >
+        Let them in
+      </Button>
+    </Form>
   );
 }

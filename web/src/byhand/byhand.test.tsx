@@ -189,6 +189,10 @@ test('a seam is renamed, turned, mirrored, parted and taken out; one taken out i
   fireEvent.click(shown.getByRole('button', { name: 'Begin at its other end' }));
   fireEvent.click(shown.getByRole('button', { name: 'The same on the other side' }));
   fireEvent.click(shown.getByRole('button', { name: 'Take it out: Left side' }));
+  fireEvent.change(shown.getByLabelText('Let in rows between its two sides'), { target: { value: '0' } });
+  expect(shown.getByRole('button', { name: 'Let them in' })).toHaveProperty('disabled', true);
+  fireEvent.change(shown.getByLabelText('Let in rows between its two sides'), { target: { value: '6' } });
+  fireEvent.click(shown.getByRole('button', { name: 'Let them in' }));
   fireEvent.change(shown.getByLabelText('Go on from its end, in one pass, with'), {
     target: { value: 'side.right' },
   });
@@ -197,6 +201,7 @@ test('a seam is renamed, turned, mirrored, parted and taken out; one taken out i
     { kind: 'SEAM_TURNED', seam: 'side.left' },
     { kind: 'SEAM_MIRRORED', seam: 'side.left', twin: 'own.1', name: 'Left side, other side' },
     { kind: 'SEAM_UNMADE', seam: 'side.left' },
+    { kind: 'GUSSET_LET_IN', seam: 'side.left', piece: 'own.1', onto: 'own.1', rows: 6 },
     { kind: 'SEAMS_TOGETHER', seam: 'side.left', next: 'side.right' },
     { kind: 'SEAM_PUT_BACK', seam: 'shoulder.left' },
   ]);

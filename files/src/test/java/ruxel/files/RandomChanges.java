@@ -139,7 +139,8 @@ final class RandomChanges {
 
   private Change own() {
     String id = "own." + random.nextInt(3);
-    return switch (random.nextInt(15)) {
+    return switch (random.nextInt(16)) {
+      case 15 -> new OwnSeam.GussetLetIn(seam(), id, "own.g" + random.nextInt(3), number(0, 12));
       case 0 -> new OwnChange.PieceAdded(id, word(), one(Piece.Part.values()), one(Cloth.Dye.values()), walk());
       case 1 -> new OwnChange.PieceCopied(piece().id(), id, word(), random.nextBoolean());
       case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? word() : id);

@@ -220,6 +220,33 @@ public sealed interface OwnSeam extends Change {
     }
   }
 
+  /** Rows let in between both sides of a seam, in the gauge of its first piece: a piece of one's own, worked {@code onto} side A and closed by what was the seam. */
+  record GussetLetIn(String seam, String piece, String onto, int rows) implements OwnSeam {
+    public static final int MOST_ROWS = 200;
+
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      if (rows < 1 || rows > MOST_ROWS) {
+        return Outcome.refused(Finding.of(FindingCode.COUNT_OUT_OF_RANGE, Where.seam(seam), Fact.count("least", 1), Fact.count("most", MOST_ROWS), Fact.count("value", rows)));
+      }
+      return Given.of(garment)
+          .then(given -> given.told(seam))
+          .then(
+              found -> {
+                Gusset gusset = Gusset.of(found, piece, onto, rows, garment.rules());
+                return called(onto, gusset.onto().name())
+                    .then(called -> free(garment, onto))
+                    .then(free -> OwnChange.added(garment, piece, gusset.piece().name(), gusset.piece()))
+                    .then(with -> Given.of(with).then(given -> given.with(gusset.seams(given).stream().map(Seam::id).toList(), gusset.seams(given))));
+              });
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Let a gusset in at " + names.seam(seam);
+    }
+  }
+
   /** The same on the other half of the garment. */
   record SeamMirrored(String seam, String twin, String name) implements OwnSeam {
     @Override
