@@ -66,7 +66,7 @@ record Gusset(ResolvedSeam seam, Piece piece, Seam onto, Seam closing) {
       }
     }
     Seam was = seam.seam();
-    Seam worked = new Seam(onto, cut(was.name() + ", onto the gusset"), SeamRole.OTHER, was.a(), Seam.SideOf.of(piece.name(), inner), onInner, was.hidden(), Seam.Working.USUAL, Optional.empty());
+    Seam worked = new Seam(onto, cut("Gusset of the " + low), SeamRole.OTHER, was.a(), Seam.SideOf.of(piece.name(), inner), onInner, was.hidden(), Seam.Working.USUAL, Optional.empty());
     Seam closing = new Seam(was.id(), was.name(), was.role(), Seam.SideOf.of(piece.name(), outer), was.b(), onOuter, was.hidden(), was.working(), was.method());
     return new Gusset(seam, piece, worked, closing);
   }

@@ -42,7 +42,7 @@ class GussetTest {
     assertThat(stitches * 100 / 14.0).as("as long as the side, to a stitch for each part of it").isCloseTo(sideMm, within(2 * 100 / 14.0));
     assertThat(plan.seams()).hasSize(before.seams().size() + 1);
     assertThat(seam(plan, "side.left").name()).isEqualTo("Left side and sleeve");
-    assertThat(seam(plan, "own.o").name()).isEqualTo("Left side and sleeve, onto the gusset");
+    assertThat(seam(plan, "own.o").name()).isEqualTo("Gusset of the left side and sleeve");
     for (String id : List.of("side.left", "own.o")) {
       assertThat(seam(plan, id).ease().orElseThrow().verdict()).as(id).isLessThanOrEqualTo(Ease.Verdict.EASE_EVENLY);
       assertThat(plan.steps().stream().filter(step -> step.seam().equals(id)).findFirst().orElseThrow().after()).as(id).contains("armhole.left");
