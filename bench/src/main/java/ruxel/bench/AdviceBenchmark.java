@@ -3,6 +3,7 @@ package ruxel.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -111,6 +112,6 @@ public class AdviceBenchmark {
   public Alternatives ordersOfTwoHundredPieces() {
     Order order = Order.of(seams, Contiguity.of(gluing, seams), List.of());
     SeamGraph graph = SeamGraph.of(gluing, seams);
-    return Alternatives.of(order, seams, pieces, graph, new Leading(join -> Optional.of(Method.Tool.HOOK), List.of()));
+    return Alternatives.of(order, seams, pieces, graph, new Leading(join -> Optional.of(Method.Tool.HOOK), List.of(), Set.of()));
   }
 }

@@ -7,6 +7,7 @@ import static ruxel.e2e.Product.view;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -40,6 +41,26 @@ class AdviceTest {
     Product.assertAccessible(page);
     page.navigate(garment + "/seam/shoulder.right");
     assertThat(page.getByText("Taken for this seam.")).isVisible();
+  }
+
+  /** A tail left on the back where the left shoulder starts: no new yarn for it, and nothing to fasten on; what joins nothing is ticked off and stays so. */
+  @Test
+  void aTailIsJoinedWithAndWorkIsTickedOff() {
+    view(page, "Yarn").click();
+    page.getByLabel("Corner at which a tail hangs").selectOption(new SelectOption().setLabel("Back: left shoulder and left side"));
+    page.getByLabel("Length of the tail").fill("120");
+    button(page, "It hangs there").click();
+    assertThat(page.getByText("the left shoulder begins with it")).isVisible();
+    assertThat(page.getByText("No new yarn.")).isVisible();
+    Product.assertAccessible(page);
+    view(page, "Order").click();
+    assertThat(page.getByText("Begin with the tail of the back, 120 cm")).isVisible();
+    Locator look = page.getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Done: Look every piece over"));
+    look.check();
+    assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(false)).first()).isVisible();
+    page.reload();
+    assertThat(look).isChecked();
+    Product.assertAccessible(page);
   }
 
   /** A yarn told and weighed on the scale: enough or not, what to buy, and the maker's own factor. */

@@ -63,6 +63,19 @@ class ByHandTest {
     assertThat(Product.button(page, "Take it out: Tideline")).isVisible();
   }
 
+  /** Rows let in at the side: a piece of one's own between both sides, matched on either edge. */
+  @Test
+  void aGussetIsLetIn() {
+    layOut();
+    seam("Left side and sleeve").click();
+    page.getByLabel("Let in rows between its two sides").fill("4");
+    Product.button(page, "Let them in").click();
+    assertThat(seam("Gusset of the left side and sleeve")).isVisible();
+    assertThat(Product.button(page, "Remove Gusset, left side and sleeve")).isVisible();
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Table").setExact(true)).click();
+    assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("None of seven seams joined yet"))).isVisible();
+  }
+
   /** What a construction joined is taken out, then pointed at: an edge, and its partner comes with it. */
   @Test
   void edgesAreJoinedByPointing() {

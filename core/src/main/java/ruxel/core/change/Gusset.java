@@ -21,6 +21,7 @@ import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.OutlinePoint;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
@@ -100,19 +101,19 @@ record Gusset(ResolvedSeam seam, Piece piece, Seam onto, Seam closing) {
       Span next = spans.get(i).span();
       // A span over several squares is resolved in parts.
       if (next != spans.get(i - 1).span()) {
-        between(Corner.behind(spans.get(i - 1)), Corner.before(spans.get(i))).ifPresent(all::add);
+        between(OutlinePoint.behind(spans.get(i - 1)), OutlinePoint.before(spans.get(i))).ifPresent(all::add);
         all.add(next);
       }
     }
     return side.with(all);
   }
 
-  /** The ends of the rows as they lie from one corner to another: from A to B, or back. */
-  private Optional<Span> between(Corner from, Corner to) {
+  /** The ends of the rows as they lie from one point to another: from A to B, or back. */
+  private Optional<Span> between(OutlinePoint from, OutlinePoint to) {
     boolean forward = seam.a().get(0).forward();
     for (boolean start : new boolean[] {true, false}) {
-      Corner onA = Corner.of(seam.a(), start);
-      Corner onB = Corner.of(seam.b(), start);
+      OutlinePoint onA = OutlinePoint.of(seam.a(), start);
+      OutlinePoint onB = OutlinePoint.of(seam.b(), start);
       String edge = start == forward ? START : END;
       boolean isBack = from.equals(onB) && to.equals(onA);
       if (isBack || from.equals(onA) && to.equals(onB)) {
@@ -121,26 +122,6 @@ record Gusset(ResolvedSeam seam, Piece piece, Seam onto, Seam closing) {
       }
     }
     return Optional.empty();
-  }
-
-  /** A point of an outline: before a unit of an edge; the end of an edge is the start of the next. */
-  private record Corner(String piece, int edge, int cut) {
-    private static Corner at(ResolvedSpan span, int cut) {
-      boolean isNext = cut == span.edge().units();
-      return new Corner(span.piece().id(), isNext ? (span.edgeIndex() + 1) % span.piece().edges().size() : span.edgeIndex(), isNext ? 0 : cut);
-    }
-
-    static Corner before(ResolvedSpan span) {
-      return at(span, span.forward() ? span.from() : span.to());
-    }
-
-    static Corner behind(ResolvedSpan span) {
-      return at(span, span.forward() ? span.to() : span.from());
-    }
-
-    static Corner of(List<ResolvedSpan> side, boolean start) {
-      return start ? before(side.get(0)) : behind(side.get(side.size() - 1));
-    }
   }
 
   private static double lengthMm(ResolvedSpan span) {

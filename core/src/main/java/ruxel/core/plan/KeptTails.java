@@ -1,7 +1,9 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,8 +17,7 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 import ruxel.core.seam.Join;
-import ruxel.core.seam.ResolvedSeam;
-import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.OutlinePoint;
 import ruxel.core.strand.SeamStrands;
 import ruxel.core.yarn.Yarn;
 
@@ -26,28 +27,16 @@ import ruxel.core.yarn.Yarn;
  */
 final class KeptTails {
   private final List<Tail> tails = new ArrayList<>();
+  private final Map<OutlinePoint, Tail> hanging = new HashMap<>();
   private final Map<Join, Tail> used = new HashMap<>();
+  private final Map<Tail, Join> users = new IdentityHashMap<>();
   private final List<SeamMatch> inOrder;
   private final Materials materials;
   private final Wording wording;
   private final double fastenOffMm;
 
-  /** A tail with its piece and the edge at whose start it hangs. */
+  /** A tail with its piece and the number of the edge at whose start it hangs. */
   record Tail(KeptTail told, Piece piece, int edge) {
-    private boolean hangsAt(List<ResolvedSpan> side, boolean start) {
-      ResolvedSpan span = start ? side.get(0) : side.get(side.size() - 1);
-      if (!span.piece().id().equals(piece.id())) {
-        return false;
-      }
-      int cut = start == span.forward() ? span.from() : span.to();
-      boolean isStart = span.edgeIndex() == edge && cut == 0;
-      return isStart || (span.edgeIndex() + 1) % piece.edges().size() == edge && cut == span.edge().units();
-    }
-
-    private boolean hangsAt(ResolvedSeam seam, boolean start) {
-      return hangsAt(seam.a(), start) || hangsAt(seam.b(), start);
-    }
-
     /** What it is called, for the middle of a sentence. */
     String words() {
       return "tail of the " + Wording.low(piece.name());
@@ -73,19 +62,32 @@ final class KeptTails {
       Optional<Piece> piece = Pieces.find(pieces, each.piece());
       piece.flatMap(of -> of.edge(each.corner())).ifPresent(edge -> tails.add(new Tail(each, piece.get(), piece.get().edges().indexOf(edge))));
     }
+    tails.forEach(tail -> hanging.put(new OutlinePoint(tail.piece().id(), tail.edge(), 0), tail));
     for (SeamMatch match : tails.isEmpty() ? List.<SeamMatch>of() : inOrder) {
       if (!inRows.contains(match.seam().join())) {
-        needed(match).ifPresent(mm -> taken(match, mm).ifPresent(tail -> used.put(match.seam().join(), tail)));
+        needed(match).flatMap(mm -> taken(match, mm)).ifPresent(tail -> begin(match.seam().join(), tail));
       }
     }
   }
 
-  private Optional<Tail> taken(SeamMatch match, double neededMm) {
-    return free().filter(tail -> tail.hangsAt(match.seam(), true) && isOfItsYarn(tail, match) && tail.told().mm() >= neededMm).min((one, other) -> Double.compare(one.told().mm(), other.told().mm()));
+  private void begin(Join join, Tail tail) {
+    used.put(join, tail);
+    users.put(tail, join);
   }
 
-  private Stream<Tail> free() {
-    return tails.stream().filter(tail -> !used.containsValue(tail));
+  private Optional<Tail> taken(SeamMatch match, double neededMm) {
+    return at(match, true)
+        .filter(tail -> !users.containsKey(tail) && isOfItsYarn(tail, match) && tail.told().mm() >= neededMm)
+        .min(Comparator.comparingDouble(tail -> tail.told().mm()));
+  }
+
+  /** Those that hang where a seam starts, or ends, on either side. */
+  private Stream<Tail> at(SeamMatch match, boolean start) {
+    return Stream.of(match.seam().a(), match.seam().b()).flatMap(side -> Optional.ofNullable(hanging.get(OutlinePoint.of(side, start))).stream());
+  }
+
+  private boolean hangs(Tail tail, SeamMatch match, boolean start) {
+    return at(match, start).anyMatch(other -> other == tail);
   }
 
   /** What the first strand takes from where it hangs: it is not fastened on; empty without a method. */
@@ -114,18 +116,14 @@ final class KeptTails {
     return Set.copyOf(used.keySet());
   }
 
-  int count() {
-    return tails.size();
-  }
-
   /** Those that no seam begins with: ends of their own. */
   List<Tail> idle() {
-    return free().toList();
+    return tails.stream().filter(tail -> !users.containsKey(tail)).toList();
   }
 
   /** The first seam that runs over where a tail hangs. */
   Optional<SeamMatch> over(Tail tail) {
-    return inOrder.stream().filter(match -> tail.hangsAt(match.seam(), true) || tail.hangsAt(match.seam(), false)).findFirst();
+    return inOrder.stream().filter(match -> hangs(tail, match, true) || hangs(tail, match, false)).findFirst();
   }
 
   List<YarnPlan.TailView> views() {
@@ -133,7 +131,7 @@ final class KeptTails {
   }
 
   private YarnPlan.TailView view(Tail tail) {
-    Optional<Join> with = used.entrySet().stream().filter(entry -> entry.getValue() == tail).map(Map.Entry::getKey).findFirst();
+    Optional<Join> with = Optional.ofNullable(users.get(tail));
     return new YarnPlan.TailView(tail.told().piece(), tail.told().corner(), tail.told().mm(), with.map(Join::id), "%s, %s: %s".formatted(Wording.capital(tail.words()), tail.where(), with.map(this::usedWords).orElseGet(() -> idleWords(tail))));
   }
 
@@ -144,11 +142,11 @@ final class KeptTails {
 
   /** Why no seam begins with it, and what would help. */
   private String idleWords(Tail tail) {
-    Optional<SeamMatch> starts = inOrder.stream().filter(match -> tail.hangsAt(match.seam(), true) && !used.containsKey(match.seam().join())).findFirst();
+    Optional<SeamMatch> starts = inOrder.stream().filter(match -> hangs(tail, match, true) && !used.containsKey(match.seam().join())).findFirst();
     if (starts.isPresent()) {
       return starts.flatMap(match -> needed(match).map(mm -> hindrance(tail, match, mm))).orElseGet(() -> "the %s starts there; choose its method first.".formatted(name(starts.get())));
     }
-    Optional<SeamMatch> ends = inOrder.stream().filter(match -> tail.hangsAt(match.seam(), false)).findFirst();
+    Optional<SeamMatch> ends = inOrder.stream().filter(match -> hangs(tail, match, false)).findFirst();
     return ends.map(match -> needed(match).filter(mm -> tail.told().mm() < mm || !isOfItsYarn(tail, match)).map(mm -> hindrance(tail, match, mm)).orElseGet(() -> "the %s ends there; begun at its other end it could be joined with it.".formatted(name(match)))).orElse("no seam starts there; an end to weave in.");
   }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.construction.Answers;
+import ruxel.core.decision.Chore;
 import ruxel.core.decision.MadeCount;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
@@ -48,6 +49,9 @@ class LabelsTest {
         Arguments.of(
             new EdgeChange.LandmarkPut("back", "left", "w", " Wave ", Landmark.Kind.REPEAT, 4, 8, 3, Optional.empty()), "Marked Wave on the left side of the back"),
         Arguments.of(new EdgeChange.LandmarkRemoved("back", "left", "w"), "Took a mark off the left side of the back"),
+        Arguments.of(new OrderChange.ChoreTicked(Chore.INSPECT, true), "Looked every piece over"),
+        Arguments.of(new OrderChange.ChoreTicked(Chore.WEAVE, false), "Not done after all: wove in what was left"),
+        Arguments.of(new OwnSeam.GussetLetIn("side.left", "own.1", "own.2", 4), "Let a gusset in at the left side and sleeve"),
         Arguments.of(new PieceChange.LeanFound("back", Optional.of(-12.0), false), "Noted a lean of 1.2 cm of the back"),
         Arguments.of(new PieceChange.LeanFound("back", Optional.empty(), false), "Took back the lean of the back"),
         Arguments.of(new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_1)), "Corner with one chain, shared behind the hem of the back"),
