@@ -91,7 +91,7 @@ function When({ work, strip, garment, change }: Props & { strip: string }) {
 export function SoFar({ work }: { work: WorkStep }) {
   const yarn =
     work.kind === 'SEAM'
-      ? `${work.fastenOn ? 'Fasten on' : 'Go on'}, ${work.cut ? 'cut at its end' : 'do not cut'}. `
+      ? `${work.fastenOn ? 'Fasten on' : 'Nothing to fasten on'}, ${work.cut ? 'cut at its end' : 'do not cut'}. `
       : '';
   return (
     <p className="soft">

@@ -66,6 +66,51 @@ class PartsTest {
     }
   }
 
+  /** Intervals that are parted in halves are mirrored as a whole: the border lies at the same place, counted from the other end. */
+  @Test
+  void halvesKeepTheMirrorLaw() {
+    int parted = 0;
+    for (int m = 20; m <= 60; m += 3) {
+      for (int n = m + 1; n <= 2 * m; n += 2) {
+        List<Parts.Part> forward = Parts.of(Stretch.even(n), Stretch.even(m), From.START, Surplus.EVEN, false, RULES);
+        List<Parts.Part> backward = new ArrayList<>(Parts.of(Stretch.even(n), Stretch.even(m), From.END, Surplus.EVEN, false, RULES));
+        Collections.reverse(backward);
+        assertThat(backward).as("%d on %d", n, m).extracting(Parts.Part::placesA).isEqualTo(forward.stream().map(Parts.Part::placesA).toList());
+        assertThat(backward).as("%d on %d", n, m).extracting(Parts.Part::placesB).isEqualTo(forward.stream().map(Parts.Part::placesB).toList());
+        List<Parts.Part> turned = Parts.of(Stretch.even(m), Stretch.even(n), From.START, Surplus.EVEN, false, RULES);
+        assertThat(turned).as("the other side the finer").extracting(Parts.Part::placesB).isEqualTo(forward.stream().map(Parts.Part::placesA).toList());
+        boolean nearTheMiddle = forward.size() != 2 || Math.abs(2 * forward.get(0).placesA() - n) <= 4;
+        assertThat(nearTheMiddle).as("%d on %d: %s", n, m, forward).isTrue();
+        parted += forward.size() > 1 ? 1 : 0;
+      }
+    }
+    assertThat(parted).isPositive();
+  }
+
+  /** Spaces may be skipped or eased though counts are equal; nowhere to go, equal counts are joined one to one all the same. */
+  @Test
+  void equalCountsWithSpacesHaveAPlanWhateverThePolicy() {
+    Stretch spaced = Edges.withSpace(5, 7, 20, 5);
+    for (Surplus surplus : Surplus.values()) {
+      List<Parts.Part> parts = Parts.of(spaced, Edges.of(11, 8), From.START, surplus, false, RULES);
+      assertThat(parts).as("%s", surplus).isNotEmpty();
+      assertThat(parts.stream().mapToInt(Parts.Part::placesA).sum()).isEqualTo(11);
+      assertThat(parts.stream().mapToInt(Parts.Part::placesB).sum()).isEqualTo(11);
+    }
+  }
+
+  /** Where the rest would be no longer than what is to be taken up, all of it gathers. */
+  @Test
+  void aShortSideGathersAsAWhole() {
+    List<Parts.Part> parts = Parts.of(Edges.of(20, 7), Edges.of(8, 17), From.START, Surplus.TO_HIDDEN, false, RULES);
+    assertThat(parts).allMatch(Parts.Part::gathers);
+    List<Parts.Part> longer = Parts.of(Edges.of(40, 7), Edges.of(38, 7), From.START, Surplus.TO_HIDDEN, false, RULES);
+    assertThat(longer).extracting(Parts.Part::gathers).containsExactly(true, false);
+    // 80 mm hold 11 of 7 mm and no twelfth; 80 mm to the hair hold ten of 8 mm.
+    assertThat(longer.get(0).placesA()).isEqualTo(11);
+    assertThat(Parts.of(Edges.of(40, 8), Edges.of(38, 8), From.START, Surplus.TO_HIDDEN, false, RULES).get(0).placesA()).isEqualTo(10);
+  }
+
   @Test
   void surplusThatMayGoNowhereHasNoPlanUnlessCountsAreEqual() {
     assertThat(Parts.of(Edges.of(8, 7), Edges.of(7, 7), From.START, Surplus.NOWHERE, false, RULES)).isEmpty();
