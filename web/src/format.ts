@@ -2,12 +2,13 @@
 
 export type Unit = 'CM' | 'INCH';
 
+const MM_PER_CM = 10;
 const MM_PER_INCH = 25.4;
 const QUARTERS = ['', '¼', '½', '¾'];
 
 export function length(mm: number, unit: Unit): string {
   if (unit === 'CM') {
-    return `${trimmed(mm / 10)} cm`;
+    return `${trimmed(mm / MM_PER_CM)} cm`;
   }
   const quarters = Math.round((mm / MM_PER_INCH) * 4);
   const whole = Math.floor(quarters / 4);
@@ -58,4 +59,14 @@ export function count(n: number, one: string, many = `${one}s`): string {
 /** A figure as it is typed, with a point or a comma. */
 export function figure(text: string): number {
   return Number(text.trim().replace(',', '.'));
+}
+
+/** Mm in one of the maker’s unit. */
+export function mmPer(unit: Unit): number {
+  return unit === 'CM' ? MM_PER_CM : MM_PER_INCH;
+}
+
+/** What a length typed in the maker’s unit is in mm. */
+export function toMm(text: string, unit: Unit): number {
+  return figure(text) * mmPer(unit);
 }

@@ -42,7 +42,16 @@ export function Bench() {
       }
       asWorked={() =>
         garment.data && (
-          <YarnTook garment={garment.data} seam={seam} onKeep={(changes) => bench.change.mutate(changes)} />
+          <YarnTook
+            garment={garment.data}
+            seam={seam}
+            onKeep={(changes) =>
+              bench.change.mutateAsync(changes).then(
+                () => true,
+                () => false,
+              )
+            }
+          />
         )
       }
       leaveTo={`/garments/${id}`}

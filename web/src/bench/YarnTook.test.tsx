@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
 import type { Opened } from '../api/types';
 import { garment, seam } from '../testing/sample';
@@ -40,24 +40,38 @@ function opened(over: Partial<Opened['plan']['yarn']['seams'][number]> = {}): Op
   return made;
 }
 
-test('what a joined seam took is one more measurement over its whole length', () => {
+test('what a joined seam took is one more measurement over its whole length, kept once it is taken', async () => {
   const sent: unknown[] = [];
-  render(<YarnTook garment={opened()} seam="side.left" onKeep={(changes) => sent.push(...changes)} />);
+  let taken = false;
+  render(
+    <YarnTook
+      garment={opened()}
+      seam="side.left"
+      onKeep={(changes) => {
+        sent.push(...changes);
+        return Promise.resolve(taken);
+      }}
+    />,
+  );
   expect(screen.getByText(/along 40 cm it took, without the tails, of Quay wool/)).toBeDefined();
   const keep = screen.getByRole('button', { name: 'Keep it' });
   fireEvent.change(screen.getByRole('textbox'), { target: { value: '-3' } });
   expect(keep).toHaveProperty('disabled', true);
   fireEvent.change(screen.getByRole('textbox'), { target: { value: '74' } });
-  fireEvent.click(keep);
+  await act(async () => fireEvent.click(keep));
+  expect(screen.queryByText(/^Kept/)).toBeNull();
   expect(sent).toEqual([
     { kind: 'FACTOR_MEASURED', method: 'whip-both', yarn: 'yarn.1', seamMm: 400, yarnMm: 740 },
   ]);
+  taken = true;
+  await act(async () => fireEvent.click(keep));
+  expect(screen.getByText(/^Kept/)).toBeDefined();
   expect(screen.queryByRole('button')).toBeNull();
 });
 
 test('without a yarn told there is nothing to measure it of', () => {
   const made = opened();
   delete made.plan.yarn.seams[0]!.yarn;
-  render(<YarnTook garment={made} seam="side.left" onKeep={() => undefined} />);
+  render(<YarnTook garment={made} seam="side.left" onKeep={() => Promise.resolve(true)} />);
   expect(screen.queryByRole('textbox')).toBeNull();
 });

@@ -1,15 +1,13 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Change, Opened } from '../api/types';
-import { figure, length } from '../format';
-
-const MM_PER_CM = 10;
-const MM_PER_INCH = 25.4;
+import { length, toMm } from '../format';
 
 interface Props {
   garment: Opened;
   seam: string;
-  onKeep: (changes: Change[]) => void;
+  /** Whether it is kept. */
+  onKeep: (changes: Change[]) => Promise<boolean>;
 }
 
 /** How much yarn a joined seam took: one more measurement of the maker’s own factor. */
@@ -26,14 +24,15 @@ export function YarnTook({ garment, seam, onKeep }: Props) {
   if (kept) {
     return <p>Kept: with it, the yarn of the seams still to come is reckoned.</p>;
   }
-  const yarnMm = figure(took) * (plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH);
+  const yarnMm = toMm(took, plan.unit);
   return (
     <Form
       className="inline-field"
       onSubmit={(event) => {
         event.preventDefault();
-        onKeep([{ kind: 'FACTOR_MEASURED', method, yarn: yarn.id, seamMm: of.lengthMm, yarnMm }]);
-        setKept(true);
+        void onKeep([{ kind: 'FACTOR_MEASURED', method, yarn: yarn.id, seamMm: of.lengthMm, yarnMm }]).then(
+          setKept,
+        );
       }}
     >
       <Form.Label htmlFor="yarn-took">

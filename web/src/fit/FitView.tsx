@@ -1,14 +1,11 @@
 import { Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { CheckView, Fit, Measure, Wearer } from '../api/types';
-import { figure, length, trimmed } from '../format';
+import { figure, length, trimmed, mmPer } from '../format';
 import { useEditor } from '../shell/GarmentPage';
 import { SavedField } from '../shell/SavedField';
 import './fit.css';
 import { FIT_WORDS, MEASURES, VERDICT_WORDS, WEARER_WORDS } from './words';
-
-const MM_PER_CM = 10;
-const MM_PER_INCH = 25.4;
 
 /** Will it fit: who wears it, their measures, and each finished size held against them; with the cautions that follow. */
 export function FitView() {
@@ -16,7 +13,7 @@ export function FitView() {
   const { plan } = garment;
   const { wearer: checks } = plan;
   const { wearer, fit, measures, care } = plan.wearing;
-  const mmPerUnit = plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH;
+  const mmPerUnit = mmPer(plan.unit);
   const tight = checks.filter(({ verdict }) => verdict === 'TIGHT' || verdict === 'LONG').length;
   const asked = checks.filter(({ verdict }) => verdict === 'ASK').length;
   return (

@@ -1,12 +1,9 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { MethodEntry, SeamPlan } from '../api/types';
-import { figure, length } from '../format';
+import { length, toMm } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 import { readScale } from './scale';
-
-const MM_PER_CM = 10;
-const MM_PER_INCH = 25.4;
 
 /** The maker’s own factor: work twenty joints of a seam and say how much yarn they took, or weigh before and after. */
 export function Calibration({ editor, catalogue }: { editor: GarmentEditor; catalogue: MethodEntry[] }) {
@@ -25,7 +22,6 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
   const { yarn, mmPerGram } = plan.yarn.yarns.find(({ id }) => id === seam.yarn)!;
   const method = planned.method!;
   const title = catalogue.find(({ id }) => id === method)!.title.toLowerCase();
-  const mmPerUnit = plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH;
   const measure = async (yarnMm: number) => {
     if (await editor.change([{ kind: 'FACTOR_MEASURED', method, yarn: yarn.id, seamMm, yarnMm }])) {
       setTook('');
@@ -44,7 +40,7 @@ export function Calibration({ editor, catalogue }: { editor: GarmentEditor; cata
       await measure((before - grams) * mmPerGram);
     }
   };
-  const typed = figure(took) * mmPerUnit;
+  const typed = toMm(took, plan.unit);
   return (
     <section aria-label="Your own factor">
       <h2>Measure your own</h2>

@@ -1,10 +1,7 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import { figure, length } from '../format';
+import { length, toMm } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
-
-const MM_PER_CM = 10;
-const MM_PER_INCH = 25.4;
 
 /** Tails left on the pieces to be joined with: where they hang, how long they are, and which seam begins with each. */
 export function KeptTails({ editor }: { editor: GarmentEditor }) {
@@ -19,7 +16,7 @@ export function KeptTails({ editor }: { editor: GarmentEditor }) {
     })),
   );
   const chosen = corners[Number(corner)];
-  const mm = figure(long) * (plan.unit === 'CM' ? MM_PER_CM : MM_PER_INCH);
+  const mm = toMm(long, plan.unit);
   const keep = async () => {
     if (
       chosen &&

@@ -152,7 +152,7 @@ final class KeptTails {
 
   private String hindrance(Tail tail, SeamMatch match, double neededMm) {
     if (!isOfItsYarn(tail, match)) {
-      return "the %s starts there, but is joined with another yarn.".formatted(name(match));
+      return "the %s is joined with another yarn; an end to weave in.".formatted(name(match));
     }
     return tail.told().mm() < neededMm
         ? "too short for the %s, which takes %s; an end to weave in.".formatted(name(match), wording.yarn(neededMm))

@@ -179,8 +179,7 @@ class PanelRepairsTest {
   void stripesThatMissAreBegunElsewhereOrPinned(int onA, int onB, String by, String later, String earlier) {
     List<Repair> repairs = repairs(striped(onA, onB, 8, 4, 40));
     List<Repair> begin = rung(repairs, Rung.BEGIN_ELSEWHERE);
-    assertThat(begin).extracting(Repair::title)
-        .containsExactly("Begin the stripes of the b %s %s, as the seam runs".formatted(by, later), "Begin the stripes of the a %s %s, as the seam runs".formatted(by, earlier));
+    assertThat(begin).extracting(Repair::title).containsExactly("Begin the stripes of the b %s %s, as the seam runs".formatted(by, later), "Begin the stripes of the a %s %s, as the seam runs".formatted(by, earlier));
     assertThat(begin).allMatch(repair -> repair.words().equals("0 of 4 meet now; then 4 would.") && repair.effort() == Effort.MUCH);
     for (Repair repair : begin) {
       assertThat(seamOf(after(striped(onA, onB, 8, 4, 40), repair.changes().toArray(Change[]::new))).phases()).as(repair.changes().toString()).extracting(SeamPlan.PhaseView::met).containsExactly(4);
@@ -199,12 +198,14 @@ class PanelRepairsTest {
     assertThat(seamOf(pinned).phases()).extracting(SeamPlan.PhaseView::met).containsExactly(4);
   }
 
-  /** Of twenty pairs every second is pinned: no more than a dozen anchors. */
+  /** Of twenty pairs every second is pinned, and named by its number: no more than a dozen anchors. */
   @Test
   void noMoreThanADozenArePinned() {
     Repair pin = rung(repairs(striped(20, 21, 8, 20, 200)), Rung.PIN).get(0);
     assertThat(pin.changes()).hasSize(10);
     assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().a()).isSorted().doesNotHaveDuplicates();
+    assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().id()).startsWith("own.stripe.1", "own.stripe.3").endsWith("own.stripe.19");
+    assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().name()).startsWith("stripe 1", "stripe 3");
   }
 
   /** What is begun over the end loses a stripe there and gains one at the other end: where B's first and how many there are, then A's. */
@@ -212,15 +213,7 @@ class PanelRepairsTest {
   @CsvSource({"6, 1, 2, 5, 1, 5", "1, 6, 7, 4, 6, 4", "6, 3, 2, 5, 3, 5"})
   void stripesPushedOverAnEndComeInAtTheOther(int onA, int onB, int atB, int timesB, int atA, int timesA) {
     List<Repair> begin = rung(repairs(striped(onA, onB, 8, 5, 40)), Rung.BEGIN_ELSEWHERE);
-    assertThat(begin).extracting(repair -> ((EdgeChange.LandmarkPut) repair.changes().get(0)).landmark()).extracting(mark -> List.of(mark.at(), mark.times(), mark.every()))
-        .containsExactly(List.of(atB, timesB, 8), List.of(atA, timesA, 8));
-  }
-
-  @Test
-  void eachPinIsNamedByItsPair() {
-    Repair pin = rung(repairs(striped(20, 21, 8, 20, 200)), Rung.PIN).get(0);
-    assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().id()).startsWith("own.stripe.1", "own.stripe.3").endsWith("own.stripe.19");
-    assertThat(pin.changes()).extracting(change -> ((SeamChange.AnchorPinned) change).pin().name()).startsWith("stripe 1", "stripe 3");
+    assertThat(begin).extracting(repair -> ((EdgeChange.LandmarkPut) repair.changes().get(0)).landmark()).extracting(mark -> List.of(mark.at(), mark.times(), mark.every())).containsExactly(List.of(atB, timesB, 8), List.of(atA, timesA, 8));
   }
 
   /** What each way of easing does, and what it risks. */
@@ -234,8 +227,7 @@ class PanelRepairsTest {
     Repair over = rung(repairs(sides(41, 40)), Rung.EASE).stream().filter(repair -> repair.title().startsWith("Pass over")).findFirst().orElseThrow();
     assertThat(over.words()).endsWith(": some row ends or spaces are left out, one at a time.");
     assertThat(over.risk()).isEqualTo("A place passed over may show as a hole in loose fabric.");
-    SeamChange.SeamWorked.Way hidden = new SeamChange.SeamWorked.Way(false, Surplus.TO_HIDDEN, 0, Optional.empty(), false, SideWorking.USUAL, SideWorking.USUAL);
-    Repair even = rung(repairs(after(tops(22, 20), new SeamChange.SeamWorked("s", hidden))), Rung.EASE).stream().filter(repair -> repair.title().equals("Ease it in evenly")).findFirst().orElseThrow();
+    Repair even = rung(repairs(after(tops(22, 20), new SeamChange.SeamWorked("s", false, Surplus.TO_HIDDEN, 0, false, SideWorking.USUAL, SideWorking.USUAL))), Rung.EASE).stream().filter(repair -> repair.title().equals("Ease it in evenly")).findFirst().orElseThrow();
     assertThat(even.words()).endsWith(": spread over the whole length it lies flat after blocking.");
     assertThat(even.risk()).isEqualTo("Stripes and repeats shift a little against each other.");
   }
@@ -271,11 +263,10 @@ class PanelRepairsTest {
     }
   }
 
+  /** B is joined backwards: its own cut lies as far from its end. */
   private static Garment striped(int onA, int onB, int every, int times, int rows) {
-    Piece a = with(Panels.rectangle("a", 30, rows), "right", onA, every, times);
-    // Backwards along B: its own cut lies as far from its end.
     Piece b = with(Panels.rectangle("b", 30, rows), "left", rows - onB - (times - 1) * every, every, times);
-    return Panels.garment(List.of(a, b), List.of(seam("right", "left")));
+    return Panels.garment(List.of(with(Panels.rectangle("a", 30, rows), "right", onA, every, times), b), List.of(seam("right", "left")));
   }
 
   private static Piece with(Piece piece, String edge, int at, int every, int times) {
