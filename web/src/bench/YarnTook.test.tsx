@@ -53,7 +53,7 @@ test('what a joined seam took is one more measurement over its whole length, kep
       }}
     />,
   );
-  expect(screen.getByText(/along 40 cm it took, without the tails, of Quay wool/)).toBeDefined();
+  expect(screen.getByText(/Its 40 cm took, without the tails/)).toBeDefined();
   const keep = screen.getByRole('button', { name: 'Keep it' });
   fireEvent.change(screen.getByRole('textbox'), { target: { value: '-3' } });
   expect(keep).toHaveProperty('disabled', true);

@@ -36,8 +36,7 @@ export function YarnTook({ garment, seam, onKeep }: Props) {
       }}
     >
       <Form.Label htmlFor="yarn-took">
-        If you measured it: along {length(of.lengthMm, plan.unit)} it took, without the tails, of{' '}
-        {yarn.yarn.name}
+        Measured it? Its {length(of.lengthMm, plan.unit)} took, without the tails,
       </Form.Label>
       <Form.Control
         id="yarn-took"
