@@ -10,6 +10,7 @@ const PARTS: [Walked['part'], string][] = [
   ['BACK', 'back'],
   ['FRONT', 'front'],
   ['SLEEVE', 'sleeve'],
+  ['HOOD', 'hood'],
   ['OTHER', 'something else'],
 ];
 interface Props {

@@ -3,10 +3,13 @@ package ruxel.core.construction;
 import static ruxel.core.seam.Span.Along.BACKWARD;
 import static ruxel.core.seam.Span.Along.FORWARD;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Anchor.Spot;
@@ -96,12 +99,46 @@ final class BodyPanels {
 
   /** Hem and neck, which are one opening with the fronts of a cardigan; slits belong to the hem. */
   static void openings(Halves halves, Form form) {
+    boolean hooded = Hood.isWorn(form);
+    if (hooded) {
+      Hood.sewOn(halves, form, neck(halves, form), backNeckCentre(halves), "slip-both");
+    }
     if (Body.isCardigan(form)) {
-      List<String> edges = List.of("hem", "neck", "front");
-      halves.opening("front", "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, Map.of("back", List.of("hem", "neck"), "front.left", edges, "front.right", edges), Slit.spans(form));
+      List<String> edges = hooded ? List.of("hem", "front") : List.of("hem", "neck", "front");
+      Map<String, List<String>> open = new HashMap<>(Map.of("back", hooded ? List.of("hem") : List.of("hem", "neck"), "front.left", edges, "front.right", edges));
+      open.putAll(hooded ? Hood.face() : Map.of());
+      halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, Slit.spans(form));
+      return;
+    }
+    if (hooded) {
+      halves.opening("face", "Face of the hood", ExpectedOpening.Kind.OTHER, Hood.face(), List.of());
     } else {
       halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of("back", List.of("neck"), "front", List.of("neck")), List.of());
-      halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of("back", List.of("hem"), "front", List.of("hem")), Slit.spans(form));
     }
+    halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of("back", List.of("hem"), "front", List.of("hem")), Slit.spans(form));
+  }
+
+  /** Along the neck, from the front on the wearer's left round the back. */
+  private static List<Span> neck(Halves halves, Form form) {
+    Front front = leftFront(form);
+    Span back = whole("back", edge(halves, "back").orElseThrow());
+    Optional<Edge> edge = edge(halves, front.piece());
+    if (Body.isCardigan(form)) {
+      return Hood.along(halves, edge.map(found -> whole(front.piece(), found)).stream().toList(), List.of(back));
+    }
+    return Hood.round(front.piece(), edge.orElseThrow(), 0, edge.orElseThrow().units(), back);
+  }
+
+  private static Spot backNeckCentre(Halves halves) {
+    Edge neck = edge(halves, "back").orElseThrow();
+    return Hood.middle("back", neck, 0, neck.units());
+  }
+
+  private static Optional<Edge> edge(Halves halves, String piece) {
+    return halves.piece(piece).edge("neck");
+  }
+
+  private static Span whole(String piece, Edge edge) {
+    return new Span(piece, edge.id(), Cut.at(edge, 0), Cut.at(edge, edge.units()), BACKWARD);
   }
 }

@@ -17,7 +17,7 @@ final class DropShoulder extends Template {
         List.of(Sign.SLEEVE_STRAIGHT, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
-                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE), List.of(Sleeve.TOP, Sleeve.CUFF, Sleeve.ROWS, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE), Hood.OF_ROWS, List.of(Sleeve.TOP, Sleeve.CUFF, Sleeve.ROWS, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
             .flatMap(List::stream)
             .toList());
   }

@@ -47,7 +47,7 @@ final class GrownOnSleeves extends Template {
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
-                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE, SLEEVE, REPEAT, Sleeve.IN_PASSES))
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE), Hood.OF_ROWS, List.of(SLEEVE, REPEAT, Sleeve.IN_PASSES))
             .flatMap(List::stream)
             .toList());
   }

@@ -73,8 +73,21 @@ final class Halves {
   /** A seam between the halves: the other side is the mirror image of the left one. */
   Halves between(String id, String name, SeamRole role, SideOf left, String right, String method) {
     SideOf other = new SideOf(right, mirror().of(left).spans(), left.placesPerRow(), left.spaces());
-    seams.add(new Seam(id, name, role, left, other, List.of(), List.of(Seam.START), Seam.Working.USUAL, Optional.of(method)));
+    return across(id, name, role, left, other, List.of(), List.of(Seam.START), method);
+  }
+
+  /** One seam over both halves. */
+  Halves across(String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
+    seams.add(new Seam(id, name, role, a, b, anchors, hidden, Seam.Working.USUAL, Optional.of(method)));
+    for (Lever lever : moving) {
+      levers.add(lever.of(id));
+    }
     return this;
+  }
+
+  /** What lies on the other half, as it is walked there when the walk is mirrored. */
+  Span mirrored(Span span) {
+    return mirror().of(span);
   }
 
   /** A lever of a seam that is being told. */

@@ -34,7 +34,7 @@ final class NotchedArmhole extends Template {
         List.of(Sign.SLEEVE_STRAIGHT, Sign.SIDE_CORNER, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED, Armhole.UNDERARM),
-                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE),
+                List.of(Body.SHOULDER, Body.NECK_ROWS, Body.NECK_CENTRE), Hood.OF_ROWS,
                 List.of(Sleeve.TOP, Sleeve.CUFF, Sleeve.ROWS, Sleeve.COUNTED, IN_NOTCH, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
             .flatMap(List::stream)
             .toList());

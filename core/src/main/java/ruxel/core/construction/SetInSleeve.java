@@ -12,7 +12,7 @@ final class SetInSleeve extends Template {
         List.of(Sign.SLEEVE_CAPPED, Sign.SIDE_CURVED, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Body.WORKED),
-                List.of(Armhole.UNDERARM, Armhole.SHAPED_ROWS, Armhole.SHAPED_STITCHES, Body.SHOULDER, Body.STEPS, Body.NECK_ROWS, Body.NECK_CENTRE), Cap.QUESTIONS,
+                List.of(Armhole.UNDERARM, Armhole.SHAPED_ROWS, Armhole.SHAPED_STITCHES, Body.SHOULDER, Body.STEPS, Body.NECK_ROWS, Body.NECK_CENTRE), Hood.OF_ROWS, Cap.QUESTIONS,
                 List.of(Sleeve.CUFF, Sleeve.ROWS, Sleeve.COUNTED, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
             .flatMap(List::stream)
             .toList());

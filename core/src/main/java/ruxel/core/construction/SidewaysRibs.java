@@ -11,7 +11,7 @@ final class SidewaysRibs extends Template {
         List.of(Sign.SLEEVE_STRAIGHT, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(RibBody.STITCHES, RibBody.RIB, RibBody.BACK_REPEATS, Armhole.STITCHES),
-                List.of(RibBody.SHOULDER_REPEATS, RibBody.DEPTH), List.of(Sleeve.FULLNESS, Sleeve.TOP, Sleeve.CUFF, Sleeve.ROWS, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
+                List.of(RibBody.SHOULDER_REPEATS, RibBody.DEPTH), Hood.OF_ROWS, List.of(Sleeve.FULLNESS, Sleeve.TOP, Sleeve.CUFF, Sleeve.ROWS, Sleeve.CUFF_RIB, Sleeve.WORKED, Sleeve.IN_PASSES))
             .flatMap(List::stream)
             .toList());
   }

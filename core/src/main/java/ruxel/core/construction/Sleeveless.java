@@ -11,7 +11,7 @@ final class Sleeveless extends Template {
         List.of(Sign.SLEEVE_NONE, Sign.SIDE_STRAIGHT, Sign.SIDE_CORNER, Sign.SIDE_CURVED, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND), Making.QUESTIONS, List.of(Body.BACK, Body.FRONT, Body.ROWS, Armhole.ROWS, Body.HEM_RIB, Slit.LENGTH, Body.WORKED),
-                List.of(Armhole.UNDERARM, Armhole.SHAPED_ROWS, Armhole.SHAPED_STITCHES, Body.SHOULDER, Body.STEPS, Body.NECK_ROWS, Body.NECK_CENTRE))
+                List.of(Armhole.UNDERARM, Armhole.SHAPED_ROWS, Armhole.SHAPED_STITCHES, Body.SHOULDER, Body.STEPS, Body.NECK_ROWS, Body.NECK_CENTRE), Hood.OF_ROWS)
             .flatMap(List::stream)
             .toList());
   }

@@ -65,6 +65,9 @@ final class SquareBody {
           .refused(
               FindingCode.SQUARES_ARMHOLE, form -> form.count(SquareBody.HALVES) >= 2 * form.count(HIGH),
               form -> List.of(Fact.count("armhole", form.count(SquareBody.HALVES)), Fact.count("body", 2L * form.count(HIGH)), Fact.count("most", 2L * form.count(HIGH) - 1)))
+          .refused(
+              FindingCode.SQUARES_STOP_EMPTY, SquareBody::stopsWithoutStitch,
+              form -> List.of(Fact.count("n", form.count(STITCHES)), Fact.text("which", form.count(SquareBody.HALVES) == 1 ? "armhole" : "side seam")))
           .follows(
               "{depth} deep; {n} squares go round, the side seam takes {side} half squares.",
               form ->
@@ -144,6 +147,11 @@ final class SquareBody {
   /** Half squares of the side seam. */
   static int sideHalves(Form form) {
     return 2 * form.count(HIGH) - form.count(HALVES);
+  }
+
+  /** Whether all that the armhole, or the side seam, has is half of a square without a stitch in that half. */
+  private static boolean stopsWithoutStitch(Form form) {
+    return sideHalves(form) == 1 && sideStitches(form) == 0 || form.count(HALVES) == 1 && sideStitches(form) == form.count(STITCHES);
   }
 
   /** Stitches that the side seam takes of the square in whose middle the armhole stops. */

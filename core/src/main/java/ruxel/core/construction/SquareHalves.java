@@ -66,6 +66,7 @@ final class SquareHalves extends Template {
           .refused(
               FindingCode.SQUARES_NECK_WIDE, form -> form.count(SquareHalves.NECK_ACROSS) >= form.count(ACROSS),
               form -> List.of(Fact.count("neck", form.count(SquareHalves.NECK_ACROSS)), Fact.count("body", form.count(ACROSS)), Fact.count("most", form.count(ACROSS) - 1L)))
+          .refused(FindingCode.HOOD_WITHOUT_NECK, form -> form.count(SquareHalves.NECK_ACROSS) == 0 && Hood.isWorn(form), form -> List.of())
           .follows("The back neck is {neck}.", form -> List.of(Fact.length("neck", 2 * form.count(SquareHalves.NECK_ACROSS) * sideMm(form))))
           .drawn(Drawn.edge(Part.HALF, false, "neck.back").orAbove("hem.back"));
   private static final Asked NECK_DEEP =
@@ -86,7 +87,8 @@ final class SquareHalves extends Template {
         "square-halves", "Halves of squares", "Each half of the garment, with its sleeve, is one board of squares over the shoulder; the halves meet at the centre back.",
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         List.of(
-            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, LONG));
+            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.DEEP, Hood.HIGH,
+            LONG));
   }
 
   @Override
@@ -145,6 +147,9 @@ final class SquareHalves extends Template {
           SideOf.of("Back side and sleeve", Span.ofRuns(LEFT, "side.back", row(high - deep), row(1), BACKWARD), Span.ofRuns(LEFT, "sleeve.back", column(1), column(sleeve), BACKWARD)),
           List.of(new Anchor("underarm", "underarm", Spot.cut(LEFT, "side.front", Cut.endOf(row(high + deep + 1))), Spot.cut(LEFT, "side.back", Cut.startOf(row(high - deep))))),
           List.of("underarm"), METHOD);
+      if (Hood.isWorn(form)) {
+        Hood.sewOn(halves, form, SquareBody.motif(form), Dye.valueOf(form.choice(Making.COLOUR)), Hood.along(halves, neck(BACKWARD), List.of()), backNeckCentre(), METHOD);
+      }
       openings();
     }
 
@@ -165,16 +170,28 @@ final class SquareHalves extends Template {
       int last = sleeve + across;
       left.add(Span.ofRuns(LEFT, "hem.back", column(sleeve + 1), column(last), FORWARD));
       left.add(Span.ofRuns(LEFT, "hem.front", column(last), column(sleeve + 1), FORWARD));
+      boolean hooded = Hood.isWorn(form);
       if (neck > 0) {
-        left.add(Span.ofRuns(LEFT, "neck.back", column(last), column(last - neck + 1), FORWARD));
-        left.add(Span.ofRuns(LEFT, "neck.side", row(high + 1), row(high + neckDeep), FORWARD));
-        left.add(Span.ofRuns(LEFT, "neck.front", column(last - neck + 1), column(last), FORWARD));
+        left.addAll(hooded ? List.of() : neck(FORWARD));
         left.add(Span.ofRuns(LEFT, "front", row(high + neckDeep + 1), row(2 * high), FORWARD));
       } else {
         left.add(Span.ofRuns(LEFT, "centre", row(high + 1), row(2 * high), FORWARD));
       }
-      halves.opening("front", "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, Map.of(), left);
+      halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, hooded ? Hood.face() : Map.of(), left);
       halves.openings("cuff", "cuff", ExpectedOpening.Kind.CUFF, LEFT, "cuff");
+    }
+
+    /** From the front edge to the centre back. */
+    private List<Span> neck(Span.Along along) {
+      int last = sleeve + across;
+      return List.of(
+          Span.ofRuns(LEFT, "neck.front", column(last - neck + 1), column(last), along), Span.ofRuns(LEFT, "neck.side", row(high + 1), row(high + neckDeep), along),
+          Span.ofRuns(LEFT, "neck.back", column(last), column(last - neck + 1), along));
+    }
+
+    /** Where both halves meet. */
+    private Spot backNeckCentre() {
+      return Spot.cut(LEFT, "neck.back", Cut.startOf(column(sleeve + across)));
     }
 
     private static String[] named(String id, String name) {

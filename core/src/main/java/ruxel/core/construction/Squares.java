@@ -4,6 +4,7 @@ import static ruxel.core.seam.Span.Along.BACKWARD;
 import static ruxel.core.seam.Span.Along.FORWARD;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -13,6 +14,7 @@ import ruxel.core.board.Square;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Anchor;
@@ -36,7 +38,8 @@ final class Squares extends Template {
         List.of(Sign.SLEEVE_STRAIGHT, Sign.SLEEVE_NONE, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
                 List.of(Body.KIND, Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE),
-                List.of(SquareBody.ACROSS, SquareBody.HIGH, SquareBody.FRONT, SquareBody.HALVES, SquareBody.MIDDLE, SquareBody.SHOULDER, SquareBody.NECK_ROWS, SquareBody.LONG))
+                List.of(SquareBody.ACROSS, SquareBody.HIGH, SquareBody.FRONT, SquareBody.HALVES, SquareBody.MIDDLE, SquareBody.SHOULDER, SquareBody.NECK_ROWS),
+                Hood.OF_SQUARES, List.of(SquareBody.LONG))
             .flatMap(List::stream)
             .toList());
   }
@@ -84,6 +87,9 @@ final class Squares extends Template {
         halves.pair(sleeve(), "sleeve.right", "Right sleeve");
       }
       seams();
+      if (Hood.isWorn(form)) {
+        Hood.sewOn(halves, form, motif, colour, neck(), backNeckCentre(), METHOD);
+      }
       openings();
     }
 
@@ -212,22 +218,64 @@ final class Squares extends Template {
       return motif.stitches() % 2 == 1 ? Spot.unit(SLEEVE, "top", middle) : Spot.cut(SLEEVE, "top", middle);
     }
 
-    private void openings() {
-      Span backNeck = Span.ofRuns("back", "upper", column(across - shoulder), column(shoulder + 1), FORWARD);
-      List<String> fronts = List.of("hem", "neck", "neck.side", "front");
+    private Span backNeck() {
+      return Span.ofRuns("back", "upper", column(across - shoulder), column(shoulder + 1), BACKWARD);
+    }
+
+    /** On the piece of the left front, from the front edge or the middle to the shoulder. */
+    private List<Span> frontNeck() {
+      Stream<Span> edges = Stream.of("neck", "neck.side").filter(edge -> halves.piece(front).edge(edge).isPresent()).map(edge -> whole(front, edge));
+      int free = form.count(SquareBody.FRONT) - shoulder;
+      Stream<Span> upper = free > 0 && hasUpper() ? Stream.of(Span.ofRuns(front, "upper", column(free), column(1), BACKWARD)) : Stream.empty();
+      return Stream.concat(upper, edges).toList();
+    }
+
+    /** Round the neck, from the front on the wearer's left. */
+    private List<Span> neck() {
       if (Body.isCardigan(form)) {
-        List<Span> left = new ArrayList<>(List.of(backNeck));
-        int free = form.count(SquareBody.FRONT) - shoulder;
-        if (free > 0 && hasUpper()) {
-          left.add(Span.ofRuns(front, "upper", column(free), column(1), FORWARD));
-        }
-        halves.opening("front", "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, Map.of("back", List.of("hem"), "front.left", fronts, "front.right", fronts), left);
+        return Hood.along(halves, frontNeck(), List.of(backNeck()));
+      }
+      Edge edge = halves.piece(front).edge(deep == 0 ? "upper" : "neck").orElseThrow();
+      int from = deep == 0 ? edge.startOfRun(column(across - shoulder)) : 0;
+      int to = deep == 0 ? edge.startOfRun(column(shoulder)) : edge.units();
+      List<Span> around = Hood.round(front, edge, from, to, backNeck());
+      if (deep == 0) {
+        return around;
+      }
+      List<Span> all = new ArrayList<>(around);
+      all.add(1, whole(front, "neck.left"));
+      all.add(3, whole(front, "neck.right"));
+      return all;
+    }
+
+    private Spot backNeckCentre() {
+      Edge upper = halves.piece("back").edge("upper").orElseThrow();
+      return Hood.middle("back", upper, upper.startOfRun(column(across - shoulder)), upper.startOfRun(column(shoulder)));
+    }
+
+    private Span whole(String piece, String edge) {
+      Edge of = halves.piece(piece).edge(edge).orElseThrow();
+      return new Span(piece, edge, Cut.at(of, 0), Cut.at(of, of.units()), BACKWARD);
+    }
+
+    private void openings() {
+      boolean hooded = Hood.isWorn(form);
+      if (Body.isCardigan(form)) {
+        List<String> fronts = List.of("hem", "front");
+        List<Span> left = hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList();
+        Map<String, List<String>> open = new HashMap<>(Map.of("back", List.of("hem"), "front.left", fronts, "front.right", fronts));
+        open.putAll(hooded ? Hood.face() : Map.of());
+        halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);
       } else {
-        List<Span> left = new ArrayList<>(List.of(backNeck));
-        if (deep == 0) {
-          left.add(Span.ofRuns("front", "upper", column(across - shoulder), column(shoulder + 1), FORWARD));
+        if (hooded) {
+          halves.opening("face", "Face of the hood", ExpectedOpening.Kind.OTHER, Hood.face(), List.of());
+        } else {
+          List<Span> left = new ArrayList<>(List.of(backNeck()));
+          if (deep == 0) {
+            left.add(Span.ofRuns("front", "upper", column(across - shoulder), column(shoulder + 1), FORWARD));
+          }
+          halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of("front", List.of("neck", "neck.left", "neck.right")), left);
         }
-        halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of("front", List.of("neck", "neck.left", "neck.right")), left);
         halves.opening("hem", "Hem", ExpectedOpening.Kind.HEM, Map.of("back", List.of("hem"), "front", List.of("hem")), List.of());
       }
       if (SquareBody.hasSleeves(form)) {

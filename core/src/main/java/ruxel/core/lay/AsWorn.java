@@ -61,7 +61,8 @@ public final class AsWorn {
   }
 
   private WornView front() {
-    List<WornShape> shapes = new ArrayList<>(sleeves(1));
+    List<WornShape> shapes = new ArrayList<>(hoods());
+    shapes.addAll(sleeves(1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
     pieces.stream().filter(piece -> piece.part() == Part.FRONT).forEach(piece -> shapes.addAll(body(piece, placement(piece).xMm())));
     pieces.stream().filter(piece -> piece.part() == Part.HALF).forEach(piece -> shapes.add(half(piece, true)));
@@ -69,10 +70,23 @@ public final class AsWorn {
   }
 
   private WornView back() {
-    List<WornShape> shapes = new ArrayList<>(sleeves(-1));
+    List<WornShape> shapes = new ArrayList<>(hoods());
+    shapes.addAll(sleeves(-1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
     pieces.stream().filter(piece -> piece.part() == Part.HALF).forEach(piece -> shapes.add(half(piece, false)));
     return new WornView("Back", shapes);
+  }
+
+  /** Hoods stand up behind the neck, as wide as they are deep on either side of their fold. */
+  private List<WornShape> hoods() {
+    List<WornShape> shapes = new ArrayList<>();
+    for (Piece piece : pieces) {
+      if (piece.part() == Part.HOOD) {
+        Outline.Box box = new Outline(piece).box();
+        shapes.add(new WornShape(piece.id(), piece.cloth().colour(), box(-box.width() / 4, box.width() / 4, 0, box.height())));
+      }
+    }
+    return shapes;
   }
 
   /** What hangs before or behind the shoulder line of a half, which lies over it: a piece of level and upright edges. */

@@ -34,6 +34,7 @@ public record Piece(
     SLEEVE,
     /** Half of the back, half of the front and a sleeve in one. */
     HALF,
+    HOOD,
     OTHER
   }
 

@@ -189,6 +189,11 @@ final class FinishedSizes {
         .toList();
   }
 
+  /** Whether the sides of a seam go all the way round. */
+  boolean isRound(SeamMatch match) {
+    return graph.ways().containsKey(match.seam().join()) && graph.start(match.seam().join()) == graph.end(match.seam().join());
+  }
+
   /** How far an opening stretches: as far as its least stretchy edge. */
   double stretch(List<Integer> loop, HouseRules rules) {
     double least = rules.get(Rule.STRETCH_RIB);

@@ -83,6 +83,11 @@ final class Wearing {
         atLeast(
             Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), Course.of(match).lengthMm(), Optional.of(match.seam().seam().id()));
       }
+      // The head goes through the neck that a hood is sewn round.
+      if (match.seam().seam().role() == SeamRole.HOOD && sizes.isRound(match)) {
+        double stretched = Course.of(match).lengthMm() * rules.get(Rule.STRETCH_PLAIN);
+        atLeast(Check.NECK, "Neck, where the hood is sewn on", Measure.HEAD, rules.get(Rule.HEAD_MM), stretched, Optional.of(match.seam().seam().id()));
+      }
     }
     for (Opening opening : assembly.surface().openings()) {
       assembly.kindOf(opening).ifPresent(kind -> opening(kind, opening));

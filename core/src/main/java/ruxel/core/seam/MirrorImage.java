@@ -43,14 +43,11 @@ public record MirrorImage(List<Piece> pieces) {
     return new Cut(run(piece, edge, cut.run()), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
   }
 
-  /** The mirror image of a run has its name, but for squares on a board that is its own mirror image: there it is as far from the other end. */
+  /** The mirror image of a run is as far from the other end of its edge; where the edges have not the same runs today it has its name. */
   private String run(String piece, String edge, String run) {
     Piece own = piece(piece).orElseThrow();
-    if (own.board().isEmpty() || !twin(piece).id().equals(piece)) {
-      return run;
-    }
     List<String> runs = ids(own, edge);
-    List<String> mirrored = ids(own, edge(piece, edge));
+    List<String> mirrored = ids(twin(piece), edge(piece, edge));
     int at = runs.indexOf(run);
     return at >= 0 && runs.size() == mirrored.size() ? mirrored.get(runs.size() - 1 - at) : run;
   }

@@ -99,7 +99,7 @@ public record SeamEnds(String start, String end) {
     return switch (spot.piece().part()) {
       case FRONT -> "the front " + word;
       case BACK -> "the back " + word;
-      case SLEEVE, HALF, OTHER -> "the %s of the %s".formatted(word, Wording.low(spot.piece().name()));
+      case SLEEVE, HALF, HOOD, OTHER -> "the %s of the %s".formatted(word, Wording.low(spot.piece().name()));
     };
   }
 

@@ -14,7 +14,7 @@ public record Span(String piece, String edge, Cut fromInclusive, Cut toExclusive
   }
 
   /** Over the same stretch the other way. */
-  Span turned() {
+  public Span turned() {
     return new Span(piece, edge, fromInclusive, toExclusive, along == Along.FORWARD ? Along.BACKWARD : Along.FORWARD);
   }
 

@@ -3,7 +3,10 @@ package ruxel.core.construction;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import ruxel.core.finding.Finding;
+import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
@@ -36,6 +39,11 @@ final class Laid {
     Outcome<GarmentPlan> outcome = Planner.plan(Garment.of("Quay", new Recipe(id, new Answers(answers))));
     assertThat(outcome.findings()).as("%s", answers).isEmpty();
     return ((Outcome.Good<GarmentPlan>) outcome).value();
+  }
+
+  /** Why a garment cannot be planned. */
+  static List<FindingCode> refused(String id, Map<String, Answers.Answer> answers) {
+    return Planner.plan(Garment.of("Quay", new Recipe(id, new Answers(answers)))).findings().stream().map(Finding::code).toList();
   }
 
   static SeamPlan seam(GarmentPlan plan, String id) {

@@ -1,0 +1,149 @@
+package ruxel.core.construction;
+
+import static ruxel.core.construction.Question.Group.NECK;
+import static ruxel.core.seam.Span.Along.BACKWARD;
+import static ruxel.core.seam.Span.Along.FORWARD;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import ruxel.core.board.Board;
+import ruxel.core.board.Motif;
+import ruxel.core.construction.Question.Choice;
+import ruxel.core.finding.Fact;
+import ruxel.core.piece.BoardPiece;
+import ruxel.core.piece.Cloth.Dye;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Piece.Part;
+import ruxel.core.seam.Anchor;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seam.SideOf;
+import ruxel.core.seam.SeamRole;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.Span;
+
+/**
+ * A hood made flat and sewn on (handbook 4.12): twice as wide as it is deep, folded down the middle, its top sewn to itself and its
+ * lower edge to the neck, from the wearer's left round the back to the right.
+ */
+final class Hood {
+  private static final String ID = "hood";
+  private static final String LOWER = "neck";
+  private static final String TOP = "top";
+  private static final String SEWN_ON = "SEWN_ON";
+  private static final double HIGH_MM = 330;
+  private static final double DEEP_MM = 240;
+  private static final int MOST_SQUARES = 15;
+
+  static final Asked WORN =
+      Asked.choice("hood", NECK, "Hood", "A folded panel, its top sewn to itself and its lower edge to the neck.", form -> "NONE", new Choice("NONE", "None"), new Choice(SEWN_ON, "Made flat and sewn on"));
+  private static final Asked STITCHES =
+      Asked.stitches("hoodStitches", NECK, "Stitches from the back of the hood to its face", "Half of what lies along the neck.", 1, form -> Math.round(DEEP_MM / Making.of(form).w()))
+          .when(WORN, SEWN_ON, false)
+          .shapes(Part.HOOD)
+          .follows(
+              "{n:stitches}, {length} along the neck.",
+              form -> List.of(Fact.count("n", 2L * form.count(Hood.STITCHES)), Fact.length("length", 2 * form.count(Hood.STITCHES) * Making.of(form).w())))
+          .drawn(Drawn.across(Part.HOOD, LOWER).firstMm(form -> form.count(Hood.STITCHES) * Making.of(form).w()));
+  private static final Asked ROWS =
+      Asked.rows("hoodRows", NECK, "Rows of the hood", "From the neck to the top of the head.", 1, form -> Math.round(HIGH_MM / Making.of(form).h()))
+          .when(WORN, SEWN_ON, false)
+          .shapes(Part.HOOD)
+          .follows("{high} high.", form -> List.of(Fact.length("high", form.count(Hood.ROWS) * Making.of(form).h())))
+          .drawn(Drawn.up(Part.HOOD, "face"));
+  static final Asked DEEP =
+      Asked.number(
+              Question.count("hoodSquaresDeep", NECK, "Squares from the back of the hood to its face", "Half of what lies along the neck.", 1, MOST_SQUARES),
+              form -> Math.max(1, Math.round(DEEP_MM / SquareBody.sideMm(form))))
+          .when(WORN, SEWN_ON, false)
+          .shapes(Part.HOOD)
+          .follows(
+              "{n} squares, {length} along the neck.",
+              form -> List.of(Fact.count("n", 2L * form.count(Hood.DEEP)), Fact.length("length", 2 * form.count(Hood.DEEP) * SquareBody.sideMm(form))))
+          .drawn(Drawn.edge(Part.HOOD, false, LOWER).firstMm(form -> form.count(Hood.DEEP) * SquareBody.sideMm(form)));
+  static final Asked HIGH =
+      Asked.number(
+              Question.count("hoodSquaresHigh", NECK, "Squares of the hood's height", "From the neck to the top of the head.", 1, MOST_SQUARES),
+              form -> Math.max(1, Math.round(HIGH_MM / SquareBody.sideMm(form))))
+          .when(WORN, SEWN_ON, false)
+          .shapes(Part.HOOD)
+          .follows("{high} high.", form -> List.of(Fact.length("high", form.count(Hood.HIGH) * SquareBody.sideMm(form))))
+          .drawn(Drawn.edge(Part.HOOD, true, "right"));
+
+  /** Asked of a hood of rows, and of one of squares. */
+  static final List<Asked> OF_ROWS = List.of(WORN, STITCHES, ROWS);
+
+  static final List<Asked> OF_SQUARES = List.of(WORN, DEEP, HIGH);
+
+  private Hood() {}
+
+  static boolean isWorn(Form form) {
+    return form.asks(WORN) && form.is(WORN, SEWN_ON);
+  }
+
+  /** What stays open of it. */
+  static Map<String, List<String>> face() {
+    return Map.of(ID, List.of("left", "right"));
+  }
+
+  /**
+   * A hood of rows.
+   *
+   * @param neck from the front on the wearer's left round the back to that on the right, with the spot of its centre back
+   */
+  static void sewOn(Halves halves, Form form, List<Span> neck, Spot centre, String method) {
+    Panel panel = new Panel(ID, "Hood", Part.HOOD, Making.of(form), false, LOWER, 2 * form.count(STITCHES)).rows("face", form.count(ROWS));
+    Piece piece = panel.closed(new Panel.Named("right", "right edge of the face"), new Panel.Named(TOP, "top"), new Panel.Named("left", "left edge of the face"));
+    sewOn(halves, piece, neck, centre, method, Halves.lever(Side.A, STITCHES, 2 * Making.of(form).w(), false));
+  }
+
+  /** A hood of squares. */
+  static void sewOn(Halves halves, Form form, Motif motif, Dye colour, List<Span> neck, Spot centre, String method) {
+    Board board = Board.of(motif, form.count(HIGH), 2 * form.count(DEEP));
+    List<String[]> names =
+        List.of(new String[] {LOWER, "neck"}, new String[] {"right", "right edge of the face"}, new String[] {TOP, "top"}, new String[] {"left", "left edge of the face"});
+    sewOn(halves, BoardPiece.inTurn(ID, "Hood", Part.HOOD, board, colour, names), neck, centre, method, Halves.lever(Side.A, DEEP, 2 * motif.sideMm(), false));
+  }
+
+  private static void sewOn(Halves halves, Piece piece, List<Span> neck, Spot centre, String method, Lever lever) {
+    halves.whole(piece.ownTwin(Map.of(LOWER, LOWER, TOP, TOP, "right", "left", "left", "right")));
+    Edge top = piece.edge(TOP).orElseThrow();
+    Cut fold = Cut.at(top, top.units() / 2);
+    halves.across(
+        "hood.top", "Top of the hood", SeamRole.HOOD_TOP, SideOf.of("Right half of the top", new Span(ID, TOP, Cut.at(top, 0), fold, FORWARD)),
+        SideOf.of("Left half of the top", new Span(ID, TOP, fold, Cut.at(top, top.units()), BACKWARD)), List.of(), List.of(Seam.END), method);
+    Edge lower = piece.edge(LOWER).orElseThrow();
+    // An odd stitch in the middle of the back meets no gap between two.
+    List<Anchor> anchors =
+        centre.at() == Spot.At.CUT ? List.of(new Anchor("centre", "centre back", Spot.cut(ID, LOWER, Cut.at(lower, lower.units() / 2)), centre)) : List.of();
+    halves.across(
+        ID, "Hood", SeamRole.HOOD, SideOf.of("Hood", new Span(ID, LOWER, Cut.at(lower, 0), Cut.at(lower, lower.units()), FORWARD)), SideOf.of("Neck", neck.toArray(Span[]::new)),
+        anchors, anchors.isEmpty() ? List.of(Seam.START) : List.of("centre"), method, lever);
+  }
+
+  /** Along the neck of a garment told for its left half: to the centre back, over a whole back if there is one, and on to the right front. */
+  static List<Span> along(Halves halves, List<Span> left, List<Span> back) {
+    List<Span> right = new ArrayList<>();
+    left.forEach(span -> right.add(0, halves.mirrored(span).turned()));
+    return Stream.of(left, back, right).flatMap(List::stream).toList();
+  }
+
+  /** Round a neck that lies on one edge of a whole front: from its middle to the left shoulder, over the back, and on to the middle; an odd stitch goes with the left. */
+  static List<Span> round(String front, Edge edge, int from, int to, Span back) {
+    int middle = (from + to + 1) / 2;
+    Span left = new Span(front, edge.id(), Cut.at(edge, from), Cut.at(edge, middle), BACKWARD);
+    Stream<Span> right = middle < to ? Stream.of(new Span(front, edge.id(), Cut.at(edge, middle), Cut.at(edge, to), BACKWARD)) : Stream.empty();
+    return Stream.concat(Stream.of(left, back), right).toList();
+  }
+
+  /** The middle of a stretch of an edge that the back has. */
+  static Spot middle(String piece, Edge edge, int from, int to) {
+    int sum = from + to;
+    Cut before = Cut.at(edge, sum / 2);
+    return sum % 2 == 0 ? Spot.cut(piece, edge.id(), before) : Spot.unit(piece, edge.id(), before);
+  }
+}

@@ -1,0 +1,112 @@
+package ruxel.core.construction;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static ruxel.core.construction.Laid.plan;
+import static ruxel.core.construction.Laid.seam;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.construction.Answers.Answer;
+import ruxel.core.construction.Answers.Word;
+import ruxel.core.construction.Answers.Numeric;
+import ruxel.core.finding.FindingCode;
+import ruxel.core.plan.FindingView;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.SeamPlan;
+
+/** A hood made flat and sewn on (handbook 4.12), on every construction that has a neck for it; a closed hood adds no opening (handbook 10). */
+class HoodTest {
+  private static final Map<String, Answer> SQUARES =
+      Map.of("motifSide", new Numeric(10), "motifStitches", new Numeric(14), "squaresAcross", new Numeric(6), "squaresHigh", new Numeric(5), "shoulderSquares", new Numeric(2));
+
+  private static Map<String, Answer> hooded(Map<String, Answer> answers) {
+    Map<String, Answer> all = new HashMap<>(answers);
+    all.put("hood", new Word("SEWN_ON"));
+    return all;
+  }
+
+  /** Two squares of the back neck, one and one of each front: six; a hood three deep has as many, of 16 places each, and three more on top. */
+  @Test
+  void aHoodOfSquaresOnACardigan() {
+    Map<String, Answer> answers = hooded(SQUARES);
+    answers.putAll(Map.of("frontSquares", new Numeric(3), "neckSquares", new Numeric(1), "hoodSquaresDeep", new Numeric(3), "hoodSquaresHigh", new Numeric(3)));
+    GarmentPlan plan = plan("squares", answers);
+    assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE).extracting(FindingView::sentence).isEmpty();
+    SeamPlan neck = seam(plan, "hood");
+    assertThat(neck.a().places()).isEqualTo(6 * 16);
+    assertThat(neck.b().places()).isEqualTo(6 * 16);
+    assertThat(neck.joints()).isEqualTo(6 * 16);
+    assertThat(seam(plan, "hood.top").joints()).isEqualTo(3 * 16);
+    assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Fronts, hood and hem", "Left cuff", "Right cuff");
+    assertThat(round(plan, "Fronts, hood and hem")).as("hem 12, fronts 2 × 4, face 2 × 3 squares").isCloseTo(100 * (12 + 8 + 6), within(1e-6));
+    assertThat(plan.boards()).filteredOn(board -> board.id().equals("hood")).singleElement().satisfies(board -> assertThat(board.cells()).hasSize(3 * 6));
+  }
+
+  /** Round a pullover's neck from its middle; of three squares with 15 stitches one stitch more of the middle one goes to the left. */
+  @ParameterizedTest
+  @CsvSource({"0, 14, 2, 4", "0, 15, 2, 4", "1, 14, 2, 6", "2, 15, 2, 8"})
+  void roundTheNeckOfAPullover(int deep, int stitches, int neck, int around) {
+    for (int shoulder : new int[] {2, 3}) {
+      Map<String, Answer> answers = hooded(SQUARES);
+      answers.putAll(
+          Map.of(
+              "kind", new Word("PULLOVER"), "squaresAcross", new Numeric(neck + 2 * shoulder), "shoulderSquares", new Numeric(shoulder), "motifStitches", new Numeric(stitches), "neckSquares",
+              new Numeric(deep), "hoodSquaresDeep", new Numeric(around / 2), "hoodSquaresHigh", new Numeric(3)));
+      GarmentPlan plan = plan("squares", answers);
+      SeamPlan seam = seam(plan, "hood");
+      assertThat(seam.a().places()).isEqualTo(seam.b().places()).isEqualTo(around * (stitches + 2));
+      assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Face of the hood", "Hem", "Left cuff", "Right cuff");
+      assertThat(round(plan, "Face of the hood")).isCloseTo(600, within(1e-6));
+      assertThat(plan.wearer()).extracting(check -> check.what() + " " + Math.round(check.found())).contains("Neck, where the hood is sewn on " + around * 115);
+    }
+  }
+
+  /** An odd neck has a middle square, and with an odd count a middle stitch: it goes with the left half. */
+  @ParameterizedTest
+  @ValueSource(ints = {14, 15})
+  void aNeckWithAMiddleSquare(int stitches) {
+    Map<String, Answer> answers = hooded(SQUARES);
+    answers.putAll(Map.of("kind", new Word("PULLOVER"), "squaresAcross", new Numeric(7), "motifStitches", new Numeric(stitches), "neckSquares", new Numeric(0), "hoodSquaresDeep", new Numeric(3)));
+    GarmentPlan plan = plan("squares", answers);
+    assertThat(seam(plan, "hood").b().places()).isEqualTo(6 * (stitches + 2));
+    assertThat(plan.gluing().openings()).hasSize(4);
+    assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.ANCHOR_HALF, FindingCode.SIDE_BROKEN);
+  }
+
+  /** On panels: as many openings as without it, nothing turned over, and what the neck gives is what the hood meets. */
+  @ParameterizedTest
+  @CsvSource({"drop-shoulder", "notched-armhole", "set-in-sleeve", "sideways-ribs", "sleeveless", "grown-on-sleeves", "square-halves", "squares"})
+  void onEveryConstructionWithANeck(String construction) {
+    for (String kind : new String[] {"CARDIGAN", "PULLOVER"}) {
+      Map<String, Answer> answers = new HashMap<>(construction.equals("square-halves") ? Map.of() : Map.of("kind", new Word(kind)));
+      GarmentPlan without = plan(construction, answers);
+      GarmentPlan with = plan(construction, hooded(answers));
+      assertThat(with.gluing().openings()).as(construction + kind).hasSameSizeAs(without.gluing().openings());
+      assertThat(with.findings()).as(construction + kind).extracting(FindingView::code).doesNotContain(FindingCode.ANCHOR_HALF, FindingCode.SIDE_BROKEN, FindingCode.SEWN_SHUT, FindingCode.TURNED);
+      double neck = seam(with, "hood").b().lengthMm();
+      double left = with.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum() - 2 * faceMm(with);
+      double before = without.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum();
+      assertThat(before - left).as(construction + kind).isCloseTo(neck, within(1e-6));
+      assertThat(with.worn().get(0).shapes().get(0).piece()).isEqualTo("hood");
+    }
+  }
+
+  @Test
+  void aSlitIsNoNeckForAHood() {
+    Map<String, Answer> answers = hooded(Map.of("neckAcross", new Numeric(0)));
+    assertThat(Laid.refused("square-halves", answers)).containsExactly(FindingCode.HOOD_WITHOUT_NECK);
+  }
+
+  private static double faceMm(GarmentPlan plan) {
+    return plan.pieces().stream().filter(piece -> piece.id().equals("hood")).flatMap(piece -> piece.edges().stream()).filter(edge -> edge.id().equals("left")).findFirst().orElseThrow().lengthMm();
+  }
+
+  private static double round(GarmentPlan plan, String opening) {
+    return plan.gluing().openings().stream().filter(found -> found.name().equals(opening)).findFirst().orElseThrow().lengthMm();
+  }
+}
