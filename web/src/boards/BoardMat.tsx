@@ -25,6 +25,7 @@ interface Props {
 export function BoardMat({ plan, size, squares, board, pass, onBoard }: Props) {
   const sheet = fitted(plan, {}, size, MARGIN);
   const from = useRef<SquareAt>(undefined);
+  const ends = plan.boards.some(({ cells }) => cells.some(({ turned }) => turned > 0));
   const clashing = plan.colours?.clashes ?? [];
   return (
     <svg width={size.width} height={size.height} role="group" aria-label="Squares of all boards">
@@ -34,7 +35,7 @@ export function BoardMat({ plan, size, squares, board, pass, onBoard }: Props) {
         return (
           <g key={each.id}>
             <g transform={pieceTransform(piece, sheet.origin, sheet.scale)}>
-              <SquareShapes board={each} colours={plan.colours} plain={piece.cloth.colour} />
+              <SquareShapes board={each} colours={plan.colours} plain={piece.cloth.colour} ends={ends} />
             </g>
             {each.cells.map((cell) => {
               const at = { piece: each.id, row: cell.row, column: cell.column };
@@ -69,7 +70,8 @@ export function BoardMat({ plan, size, squares, board, pass, onBoard }: Props) {
       ))}
       {pass !== undefined && <ScheduledPath sheet={sheet} board={board} pass={pass} />}
       <text x={20} y={26} className="mat-note">
-        Take one square, then another: they change places. A ring marks a square that is kept.
+        Take one square, then another: they change places. A ring marks a square that is kept
+        {ends ? ', a dark corner where its rounds end.' : '.'}
       </text>
     </svg>
   );

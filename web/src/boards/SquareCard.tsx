@@ -88,6 +88,13 @@ export function SquareCard({ editor, taken, onDrop }: Props) {
           checked={cell.locked}
           onChange={(event) => colour(cell.colourway, event.target.checked)}
         />
+        <Button
+          variant="outline-dark"
+          size="sm"
+          onClick={() => void editor.change([{ kind: 'SQUARE_TURNED', ...taken }])}
+        >
+          Turn it to the left
+        </Button>
         <Button variant="outline-dark" size="sm" onClick={onDrop}>
           Put it down
         </Button>

@@ -6,6 +6,8 @@ interface Props {
   colours: ColourPlan | undefined;
   /** The colour of squares without a colourway. */
   plain: Dye;
+  /** Whether the corner where a square's rounds end is marked, as squares are turned. */
+  ends?: boolean | undefined;
 }
 
 /** The dye of each colourway. */
@@ -13,10 +15,26 @@ export function dyeOf(colours: ColourPlan | undefined, colourway: string | undef
   return colours?.stock.find(({ id }) => id === colourway)?.colour;
 }
 
+/** The lower left corner of a square that is not turned, then on to the left. */
+const CORNERS = [
+  [0, 0],
+  [1, 0],
+  [1, 1],
+  [0, 1],
+] as const;
+const MARK = 0.2;
+
+/** A corner of a square, filled, in its own axes. */
+function corner(side: number, turned: number): string {
+  const [x, y] = CORNERS[turned % CORNERS.length]!;
+  const far = (at: number) => (at === 0 ? MARK : 1 - MARK) * side;
+  return `M${x * side} ${y * side}L${far(x)} ${y * side}L${x * side} ${far(y)}z`;
+}
+
 const ROUNDS = [0.5, 0.34, 0.18];
 
 /** The squares of a board in its piece's own axes (mm, y upwards): each with its rounds, so that it is seen as made of squares. */
-export function SquareShapes({ board, colours, plain }: Props) {
+export function SquareShapes({ board, colours, plain, ends }: Props) {
   const side = board.motif.sideMm;
   return (
     <g aria-hidden="true">
@@ -43,6 +61,7 @@ export function SquareShapes({ board, colours, plain }: Props) {
                 vectorEffect="non-scaling-stroke"
               />
             ))}
+            {ends && <path d={corner(side, cell.turned)} fill="var(--ink)" />}
           </g>
         );
       })}

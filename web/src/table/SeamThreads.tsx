@@ -5,6 +5,10 @@ import { type DrawnJoint, drawnJoints, type Sheet } from '../drawing/sheet';
 
 const STUB = 13;
 const SPARSE = 4;
+/** Threads over the cloth of other pieces are few. */
+const FAR_PX = 90;
+const FAR_APART = 12;
+const ARCH = 0.35;
 
 /** Bows run outside the cloth from front to back, away from the middle of the table. */
 function bow(joint: DrawnJoint, middleX: number, reach: number): string {
@@ -20,6 +24,22 @@ function stubs(joint: DrawnJoint): string {
   return loop(joint.a.x, joint.a.y, down) + loop(joint.b.x, joint.b.y, -down);
 }
 
+/** Edges of one piece in a line arch over its outside. */
+function arch(joint: DrawnJoint): string {
+  const dx = joint.b.x - joint.a.x;
+  const dy = joint.b.y - joint.a.y;
+  const x = (joint.a.x + joint.b.x) / 2 - ARCH * dy;
+  const y = (joint.a.y + joint.b.y) / 2 + ARCH * dx;
+  return `M${joint.a.x} ${joint.a.y}Q${x} ${y} ${joint.b.x} ${joint.b.y}`;
+}
+
+function isFar(joints: DrawnJoint[]): boolean {
+  const middle = joints[Math.floor(joints.length / 2)];
+  return (
+    middle !== undefined && Math.hypot(middle.a.x - middle.b.x, middle.a.y - middle.b.y) > FAR_PX
+  );
+}
+
 function zigzag(joints: DrawnJoint[]): string {
   return joints
     .map((joint, i) => `${i === 0 ? 'M' : 'L'}${joint.a.x} ${joint.a.y}L${joint.b.x} ${joint.b.y}`)
@@ -28,6 +48,18 @@ function zigzag(joints: DrawnJoint[]): string {
 
 function threads(sheet: Sheet, seam: SeamPlan, joints: DrawnJoint[], joined: boolean): string {
   const { fold } = seam;
+  if (!fold && joints.some(({ samePiece }) => samePiece)) {
+    return joints
+      .filter((_, i) => i % SPARSE === 0)
+      .map(arch)
+      .join('');
+  }
+  if (!fold && isFar(joints)) {
+    return joints
+      .filter((_, i) => i % FAR_APART === FAR_APART / 2)
+      .map((joint) => `M${joint.a.x} ${joint.a.y}L${joint.b.x} ${joint.b.y}`)
+      .join('');
+  }
   if (joined && !fold) {
     return zigzag(joints);
   }

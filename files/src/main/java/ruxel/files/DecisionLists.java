@@ -34,6 +34,7 @@ import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.ToldRun;
+import ruxel.core.decision.TurnedSquare;
 import ruxel.core.decision.WantedOrder;
 import ruxel.core.decision.WearerMeasure;
 import ruxel.core.decision.WishFor;
@@ -83,6 +84,7 @@ final class DecisionLists {
           new Kept("factors", OwnFactor.class),
           new Kept("colourways", OwnColourway.class),
           new Kept("squares", PlacedSquares.class),
+          new Kept("turnedSquares", TurnedSquare.class),
           new Kept("boards", JoinedBoard.class),
           new Kept("strips", WorkedStrip.class),
           new Kept("stripCounts", StripCount.class),

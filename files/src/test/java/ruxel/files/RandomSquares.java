@@ -24,7 +24,7 @@ final class RandomSquares {
 
   Change next() {
     String colourway = random.nextInt(6) == 0 ? changes.word() : "c" + random.nextInt(3);
-    return switch (random.nextInt(10)) {
+    return switch (random.nextInt(11)) {
       case 6 -> new BoardShape.BoardLaid("own." + random.nextInt(4), random.nextInt(5) == 0 ? changes.word() : "Board", changes.number(0, 5), changes.number(1, 4), changes.number(0, 9), changes.one(Corner.values()), random.nextInt(4) == 0 ? changes.length() : 90);
       case 7 -> new BoardShape.SquareAdded("own." + random.nextInt(4), changes.number(0, 6), changes.number(1, 6));
       case 8 -> new BoardShape.SquareTakenAway("own." + random.nextInt(4), changes.number(1, 5), changes.number(1, 5));
@@ -32,6 +32,7 @@ final class RandomSquares {
       case 2 -> new BoardChange.ColourwayRemoved(colourway);
       case 3 -> new BoardChange.SquareColoured(changes.piece().id(), changes.number(0, 6), changes.number(0, 6), changes.maybe(() -> colourway), random.nextBoolean());
       case 4 -> new BoardChange.SquaresSwapped(changes.piece().id(), changes.number(1, 5), changes.number(1, 5), changes.piece().id(), changes.number(0, 6), changes.number(1, 5));
+      case 9 -> new BoardChange.SquareTurned(changes.piece().id(), changes.number(0, 4), changes.number(1, 4));
       case 5 -> new BoardChange.ColoursPlaced(random.nextLong(), random.nextBoolean() ? Set.of(changes.one(ColourTask.Wish.values())) : Set.of());
       default -> new BoardChange.BoardJoined(changes.piece().id(), random.nextInt(6) == 0 ? changes.word() : changes.one(Method.values()).id(), changes.one(Crossing.values()), changes.one(Scheme.Name.values()));
     };

@@ -1,10 +1,12 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ruxel.core.bench.BenchPlan.HeldSquare;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.board.Board;
@@ -145,7 +147,7 @@ public final class LineDirections {
     for (int i = 0; i + 1 < line.joins().size(); i++) {
       joint += Math.max(places(squares, line.joins().get(i).before()), places(squares, line.joins().get(i).after()));
       Lines.InnerJoin next = line.joins().get(i + 1);
-      String pair = "Next: %s and %s.".formatted(Wording.low(name(next.before())), next.after().words());
+      String pair = "Next: %s and %s.%s".formatted(Wording.low(name(next.before())), next.after().words(), turns(squares.get(next.before()), squares.get(next.after())));
       prompts.add(
           crosses()
               ? new Prompt(joint, Prompt.Kind.CROSSING, pair + " " + joined.crossing().words(), "Pull until the four corners meet; no hole is left.")
@@ -153,6 +155,11 @@ public final class LineDirections {
       joint += catches() ? 1 : 0;
     }
     return prompts;
+  }
+
+  /** How squares lie that are turned. */
+  private static String turns(Square... squares) {
+    return Arrays.stream(squares).filter(square -> square.turned() > 0).map(square -> " %s is turned %s to the left.".formatted(name(square.place()), Wording.counted(square.turned(), "quarters"))).collect(Collectors.joining());
   }
 
   private int places(Map<Place, Square> squares, Place place) {

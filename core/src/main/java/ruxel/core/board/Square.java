@@ -20,6 +20,10 @@ public record Square(int row, int column, Optional<String> colourway, int turned
     return new Square(row, column, other, turned, keep, stitches);
   }
 
+  public Square turnedTo(int quarters) {
+    return new Square(row, column, colourway, quarters, locked, stitches);
+  }
+
   /** Where a square lies. */
   public record Place(int row, int column) implements Comparable<Place> {
     /** "2.3": row 2, column 3. */

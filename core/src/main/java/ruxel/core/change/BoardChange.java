@@ -7,15 +7,16 @@ import java.util.Set;
 import ruxel.core.board.Board;
 import ruxel.core.board.Crossing;
 import ruxel.core.board.Scheme;
-import ruxel.core.board.Square.Place;
 import ruxel.core.board.Square;
+import ruxel.core.board.Square.Place;
 import ruxel.core.colour.ColourTask;
 import ruxel.core.colour.Colouring;
 import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.OwnColourway;
-import ruxel.core.decision.PlacedSquares.Placed;
 import ruxel.core.decision.PlacedSquares;
+import ruxel.core.decision.PlacedSquares.Placed;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.TurnedSquare;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -98,6 +99,26 @@ public sealed interface BoardChange extends Change {
     @Override
     public String label(Names names) {
       return "%s square %d.%d of %s".formatted(locked ? "Kept" : "Coloured", row, column, names.piece(piece));
+    }
+  }
+
+  /** A square turned by a quarter to the left; four are none. */
+  record SquareTurned(String piece, int row, int column) implements BoardChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return square(garment, piece, new Place(row, column))
+          .then(
+              found -> {
+                Settings settings = garment.settings();
+                int quarters = settings.on(TurnedSquare.class, piece, row, column).map(TurnedSquare::quarters).orElse(0) + 1;
+                Optional<TurnedSquare> turned = Optional.of(new TurnedSquare(piece, row, column, quarters)).filter(turn -> turn.quarters() < TurnedSquare.FULL);
+                return Outcome.of(garment.withSettings(settings.with(TurnedSquare.class, turned, piece, row, column)));
+              });
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Turned square %d.%d of %s".formatted(row, column, names.piece(piece));
     }
   }
 

@@ -20,6 +20,9 @@ final class Swapping {
   private static final int REST = 6;
   /** Swaps that are weighed from one start at most. */
   private static final long MOST_WORK = 1_500_000;
+  /** And from all of them, so that the largest garment is placed in about a second; looking at a square is a part of weighing a swap. */
+  private static final long MOST_WORK_IN_ALL = 4_000_000;
+  private static final int LOOKS_OF_A_SWAP = 8;
   /** Now and then any swap is made, so that it does not go round in circles. */
   private static final int AT_RANDOM = 60;
 
@@ -34,6 +37,9 @@ final class Swapping {
   /** How many of each colourway are on each board. */
   private final int[][] onBoard;
   private final boolean everyBoard;
+  /** Squares that the last search for a troubled one looked at. */
+  private int looked;
+  private long left = MOST_WORK_IN_ALL;
 
   Swapping(ColourTask task) {
     this.task = task;
@@ -91,7 +97,7 @@ final class Swapping {
   int[] best() {
     int[] best = null;
     int least = Integer.MAX_VALUE;
-    for (int start = 0; start < STARTS && least > 0; start++) {
+    for (int start = 0; start < STARTS && least > 0 && left > 0; start++) {
       shuffle();
       int cost = improve();
       if (cost < least) {
@@ -131,9 +137,10 @@ final class Swapping {
     int least = cost;
     int[] best = at.clone();
     int[] rest = new int[at.length];
+    long most = Math.min(MOST_WORK, left);
     long work = 0;
     int steps = STEPS_OF_EACH * free.length;
-    for (int step = 1; step <= steps && cost > 0 && free.length > 1 && work < MOST_WORK; step++) {
+    for (int step = 1; step <= steps && cost > 0 && free.length > 1 && work < most; step++) {
       int from = troubled();
       if (from < 0) {
         break;
@@ -158,7 +165,7 @@ final class Swapping {
           to = other;
         }
       }
-      work += tried;
+      work += tried + looked / LOOKS_OF_A_SWAP;
       if (to < 0) {
         continue;
       }
@@ -171,6 +178,7 @@ final class Swapping {
         best = at.clone();
       }
     }
+    left -= Math.max(1, work);
     System.arraycopy(best, 0, at, 0, at.length);
     return least;
   }
@@ -179,9 +187,11 @@ final class Swapping {
   private int troubled() {
     int offset = random.nextInt(free.length);
     int wished = -1;
+    looked = free.length;
     for (int i = 0; i < free.length; i++) {
       int place = free[(offset + i) % free.length];
       if (place < squares && clashes(place, at[place]) > 0) {
+        looked = i;
         return place;
       }
       if (place < squares && wished < 0 && unlikeTwin(place) > 0) {

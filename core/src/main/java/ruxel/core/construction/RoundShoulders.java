@@ -35,7 +35,7 @@ final class RoundShoulders {
         }
         case HALF -> placements.add(new Placement(piece.id(), 2, right ? box.left() - gap : box.right() + gap, box.middle().y()));
         // Beside the back, above the right sleeve.
-        case HOOD -> placements.add(new Placement(piece.id(), 0, half + SLEEVE_GAP_MM - box.left(), gap + beside - box.bottom()));
+        case HOOD -> placements.add(new Placement(piece.id(), 0, half + SLEEVE_GAP_MM - box.left(), beside + 2 * SHOULDER_GAP_MM - box.bottom()));
         case OTHER -> {}
       }
     }

@@ -8,6 +8,7 @@ import static ruxel.core.construction.Question.Group.SLEEVES;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import ruxel.core.board.Motif;
 import ruxel.core.construction.Question.Choice;
@@ -22,6 +23,8 @@ final class SquareBody {
   private static final int MOST_ACROSS = 30;
   private static final double MM_PER_CM = 10;
   private static final double STEP_CM = 0.5;
+  private static final int MOST_ROUNDS = 60;
+  private static final double USUAL_ROUND_MM = 12;
   /** The sides of squares along an edge that goes up, or across. */
   private static final String[] ROWS = IntStream.rangeClosed(1, MOST_ACROSS).mapToObj(row -> "row" + row).toArray(String[]::new);
   private static final String[] COLUMNS = IntStream.rangeClosed(1, 2 * MOST_ACROSS).mapToObj(column -> "column" + column).toArray(String[]::new);
@@ -38,6 +41,8 @@ final class SquareBody {
               SquareBody::byGauge)
           .shapes(Part.BACK, Part.FRONT, Part.SLEEVE, Part.HALF)
           .follows("{n} places along a side in a seam: {stitches:stitches} and its corners.", form -> List.of(Fact.count("n", motif(form).places()), Fact.count("stitches", motif(form).stitches())));
+
+  static final Asked ROUNDS = rounds(form -> 2 * form.count(SquareBody.ACROSS), form -> form.count(SquareBody.HIGH));
 
   static final Asked ACROSS =
       Asked.number(Question.count("squaresAcross", BODY, "Squares across the back", "", 2, MOST_ACROSS), form -> Math.max(2, Math.round(500 / sideMm(form))))
@@ -118,6 +123,26 @@ final class SquareBody {
 
   static double sideMm(Form form) {
     return form.number(SIDE) * MM_PER_CM;
+  }
+
+  /**
+   * Rounds of a square, and what one more makes of the garment.
+   *
+   * @param around squares round the body, and {@code high} from hem to shoulder
+   */
+  static Asked rounds(ToDoubleFunction<Form> around, ToDoubleFunction<Form> high) {
+    ToDoubleFunction<Form> larger = form -> 1 + 1.0 / form.count(SquareBody.ROUNDS);
+    return Asked.number(
+            Question.count("motifRounds", GAUGE, "Rounds of a square", "", 1, MOST_ROUNDS),
+            form -> Math.min(MOST_ROUNDS, Math.max(1, Math.round(sideMm(form) / 2 / USUAL_ROUND_MM))))
+        .follows(
+            "One more: a side of {side} with about {n:stitches}, {round} round the body, {length} from hem to shoulder.",
+            form -> {
+              double side = sideMm(form) * larger.applyAsDouble(form);
+              return List.of(
+                  Fact.length("side", side), Fact.count("n", Math.round(form.count(STITCHES) * larger.applyAsDouble(form))), Fact.length("round", around.applyAsDouble(form) * side),
+                  Fact.length("length", high.applyAsDouble(form) * side));
+            });
   }
 
   private static double byGauge(Form form) {

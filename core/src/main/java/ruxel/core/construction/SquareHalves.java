@@ -40,6 +40,7 @@ final class SquareHalves extends Template {
   private static final double DEEP_MM = 200;
   private static final String LEFT = Halves.left("half");
 
+  private static final Asked ROUNDS = SquareBody.rounds(form -> 4 * form.count(SquareHalves.ACROSS), form -> form.count(SquareHalves.HIGH));
   private static final Asked ACROSS =
       Asked.number(Question.count("halfAcross", BODY, "Squares across half the body", "From the centre back to the side.", 1, MOST_WIDE), form -> Math.max(2, Math.round(ACROSS_MM / sideMm(form))))
           .shapes(Part.HALF)
@@ -87,7 +88,7 @@ final class SquareHalves extends Template {
         "square-halves", "Halves of squares", "Each half of the garment, with its sleeve, is one board of squares over the shoulder; the halves meet at the centre back.",
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         List.of(
-            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.DEEP, Hood.HIGH,
+            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ROUNDS, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.DEEP, Hood.HIGH,
             LONG));
   }
 

@@ -37,7 +37,7 @@ final class Squares extends Template {
         "squares", "Panels of squares", "Squares are joined into panels, the panels into the garment; the sleeve is as wide as the armhole is round.",
         List.of(Sign.SLEEVE_STRAIGHT, Sign.SLEEVE_NONE, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         Stream.of(
-                List.of(Body.KIND, Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE),
+                List.of(Body.KIND, Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, SquareBody.ROUNDS),
                 List.of(SquareBody.ACROSS, SquareBody.HIGH, SquareBody.FRONT, SquareBody.HALVES, SquareBody.MIDDLE, SquareBody.SHOULDER, SquareBody.NECK_ROWS),
                 Hood.OF_SQUARES, List.of(SquareBody.LONG))
             .flatMap(List::stream)

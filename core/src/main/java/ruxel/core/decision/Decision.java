@@ -10,7 +10,7 @@ import java.util.Optional;
 public sealed interface Decision
     permits MadeCount, MovedAnchor, ChosenMethod, LaidPiece, WantedOrder, ToldRun, MeasuredEdge, MarkedEdge, WorkedSeam, OwnAnchor, OwedItem,
         ToldCorner, LeaningPiece, EdgingRows, LeftFinding, TakenOut, OwnYarn,
-        PieceYarn, RibYarn, SeamYarn, StripYarn, KeptTail, DoneChore, WishFor, OwnSchool, GarmentWeight, WornBy, WearerMeasure, OwnFactor, OwnColourway, PlacedSquares, JoinedBoard, WorkedStrip, StripCount, StripStep {
+        PieceYarn, RibYarn, SeamYarn, StripYarn, KeptTail, DoneChore, WishFor, OwnSchool, GarmentWeight, WornBy, WearerMeasure, OwnFactor, OwnColourway, PlacedSquares, TurnedSquare, JoinedBoard, WorkedStrip, StripCount, StripStep {
   /** The ids of what it is of. */
   List<?> target();
 

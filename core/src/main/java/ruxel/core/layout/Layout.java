@@ -1,9 +1,13 @@
 package ruxel.core.layout;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.board.Board;
+import ruxel.core.board.Square.Place;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
@@ -13,6 +17,7 @@ import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.MadeCount;
 import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.TurnedSquare;
 import ruxel.core.decision.WorkedSeam;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -76,7 +81,15 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
   }
 
   private static Piece placed(Piece piece, Settings settings) {
-    return settings.on(PlacedSquares.class, piece.id()).flatMap(placed -> piece.board().map(board -> piece.withBoard(board.with(placed::on)))).orElse(piece);
+    if (piece.board().isEmpty()) {
+      return piece;
+    }
+    Board board = piece.board().get();
+    Optional<PlacedSquares> placed = settings.on(PlacedSquares.class, piece.id());
+    Board coloured = placed.isPresent() ? board.with(placed.get()::on) : board;
+    Map<Place, TurnedSquare> turned = new HashMap<>();
+    settings.of(TurnedSquare.class).stream().filter(turn -> turn.piece().equals(piece.id())).forEach(turn -> turned.put(new Place(turn.row(), turn.column()), turn));
+    return piece.withBoard(turned.isEmpty() ? coloured : coloured.with(square -> turned.containsKey(square.place()) ? turned.get(square.place()).on(square) : square));
   }
 
   private static boolean isGone(Decision decision, Construct construct, List<Seam> seams) {

@@ -44,6 +44,15 @@ class LineDirectionsTest {
     assertThat(plan.squares()).extracting(BenchPlan.HeldSquare::name).containsExactly("Square 1.1", "Square 2.1", "Square 1.2", "Square 2.2", "Square 1.3", "Square 2.3", "Square 1.4", "Square 2.4");
   }
 
+  /** A turned square is told as it comes, and lies straight again after four quarters. */
+  @Test
+  void aTurnedSquare() {
+    BoardChange.SquareTurned turn = new BoardChange.SquareTurned("back", 2, 2);
+    assertThat(corners(plan(with(PULLOVER, turn), "back", "row.1.1")).get(0).words()).startsWith("Next: square 1.2 and 2.2. Square 2.2 is turned 1 quarter to the left.");
+    assertThat(corners(plan(with(PULLOVER, turn, turn, turn), "back", "row.1.1")).get(0).words()).contains("3 quarters");
+    assertThat(with(PULLOVER, turn, turn, turn, turn)).isEqualTo(PULLOVER);
+  }
+
   /** The upright lines cross those: with the earlier seam caught, a joint more at each crossing. */
   @Test
   void whatIsDoneAtACrossing() {

@@ -112,4 +112,13 @@ class SquaresTest {
   private static Garment garment(Map<String, Answer> answers) {
     return Garment.of("Squares", new Recipe("squares", new Answers(answers)));
   }
+
+  /** Squares of 10 cm in 8 rounds grow by an eighth: 14 stitches become 15.75, 6 squares across twice 67.5 cm, 5 squares 56.25 cm. */
+  @Test
+  void oneMoreRound() {
+    Construct made = Laid.built("squares", Map.of("motifSide", 10, "motifStitches", 14, "motifRounds", 8, "squaresAcross", 6, "squaresHigh", 5));
+    assertThat(Laid.sentence(made, "motifRounds")).isEqualTo("One more: a side of 11.3 cm with about 16 stitches, 135 cm round the body, 56.3 cm from hem to shoulder.");
+    Construct halves = Laid.built("square-halves", Map.of("motifSide", 10, "motifRounds", 5, "halfAcross", 3, "squaresHigh", 5, "neckAcross", 1));
+    assertThat(Laid.sentence(halves, "motifRounds")).isEqualTo("One more: a side of 12 cm with about 17 stitches, 144 cm round the body, 60 cm from hem to shoulder.");
+  }
 }
