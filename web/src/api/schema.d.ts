@@ -1776,6 +1776,7 @@ export interface components {
             joins: components["schemas"]["InnerJoin"][];
             /** Format: int32 */
             joints: number;
+            then: string;
             title: string;
             upright: boolean;
         };

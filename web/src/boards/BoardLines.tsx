@@ -26,7 +26,7 @@ export function BoardLines({ garment, board }: { garment: string; board: BoardPl
                   ? 'joined'
                   : work
                     ? `${work.position} of ${count(line.joints, 'joint')}`
-                    : count(line.joints, 'joint')}
+                    : `${count(line.joints, 'joint')}, then ${line.then}`}
               </small>
             </span>
             <Link

@@ -35,9 +35,7 @@ function arch(joint: DrawnJoint): string {
 
 function isFar(joints: DrawnJoint[]): boolean {
   const middle = joints[Math.floor(joints.length / 2)];
-  return (
-    middle !== undefined && Math.hypot(middle.a.x - middle.b.x, middle.a.y - middle.b.y) > FAR_PX
-  );
+  return middle !== undefined && Math.hypot(middle.a.x - middle.b.x, middle.a.y - middle.b.y) > FAR_PX;
 }
 
 function zigzag(joints: DrawnJoint[]): string {

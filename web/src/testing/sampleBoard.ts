@@ -55,8 +55,22 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
     cells,
     joins: [...lying, ...upright],
     lines: [
-      { id: 'row.1.1', upright: false, joins: lying, joints: 32, title: 'Between rows 1 and 2' },
-      { id: 'column.1.1', upright: true, joins: upright, joints: 32, title: 'Between columns 1 and 2' },
+      {
+        id: 'row.1.1',
+        upright: false,
+        joins: lying,
+        joints: 32,
+        title: 'Between rows 1 and 2',
+        then: '2 parts of 2 squares',
+      },
+      {
+        id: 'column.1.1',
+        upright: true,
+        joins: upright,
+        joints: 32,
+        title: 'Between columns 1 and 2',
+        then: 'the board hangs together',
+      },
     ],
     crossings: [at(1, 1)],
     joining: {

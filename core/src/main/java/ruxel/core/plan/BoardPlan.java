@@ -42,8 +42,8 @@ public record BoardPlan(
   /** A square with its lower left corner; stitches of a side. */
   public record SquarePlan(int row, int column, Optional<String> colourway, int turned, boolean locked, int stitches, double x, double y) {}
 
-  /** A line: upright between two columns, or lying between two rows; how many joints it takes. */
-  public record LinePlan(String id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title) {}
+  /** A line: upright between two columns, or lying between two rows; how many joints it takes, and what hangs together once it is joined. */
+  public record LinePlan(String id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then) {}
 
   /** How the board is joined, and what is done where lines cross. */
   public record Joining(String method, Crossing crossing, String crossingWords, Scheme.Name scheme, boolean told) {}

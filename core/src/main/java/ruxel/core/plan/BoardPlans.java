@@ -4,18 +4,23 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import ruxel.core.board.Board;
 import ruxel.core.board.Crossing;
+import ruxel.core.board.Hanging;
 import ruxel.core.board.Lines;
 import ruxel.core.board.Scheme;
+import ruxel.core.board.Square;
+import ruxel.core.board.Square.Place;
 import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.Settings;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.SeamGraph;
-import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.piece.BoardSides;
@@ -74,7 +79,7 @@ final class BoardPlans {
                 })
             .toList(),
         lines.lines().stream().flatMap(line -> line.joins().stream()).toList(),
-        lines.lines().stream().sorted(Comparator.comparing(joined.scheme()::crosses)).map(line -> new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), line.joins().size() * board.motif().places(), title(line))).toList(),
+        lines(board, lines.lines().stream().sorted(Comparator.comparing(joined.scheme()::crosses)).toList()),
         lines.crossings().stream().map(Lines.Crossing::place).toList(),
         new BoardPlan.Joining(joined.method(), joined.crossing(), joined.crossing().words(), joined.scheme(), told.isPresent()),
         Scheme.all(lines).stream().map(scheme -> scheme(piece, board, sides, method, scheme, joined.scheme())).toList(),
@@ -82,6 +87,27 @@ final class BoardPlans {
         "%s, %s along a side in a seam: %s, %s, %s.".formatted(
             Wording.counted(board.squares().size(), "squares"), Wording.counted(board.motif().places(), "places"), Wording.counted(lines.joins(), "joins"),
             Wording.counted(lines.lines().size(), "lines"), Wording.counted(lines.crossings().size(), "crossings")));
+  }
+
+  private static List<BoardPlan.LinePlan> lines(Board board, List<Lines.Line> inOrder) {
+    List<Hanging> after = Hanging.afterEach(board, inOrder);
+    Map<Place, Square> squares = board.byPlace();
+    return IntStream.range(0, inOrder.size())
+        .mapToObj(
+            i -> {
+              Lines.Line line = inOrder.get(i);
+              return new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), joints(board, squares, line), title(line), after.get(i).words());
+            })
+        .toList();
+  }
+
+  /** As many as the side with more places has. */
+  private static int joints(Board board, Map<Place, Square> squares, Lines.Line line) {
+    return line.joins().stream().mapToInt(join -> Math.max(places(board, squares.get(join.before())), places(board, squares.get(join.after())))).sum();
+  }
+
+  private static int places(Board board, Square square) {
+    return board.motif().places(board.stitches(square));
   }
 
   private static String title(Lines.Line line) {

@@ -43,6 +43,14 @@ class LinesTest {
     assertThat(passes.get(Name.STRIPS)).isEqualTo(columns * (rows - 1) + columns - 1);
   }
 
+  /** Three rows of three: pairs, then strips, then strip to strip. */
+  @Test
+  void whatHangsTogetherAfterEachLine() {
+    Board board = Board.of(MOTIF, 3, 3);
+    assertThat(Hanging.afterEach(board, Lines.of(board).lines())).extracting(Hanging::words)
+        .containsExactly("3 parts of 2 squares, 3 loose", "3 parts of 3 squares", "1 part of 6 squares, 1 part of 3 squares", "the board hangs together");
+  }
+
   @ParameterizedTest
   @CsvSource({"CHAIN_1,16", "CHAIN_2_ONE_EACH,16", "CHAIN_2_BOTH,18", "CHAIN_3_FROM_THE_MIDDLE,18", "CHAIN_3_OUTER_PASSED,16", "SPACE,16"})
   void placesOfASideByItsCorners(Corner corner, int places) {
