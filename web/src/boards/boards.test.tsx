@@ -40,6 +40,30 @@ test('each square says where it lies and what colour it has; keys take it', () =
   expect(squares.take).toHaveBeenCalledWith({ piece: 'back', row: 2, column: 2 });
 });
 
+test('where rounds end is marked once a square is turned', () => {
+  const opened = ofSquares();
+  const cells = opened.plan.boards[0]!.cells;
+  const shapes = (turned: number) => {
+    const turnedBoard = board({ cells: cells.map((cell, i) => ({ ...cell, turned: i === 0 ? turned : 0 })) });
+    const { container } = render(
+      <BoardMat
+        plan={{ ...opened.plan, boards: [turnedBoard] }}
+        size={SIZE}
+        squares={{ taken: undefined, take: vi.fn(), swap: vi.fn(), drop: vi.fn() }}
+        board={turnedBoard}
+        pass={undefined}
+        onBoard={vi.fn()}
+      />,
+    );
+    return [...container.querySelectorAll('path[fill="var(--ink)"]')].map((mark) => mark.getAttribute('d'));
+  };
+  expect(shapes(0)).toEqual([]);
+  const marks = shapes(1);
+  expect(marks).toHaveLength(cells.length);
+  expect(marks[0]).toBe('M100 0L80 0L100 20z');
+  expect(marks[1]).toBe('M0 0L20 0L0 20z');
+});
+
 test('a square dragged onto another swaps with it', () => {
   const squares = mat();
   fireEvent.pointerDown(screen.getByRole('button', { name: /square 1\.1/ }));
@@ -67,6 +91,8 @@ test('the square in hand is coloured and kept', () => {
   );
   fireEvent.click(screen.getByLabelText('Keep it here'));
   fireEvent.change(screen.getByLabelText('Colourway of this square'), { target: { value: 'dusk' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Turn it to the left' }));
+  expect(sent.pop()).toEqual({ kind: 'SQUARE_TURNED', piece: 'back', row: 1, column: 1 });
   expect(sent).toEqual([
     { kind: 'SQUARE_COLOURED', piece: 'back', row: 1, column: 1, locked: true, colourway: 'lamp' },
     { kind: 'SQUARE_COLOURED', piece: 'back', row: 1, column: 1, locked: false, colourway: 'dusk' },

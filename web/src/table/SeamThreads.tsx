@@ -44,8 +44,8 @@ function zigzag(joints: DrawnJoint[]): string {
     .join('');
 }
 
-function threads(sheet: Sheet, seam: SeamPlan, joints: DrawnJoint[], joined: boolean): string {
-  const { fold } = seam;
+/** The threads of a seam as one path; `middleX` is the middle of the table, `fold` whether layers of pieces fold at its edges. */
+export function threads(fold: boolean, middleX: number, joints: DrawnJoint[], joined: boolean): string {
   if (!fold && joints.some(({ samePiece }) => samePiece)) {
     return joints
       .filter((_, i) => i % SPARSE === 0)
@@ -72,7 +72,7 @@ function threads(sheet: Sheet, seam: SeamPlan, joints: DrawnJoint[], joined: boo
         return stubs(joint);
       }
       const span = Math.abs(joint.a.y - joint.b.y);
-      return bow(joint, sheet.origin.x, joined ? 10 + span * 0.04 : 24 + span * 0.22);
+      return bow(joint, middleX, joined ? 10 + span * 0.04 : 24 + span * 0.22);
     })
     .join('');
 }
@@ -95,7 +95,7 @@ export function SeamThreads({
 }) {
   const joined = state === 'JOINED';
   const { fold } = seam;
-  const d = threads(sheet, seam, drawnJoints(sheet, seam), joined);
+  const d = threads(fold, sheet.origin.x, drawnJoints(sheet, seam), joined);
   const colour = next
     ? 'var(--madder)'
     : joined && !fold

@@ -18,8 +18,11 @@ class SquaresTest {
   void aCardiganOfSquaresFromStockToStitch() {
     page.navigate(Product.RUNNING.address() + "/new/squares");
     page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Breakwater squares");
+    page.getByLabel("Hood", new Page.GetByLabelOptions().setExact(true)).selectOption("SEWN_ON");
+    assertThat(page.getByLabel("Squares of the hood's height")).isVisible();
     button(page, "Lay it on the table").click();
     page.waitForURL("**/garments/*");
+    assertThat(page.getByText("Top of the hood").first()).isVisible();
     view(page, "Squares").click();
     assertThat(page.getByText("Tell the colourways they are made in")).isVisible();
     button(page, "Tell a colourway").click();
@@ -41,10 +44,13 @@ class SquaresTest {
     assertThat(page.getByLabel("The square you hold")).containsText("Back, square 1.1");
     page.getByLabel("Keep it here").click();
     assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("square 1\\.1: .*, kept$")))).isVisible();
+    button(page, "Turn it to the left").click();
+    assertThat(page.getByText("a dark corner where its rounds end")).isVisible();
     button(page, "Put it down").click();
 
     Locator joining = page.getByLabel("Joining the board");
     assertThat(joining.getByText(Pattern.compile("places along a side in a seam"))).isVisible();
+    assertThat(joining.getByText(Pattern.compile("joints, then \\d+ parts of 2 squares, \\d+ loose")).first()).isVisible();
     joining.getByLabel("Fewest passes").click();
     button(page, "Show the path").click();
     assertThat(joining.getByText(Pattern.compile("Pass 1 of \\d+"))).isVisible();
