@@ -10,6 +10,7 @@ import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.piece.Piece.Part;
+import ruxel.core.piece.Run;
 
 /** What is asked of a body of panels: back, and one front or two, with ribbing at the hem, shoulders and neck; and what follows from it. */
 final class Body {
@@ -144,6 +145,17 @@ final class Body {
 
   static double widthMm(Form form) {
     return form.asks(BACK) ? back(form) * w(form) : RibBody.widthMm(form);
+  }
+
+  /** Round the neck, from front edge to front edge or all the way. */
+  static double neckMm(Form form) {
+    if (!form.asks(BACK)) {
+      return RibBody.neckMm(form);
+    }
+    boolean cardigan = isCardigan(form);
+    Neck neck = new Neck(frontNeck(form), neckRows(form), form.countOrNone(NECK_CENTRE), "centre");
+    double front = neck.runs(Grain.upright(Making.of(form), false), !cardigan).stream().mapToDouble(Run::lengthMm).sum();
+    return backNeck(form) * w(form) + (cardigan ? 2 : 1) * front;
   }
 
   static int backNeck(Form form) {

@@ -12,6 +12,7 @@ import ruxel.core.board.Board;
 import ruxel.core.board.Motif;
 import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
+import ruxel.core.finding.FindingCode;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Cut;
@@ -36,35 +37,41 @@ final class Hood {
   private static final String TOP = "top";
   private static final String SEWN_ON = "SEWN_ON";
   private static final double HIGH_MM = 330;
-  private static final double DEEP_MM = 240;
   private static final int MOST_SQUARES = 15;
+  private static final double EXACT = 1e-9;
 
   static final Asked WORN =
       Asked.choice("hood", NECK, "Hood", "A folded panel, its top sewn to itself and its lower edge to the neck.", form -> "NONE", new Choice("NONE", "None"), new Choice(SEWN_ON, "Made flat and sewn on"));
   private static final Asked STITCHES =
-      Asked.stitches("hoodStitches", NECK, "Stitches from the back of the hood to its face", "Half of what lies along the neck.", 1, form -> Math.round(DEEP_MM / Making.of(form).w()))
+      Asked.stitches("hoodStitches", NECK, "Stitches of the hood along the neck", "All round, as long as the neck or a little shorter; half of them from the back to the face.", 2, form -> 2 * Math.max(1, Math.floor(Body.neckMm(form) / Making.of(form).w() / 2 + EXACT)))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
+          .refused(FindingCode.HOOD_ODD, form -> isWorn(form) && form.count(Hood.STITCHES) % 2 == 1, form -> odd(form.count(Hood.STITCHES), "stitches"))
           .follows(
-              "{n:stitches}, {length} along the neck.",
-              form -> List.of(Fact.count("n", 2L * form.count(Hood.STITCHES)), Fact.length("length", 2 * form.count(Hood.STITCHES) * Making.of(form).w())))
-          .drawn(Drawn.across(Part.HOOD, LOWER).firstMm(form -> form.count(Hood.STITCHES) * Making.of(form).w()));
+              "{length} along the neck, which gives {neck}; {deep} from the back to the face.",
+              form -> {
+                double length = form.count(Hood.STITCHES) * Making.of(form).w();
+                return List.of(Fact.length("length", length), Fact.length("neck", Body.neckMm(form)), Fact.length("deep", length / 2));
+              })
+          .drawn(Drawn.across(Part.HOOD, LOWER));
   private static final Asked ROWS =
       Asked.rows("hoodRows", NECK, "Rows of the hood", "From the neck to the top of the head.", 1, form -> Math.round(HIGH_MM / Making.of(form).h()))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
           .follows("{high} high.", form -> List.of(Fact.length("high", form.count(Hood.ROWS) * Making.of(form).h())))
           .drawn(Drawn.up(Part.HOOD, "face"));
-  static final Asked DEEP =
-      Asked.number(
-              Question.count("hoodSquaresDeep", NECK, "Squares from the back of the hood to its face", "Half of what lies along the neck.", 1, MOST_SQUARES),
-              form -> Math.max(1, Math.round(DEEP_MM / SquareBody.sideMm(form))))
+  static final Asked ACROSS =
+      Asked.number(Question.count("hoodSquares", NECK, "Squares of the hood along the neck", "All round; half of them from the back to the face.", 1, 2 * MOST_SQUARES), form -> Math.min(2 * MOST_SQUARES, neckSquares(form)))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
+          .refused(FindingCode.HOOD_ODD, form -> isWorn(form) && form.count(Hood.ACROSS) * form.count(SquareBody.STITCHES) % 2 == 1, form -> odd(form.count(Hood.ACROSS), "squares"))
           .follows(
-              "{n} squares, {length} along the neck.",
-              form -> List.of(Fact.count("n", 2L * form.count(Hood.DEEP)), Fact.length("length", 2 * form.count(Hood.DEEP) * SquareBody.sideMm(form))))
-          .drawn(Drawn.edge(Part.HOOD, false, LOWER).firstMm(form -> form.count(Hood.DEEP) * SquareBody.sideMm(form)));
+              "{length} along the neck, which gives {n:squares}; {deep} from the back to the face.",
+              form -> {
+                double length = form.count(Hood.ACROSS) * SquareBody.sideMm(form);
+                return List.of(Fact.length("length", length), Fact.count("n", neckSquares(form)), Fact.length("deep", length / 2));
+              })
+          .drawn(Drawn.edge(Part.HOOD, false, LOWER));
   static final Asked HIGH =
       Asked.number(
               Question.count("hoodSquaresHigh", NECK, "Squares of the hood's height", "From the neck to the top of the head.", 1, MOST_SQUARES),
@@ -77,9 +84,17 @@ final class Hood {
   /** Asked of a hood of rows, and of one of squares. */
   static final List<Asked> OF_ROWS = List.of(WORN, STITCHES, ROWS);
 
-  static final List<Asked> OF_SQUARES = List.of(WORN, DEEP, HIGH);
+  static final List<Asked> OF_SQUARES = List.of(WORN, ACROSS, HIGH);
 
   private Hood() {}
+
+  private static List<Fact> odd(int count, String what) {
+    return List.of(Fact.count("n", count), Fact.text("what", what), Fact.count("lower", Math.max(2, count - 1)), Fact.count("higher", count + 1));
+  }
+
+  private static int neckSquares(Form form) {
+    return form.asks(SquareBody.ACROSS) ? SquareBody.neckAround(form) : SquareHalves.neckAround(form);
+  }
 
   static boolean isWorn(Form form) {
     return form.asks(WORN) && form.is(WORN, SEWN_ON);
@@ -96,17 +111,17 @@ final class Hood {
    * @param neck from the front on the wearer's left round the back to that on the right, with the spot of its centre back
    */
   static void sewOn(Halves halves, Form form, List<Span> neck, Spot centre, String method) {
-    Panel panel = new Panel(ID, "Hood", Part.HOOD, Making.of(form), false, LOWER, 2 * form.count(STITCHES)).rows("face", form.count(ROWS));
+    Panel panel = new Panel(ID, "Hood", Part.HOOD, Making.of(form), false, LOWER, form.count(STITCHES)).rows("face", form.count(ROWS));
     Piece piece = panel.closed(new Panel.Named("right", "right edge of the face"), new Panel.Named(TOP, "top"), new Panel.Named("left", "left edge of the face"));
-    sewOn(halves, piece, neck, centre, method, Halves.lever(Side.A, STITCHES, 2 * Making.of(form).w(), false));
+    sewOn(halves, piece, neck, centre, method, Halves.lever(Side.A, STITCHES, Making.of(form).w(), false));
   }
 
   /** A hood of squares. */
   static void sewOn(Halves halves, Form form, Motif motif, Dye colour, List<Span> neck, Spot centre, String method) {
-    Board board = Board.of(motif, form.count(HIGH), 2 * form.count(DEEP));
+    Board board = Board.of(motif, form.count(HIGH), form.count(ACROSS));
     List<String[]> names =
         List.of(new String[] {LOWER, "neck"}, new String[] {"right", "right edge of the face"}, new String[] {TOP, "top"}, new String[] {"left", "left edge of the face"});
-    sewOn(halves, BoardPiece.inTurn(ID, "Hood", Part.HOOD, board, colour, names), neck, centre, method, Halves.lever(Side.A, DEEP, 2 * motif.sideMm(), false));
+    sewOn(halves, BoardPiece.inTurn(ID, "Hood", Part.HOOD, board, colour, names), neck, centre, method, Halves.lever(Side.A, ACROSS, motif.sideMm(), false));
   }
 
   private static void sewOn(Halves halves, Piece piece, List<Span> neck, Spot centre, String method, Lever lever) {
@@ -117,9 +132,9 @@ final class Hood {
         "hood.top", "Top of the hood", SeamRole.HOOD_TOP, SideOf.of("Right half of the top", new Span(ID, TOP, Cut.at(top, 0), fold, FORWARD)),
         SideOf.of("Left half of the top", new Span(ID, TOP, fold, Cut.at(top, top.units()), BACKWARD)), List.of(), List.of(Seam.END), method);
     Edge lower = piece.edge(LOWER).orElseThrow();
-    // An odd stitch in the middle of the back meets no gap between two.
-    List<Anchor> anchors =
-        centre.at() == Spot.At.CUT ? List.of(new Anchor("centre", "centre back", Spot.cut(ID, LOWER, Cut.at(lower, lower.units() / 2)), centre)) : List.of();
+    // A stitch in the middle of the back meets no gap between two.
+    Spot middle = middle(ID, lower, 0, lower.units());
+    List<Anchor> anchors = centre.at() == middle.at() ? List.of(new Anchor("centre", "centre back", middle, centre)) : List.of();
     halves.across(
         ID, "Hood", SeamRole.HOOD, SideOf.of("Hood", new Span(ID, LOWER, Cut.at(lower, 0), Cut.at(lower, lower.units()), FORWARD)), SideOf.of("Neck", neck.toArray(Span[]::new)),
         anchors, anchors.isEmpty() ? List.of(Seam.START) : List.of("centre"), method, lever);

@@ -55,6 +55,11 @@ final class RibBody {
     return backRibs(form) * ribMm(form);
   }
 
+  static double neckMm(Form form) {
+    double across = neckRibs(form) * ribMm(form);
+    return Body.isCardigan(form) ? across : 2 * (across + form.count(DEPTH) * Making.of(form).w());
+  }
+
   /** Back and front or fronts; those of a cardigan are as wide as their shoulders. */
   static void panels(Halves halves, Form form) {
     ShoulderEnd shoulder = new ShoulderEnd(shoulderRibs(form) * form.count(RIB), 1, form.count(RIB));

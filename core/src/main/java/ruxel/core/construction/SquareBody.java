@@ -164,6 +164,13 @@ final class SquareBody {
     return form.count(ACROSS) - 2 * form.count(SHOULDER);
   }
 
+  /** Squares round the neck, from front edge to front edge or all the way. */
+  static int neckAround(Form form) {
+    int deep = form.count(NECK_ROWS);
+    int beside = frontSquares(form) - form.count(SHOULDER);
+    return neckSquares(form) + (Body.isCardigan(form) ? 2 * (beside + (beside > 0 ? deep : 0)) : neckSquares(form) + 2 * deep);
+  }
+
   /** Of each front. */
   static int frontSquares(Form form) {
     return Body.isCardigan(form) ? form.count(FRONT) : form.count(ACROSS);

@@ -88,13 +88,18 @@ final class SquareHalves extends Template {
         "square-halves", "Halves of squares", "Each half of the garment, with its sleeve, is one board of squares over the shoulder; the halves meet at the centre back.",
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         List.of(
-            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ROUNDS, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.DEEP, Hood.HIGH,
+            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ROUNDS, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.ACROSS, Hood.HIGH,
             LONG));
   }
 
   @Override
   void tell(Halves halves, Form form) {
     new Telling(halves, form).tell();
+  }
+
+  /** Squares round the neck of both halves. */
+  static int neckAround(Form form) {
+    return 2 * (2 * form.count(NECK_ACROSS) + form.count(NECK_DEEP));
   }
 
   private static double roundMm(Form form, int more) {

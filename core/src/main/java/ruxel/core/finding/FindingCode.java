@@ -52,6 +52,7 @@ public enum FindingCode {
   SQUARES_SLEEVE_DEEP(Level.DECIDE_FIRST, "The sleeve begins {sleeve:squares} below the shoulder, the body is only {body} long.", "Make it at most {most} deep."),
   SQUARES_NECK_WIDE(Level.DECIDE_FIRST, "The neck takes {neck} of the {body:squares} across half the body.", "Make it at most {most} wide."),
   SQUARES_NECK_DEEP(Level.DECIDE_FIRST, "The neck is {neck:squares} deep, the body {body}.", "Make the neck at most {most} deep."),
+  HOOD_ODD(Level.DECIDE_FIRST, "The top of a hood of {n} {what} is folded and sewn to itself: a stitch in the middle would be left over.", "Take {lower} or {higher}."),
   HOOD_WITHOUT_NECK(Level.DECIDE_FIRST, "A hood is sewn along the neck, and this neck is only a slit between the fronts.", "Leave at least one square of each half for the neck, or make it without a hood."),
   NECK_TOO_DEEP(Level.DECIDE_FIRST, "The neck is {neck:rows} deep, the body only {body} above its ribbing.", "Make the neck at most {most:rows} deep."),
   SHOULDER_STEPS(Level.DECIDE_FIRST, "A shoulder of {shoulder:stitches} cannot be worked in {steps} steps.", "At most one step for each stitch."),

@@ -30,11 +30,11 @@ class HoodTest {
     return all;
   }
 
-  /** Two squares of the back neck, one and one of each front: six; a hood three deep has as many, of 16 places each, and three more on top. */
+  /** Two squares of the back neck, one and one of each front: six; a hood of six has as many, of 16 places each, and three more on top. */
   @Test
   void aHoodOfSquaresOnACardigan() {
     Map<String, Answer> answers = hooded(SQUARES);
-    answers.putAll(Map.of("frontSquares", new Numeric(3), "neckSquares", new Numeric(1), "hoodSquaresDeep", new Numeric(3), "hoodSquaresHigh", new Numeric(3)));
+    answers.putAll(Map.of("frontSquares", new Numeric(3), "neckSquares", new Numeric(1), "hoodSquares", new Numeric(6), "hoodSquaresHigh", new Numeric(3)));
     GarmentPlan plan = plan("squares", answers);
     assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE).extracting(FindingView::sentence).isEmpty();
     SeamPlan neck = seam(plan, "hood");
@@ -56,7 +56,7 @@ class HoodTest {
       answers.putAll(
           Map.of(
               "kind", new Word("PULLOVER"), "squaresAcross", new Numeric(neck + 2 * shoulder), "shoulderSquares", new Numeric(shoulder), "motifStitches", new Numeric(stitches), "neckSquares",
-              new Numeric(deep), "hoodSquaresDeep", new Numeric(around / 2), "hoodSquaresHigh", new Numeric(3)));
+              new Numeric(deep), "hoodSquares", new Numeric(around), "hoodSquaresHigh", new Numeric(3)));
       GarmentPlan plan = plan("squares", answers);
       SeamPlan seam = seam(plan, "hood");
       assertThat(seam.a().places()).isEqualTo(seam.b().places()).isEqualTo(around * (stitches + 2));
@@ -71,7 +71,7 @@ class HoodTest {
   @ValueSource(ints = {14, 15})
   void aNeckWithAMiddleSquare(int stitches) {
     Map<String, Answer> answers = hooded(SQUARES);
-    answers.putAll(Map.of("kind", new Word("PULLOVER"), "squaresAcross", new Numeric(7), "motifStitches", new Numeric(stitches), "neckSquares", new Numeric(0), "hoodSquaresDeep", new Numeric(3)));
+    answers.putAll(Map.of("kind", new Word("PULLOVER"), "squaresAcross", new Numeric(7), "motifStitches", new Numeric(stitches), "neckSquares", new Numeric(0), "hoodSquares", new Numeric(6)));
     GarmentPlan plan = plan("squares", answers);
     assertThat(seam(plan, "hood").b().places()).isEqualTo(6 * (stitches + 2));
     assertThat(plan.gluing().openings()).hasSize(4);
@@ -92,8 +92,18 @@ class HoodTest {
       double left = with.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum() - 2 * faceMm(with);
       double before = without.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum();
       assertThat(before - left).as(construction + kind).isCloseTo(neck, within(1e-6));
+      assertThat(with.findings()).as("a hood as long as the neck, %s", construction + kind).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
       assertThat(with.worn().get(0).shapes().get(0).piece()).isEqualTo("hood");
     }
+  }
+
+  /** The fold would lie in the middle of a stitch; between two stitches of a middle square it may. */
+  @Test
+  void anOddTopCannotBeHalved() {
+    assertThat(Laid.refused("drop-shoulder", hooded(Map.of("hoodStitches", new Numeric(61))))).containsExactly(FindingCode.HOOD_ODD);
+    assertThat(Laid.refused("squares", hooded(Map.of("hoodSquares", new Numeric(5), "motifStitches", new Numeric(15))))).containsExactly(FindingCode.HOOD_ODD);
+    assertThat(seam(plan("squares", hooded(Map.of("hoodSquares", new Numeric(5), "motifStitches", new Numeric(14)))), "hood.top").joints()).isEqualTo(2 * 16 + 8);
+    assertThat(Laid.refused("drop-shoulder", Map.of("hoodStitches", new Numeric(61)))).as("no hood, nothing to halve").isEmpty();
   }
 
   @Test
