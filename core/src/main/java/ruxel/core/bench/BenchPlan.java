@@ -82,6 +82,18 @@ public record BenchPlan(
     return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held, rounds, stops);
   }
 
+  /** The same with what the row it is joined by goes on with. */
+  BenchPlan withPlain(Optional<PlainOfRow> plain) {
+    if (plain.isEmpty()) {
+      return this;
+    }
+    List<BenchJoint> on = new ArrayList<>(joints);
+    on.addAll(plain.get().joints());
+    List<Prompt> told = new ArrayList<>(prompts);
+    told.addAll(plain.get().prompts(joints.size()));
+    return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, told, plan, on, squares, rounds, stops);
+  }
+
   /**
    * Whether the seam would be worked alike by another plan: the same places of the same edges, joint by joint, held the
    * same way. Words, lengths and what stands beside it do not matter.

@@ -53,7 +53,8 @@ public final class Directions {
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
-                    .bench(plan.get(), garment.wording(), garment.rules(), row(planned, seamId), markers(planned, seamId)));
+                    .bench(plan.get(), garment.wording(), garment.rules(), row(planned, seamId), markers(planned, seamId))
+                    .withPlain(planned.rows().stream().filter(row -> row.seams().contains(seamId)).findFirst().flatMap(row -> PlainOfRow.behind(row, seamId))));
   }
 
   /**
