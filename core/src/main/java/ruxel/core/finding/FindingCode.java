@@ -170,6 +170,7 @@ public enum FindingCode {
   BAND_LENGTH(Level.DECIDE_FIRST, "{strip}: {rows:rows} for an edge of {edge}; it takes {least} to {most}.", "Make it {least} to {most:rows} long."),
   BAND_STITCHES(Level.DECIDE_FIRST, "{strip}: two rows for every two stitches give {rows:rows} for an edge of {edge}; it takes {least} to {most}.", "Work {least} to {most:stitches} in the row before, or let the rows come out wider or narrower."),
   BAND_ONTO_STITCHES(Level.DECIDE_FIRST, "{strip}: a band is worked onto stitches, and this edge has other places.", "Work a row of single crochet along the edge first, with an even count, and the band onto that."),
+  BAND_CORNER(Level.LOOK_FIRST, "{strip} turns {corners:outer corners} and ribs lie straight: {width} wide, its outer side is {lacking} short there.", "Let it end at the corners, one band for each side, or work rounds instead."),
   BAND_ODD(Level.DECIDE_FIRST, "{strip}: every two rows take two stitches, and the edge has {stitches}.", "Work {less} or {more:stitches} in the row before."),
   PICOTS_OFF(Level.DECIDE_FIRST, "{strip}: picots on every {every} stitch do not fit {stitches:stitches} from plain to plain.", "Work {counts} in the round before."),
   GATHER_OFF(Level.DECIDE_FIRST, "{strip}: {from:stitches} cannot be gathered to {to} in one round.", "Gather to {least} to {from}, or in two rounds."),

@@ -1,5 +1,6 @@
 package ruxel.core.strip;
 
+import java.util.List;
 import java.util.Optional;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -17,6 +18,8 @@ import ruxel.core.piece.UnitKind;
  */
 public record RibBand(Kind kind, double widthMm, double rowMm, Optional<Integer> rows, Optional<String> method, boolean workedOn) {
   public static final int MOST_ROWS = 5000;
+  /** Degrees by which an edge turns at an outer corner, less what an angle may be off (house default, model 4). */
+  private static final double CORNER = 70;
   private static final double ROUNDING = 1e-9;
   /** What a slip stitch into the edge takes of yarn, in lengths of the edge (handbook 8). */
   private static final double SLIP_STITCH = 3.5;
@@ -92,6 +95,16 @@ public record RibBand(Kind kind, double widthMm, double rowMm, Optional<Integer>
     Optional<Finding> noStitches = Optional.of(Finding.of(FindingCode.BAND_ONTO_STITCHES, at, Fact.text("strip", strip.name()))).filter(finding -> !onStitches);
     Optional<Finding> odd = Optional.of(Finding.of(FindingCode.BAND_ODD, at, Fact.text("strip", strip.name()), Fact.count("stitches", places), Fact.count("less", places - 1L), Fact.count("more", places + 1L))).filter(finding -> places % 2 != 0);
     return workedOn ? noStitches.or(() -> odd) : Optional.empty();
+  }
+
+  /** Ribs lie straight: what a band lacks on its outer side where the edge turns an outer corner. */
+  Optional<Finding> turning(Strip strip, Line line, Where at) {
+    List<Junction> corners = line.junctions().stream().filter(junction -> junction.turn() >= CORNER).toList();
+    double lacking = corners.stream().mapToDouble(corner -> 2 * Rounds.outwards(corner.turn()) * widthMm).sum();
+    return corners.isEmpty()
+        ? Optional.empty()
+        : Optional.of(
+            Finding.of(FindingCode.BAND_CORNER, at, Fact.text("strip", strip.name()), Fact.count("corners", corners.size()), Fact.length("width", widthMm), Fact.length("lacking", lacking)));
   }
 
   /** What is wrong with its length. */

@@ -169,6 +169,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       }
       int rows = band.rowsFor(line);
       band.misfit(strip, line, at(strip)).ifPresent(findings::add);
+      band.turning(strip, line, at(strip)).ifPresent(findings::add);
       List<Integer> outer = StripFace.shared(line.stretches().stream().map(Stretch::lengthMm).toList(), rows);
       Piece face = StripFace.of(strip, line, outer, UnitKind.ROW_END, band.rowMm(), band.widthMm());
       return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face, outer));

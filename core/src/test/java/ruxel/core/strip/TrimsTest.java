@@ -3,6 +3,7 @@ package ruxel.core.strip;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -11,6 +12,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor.Spot;
@@ -96,6 +98,21 @@ class TrimsTest {
     assertThat(hindrance(band, edge(UnitKind.ROW_END, 92, 5))).contains(FindingCode.BAND_ONTO_STITCHES);
     assertThat(hindrance(new RibBand(RibBand.Kind.FRONT, 40, 5, Optional.empty(), Optional.empty(), false), edge(UnitKind.ROW_END, 93, 5))).isEmpty();
     assertThat(band.yarnMm(92, 460)).as("8 stitches of 5 mm in 92 rows, 5 times their length, and 3.5 times the edge").isCloseTo(92 * 40 * 5 + 460 * 3.5, within(1e-9));
+  }
+
+  /** 3 cm wide round an outer corner of 90°: its outer side is 2 × 3 cm short; an inner corner, or a slant of 45°, is none. */
+  @Test
+  void ribsDoNotTurnOuterCorners() {
+    RibBand band = new RibBand(RibBand.Kind.FRONT, 30, 5, Optional.empty(), Optional.empty(), false);
+    Finding turned = band.turning(on(band), turning(90, -90, 45, 90), Where.NOWHERE).orElseThrow();
+    assertThat(turned.code()).isEqualTo(FindingCode.BAND_CORNER);
+    assertThat(turned.sentence(Wording.USUAL)).isEqualTo("Band turns 2 outer corners and ribs lie straight: 3 cm wide, its outer side is 12 cm short there.");
+    assertThat(band.turning(on(band), turning(-90, 45), Where.NOWHERE)).isEmpty();
+  }
+
+  private static Line turning(double... turns) {
+    Stretch stretch = new Stretch("front", "edge", 0, 0, 20, true, UnitKind.STITCH_TOP, 5, 0);
+    return new Line(Arrays.stream(turns).mapToObj(turn -> stretch).toList(), Arrays.stream(turns).mapToObj(turn -> new Junction(0, false, 0, turn, List.of())).toList(), true);
   }
 
   private static Optional<FindingCode> misfit(RibBand band, Line line) {
