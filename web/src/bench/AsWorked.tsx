@@ -25,6 +25,7 @@ export function AsWorked({ strip, stretches, onKeep }: Props) {
       strip: strip.id,
       at: inner.at,
       worked,
+      trial: inner.trial,
       ...(inner.wanted === undefined ? {} : { wanted: inner.wanted }),
     }));
   return (

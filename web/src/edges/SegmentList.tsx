@@ -72,7 +72,7 @@ interface CountProps {
 
 /** The knob of a stretch: how many are wanted, and how many were really worked. */
 function Counts({ editor, strip, inner, stitches }: CountProps) {
-  const tell = (wanted: number | undefined, worked: number | undefined) =>
+  const tell = (wanted: number | undefined, worked: number | undefined, trial: number[] = []) =>
     void editor.change([
       {
         kind: 'STRIP_STITCHES',
@@ -80,8 +80,10 @@ function Counts({ editor, strip, inner, stitches }: CountProps) {
         at: inner.at,
         ...(wanted ? { wanted } : {}),
         ...(worked ? { worked } : {}),
+        trial: wanted ? [] : trial,
       },
     ]);
+  const listed = inner.trial.join(', ');
   const field = (
     label: string,
     value: number | undefined,
@@ -108,12 +110,33 @@ function Counts({ editor, strip, inner, stitches }: CountProps) {
     </Form.Label>
   );
   return (
-    <span className="segment-counts" key={`${inner.wanted}/${inner.worked}`}>
+    <span className="segment-counts" key={`${inner.wanted}/${inner.worked}/${listed}`}>
       {!strip.strip.mirrorOf &&
         field('I want', inner.wanted, count(stitches, 'stitch', 'stitches'), (now) =>
           tell(now, inner.worked),
         )}
-      {field('I worked', inner.worked, 'count them', (now) => tell(inner.wanted, now))}
+      {!strip.strip.mirrorOf && (
+        <Form.Label>
+          by trial{' '}
+          <Form.Control
+            size="sm"
+            aria-label={`By trial along ${inner.name.toLowerCase()}`}
+            defaultValue={listed}
+            placeholder="3, 2, 3"
+            onBlur={(event) => {
+              const list = event.target.value
+                .split(/[^0-9]+/)
+                .filter(Boolean)
+                .map(Number);
+              if (list.join(', ') !== listed) {
+                tell(undefined, inner.worked, list);
+              }
+            }}
+            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+          />
+        </Form.Label>
+      )}
+      {field('I worked', inner.worked, 'count them', (now) => tell(inner.wanted, now, inner.trial))}
     </span>
   );
 }

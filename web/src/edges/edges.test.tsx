@@ -53,6 +53,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
         leansBehind: 0,
         seam: true,
         between: ['SEAM_PLACE'],
+        trial: [],
       },
     ],
     innerMm: 200,
@@ -73,6 +74,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
             rhythm: '',
             words: '31 along the neck.',
             waveMm: 0,
+            each: [],
           },
           {
             kind: 'SEAM_PLACE',
@@ -82,6 +84,7 @@ function strip(over: Partial<StripPlan> = {}): StripPlan {
             rhythm: '',
             words: 'One at the left shoulder.',
             waveMm: 0,
+            each: [],
           },
         ],
         corners: [],
@@ -176,7 +179,29 @@ test('a count that is wanted, and one that was worked, are told at the stretch',
   const worked = screen.getByLabelText('I worked along neck of the back');
   fireEvent.change(worked, { target: { value: '33' } });
   fireEvent.blur(worked);
-  expect(change).toHaveBeenCalledWith([{ kind: 'STRIP_STITCHES', strip: 'strip.1', at: SPOT, worked: 33 }]);
+  expect(change).toHaveBeenCalledWith([
+    { kind: 'STRIP_STITCHES', strip: 'strip.1', at: SPOT, worked: 33, trial: [] },
+  ]);
+});
+
+test('a list found by trial is told in the place of a count, and emptied taken back', () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const listed = strip();
+  listed.inner[0]!.trial = [2, 2];
+  const { unmount } = render(<SegmentList editor={editor(change)} strip={strip()} />);
+  const field = screen.getByLabelText('By trial along neck of the back');
+  fireEvent.change(field, { target: { value: '3 2,  3' } });
+  fireEvent.blur(field);
+  const told = { kind: 'STRIP_STITCHES', strip: 'strip.1', at: SPOT };
+  expect(change).toHaveBeenLastCalledWith([{ ...told, trial: [3, 2, 3] }]);
+  unmount();
+  render(<SegmentList editor={editor(change)} strip={listed} />);
+  const again = screen.getByLabelText('By trial along neck of the back');
+  fireEvent.blur(again);
+  expect(change).toHaveBeenCalledTimes(1);
+  fireEvent.change(again, { target: { value: '' } });
+  fireEvent.blur(again);
+  expect(change).toHaveBeenLastCalledWith([{ ...told, trial: [] }]);
 });
 
 test('the multiple keeps what is more below it; a mirrored edging is only taken out', () => {

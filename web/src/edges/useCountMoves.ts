@@ -25,6 +25,7 @@ export function useCountMoves(editor: GarmentEditor, strip: StripPlan | undefine
           strip: strip.id,
           at,
           wanted,
+          trial: [],
           ...(worked === undefined ? {} : { worked }),
         },
       ]);

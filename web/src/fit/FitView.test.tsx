@@ -56,6 +56,14 @@ test('a measure is saved in mm, emptied it is taken back, and what no body has i
   ]);
 });
 
+test('only what the garment is held against is asked for, and what was told before', () => {
+  const hood: CheckView = { ...BODY, check: 'HOOD', asks: 'OVER_HEAD', verdict: 'ASK' };
+  inEditor(<FitView />, editorOf(opened([hood]), []));
+  expect(screen.getByLabelText('From the front of the neck over the head and down again')).toBeTruthy();
+  expect(screen.getByLabelText('Chest')).toBeTruthy();
+  expect(screen.queryByLabelText('Upper arm')).toBeNull();
+});
+
 test('who wears it keeps how it is to sit', () => {
   const sent: unknown[] = [];
   inEditor(<FitView />, editorOf(opened([]), sent));

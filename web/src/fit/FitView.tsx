@@ -13,6 +13,11 @@ export function FitView() {
   const { plan } = garment;
   const { wearer: checks } = plan;
   const { wearer, fit, measures, care } = plan.wearing;
+  // What this garment is held against, and what was told before.
+  const wanted = new Set<string>([
+    ...plan.wearer.flatMap(({ asks }) => asks ?? []),
+    ...measures.map(({ measure }) => measure),
+  ]);
   const mmPerUnit = mmPer(plan.unit);
   const tight = checks.filter(({ verdict }) => verdict === 'TIGHT' || verdict === 'LONG').length;
   const asked = checks.filter(({ verdict }) => verdict === 'ASK').length;
@@ -53,7 +58,7 @@ export function FitView() {
             ))}
           </Form.Select>
         </Form.Group>
-        {MEASURES.map(({ measure, label, least, most }) => {
+        {MEASURES.filter(({ measure }) => wanted.has(measure)).map(({ measure, label, least, most }) => {
           const taken = measures.find((each) => each.measure === measure);
           const shown = taken ? trimmed(taken.mm / mmPerUnit) : '';
           return (

@@ -45,7 +45,7 @@ class AnswersTest {
     assertThat(number("Rows of the armhole")).isFocused();
     // The list follows, with what the assumed number comes from.
     assertThat(page.getByText("Assumed. Follows from rows of the body and your gauge. 18.8 cm deep")).isVisible();
-    assertThat(page.getByText("21 of 24 answers are assumed")).isVisible();
+    assertThat(page.getByText("22 of 25 answers are assumed")).isVisible();
   }
 
   @Test

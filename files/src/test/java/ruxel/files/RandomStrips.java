@@ -38,7 +38,8 @@ final class RandomStrips {
       case 0 -> new StripChange.StripMirrored(id(), id(), "The other one");
       case 1 -> new StripChange.StripRemoved(id());
       case 4 -> new StripChange.StripMoved(id(), changes.maybe(changes::seam));
-      case 2, 3 -> new StripChange.StripStitches(id(), spot(), changes.maybe(() -> changes.number(-1, 90)), changes.maybe(() -> changes.number(1, 90)));
+      case 2 -> new StripChange.StripStitches(id(), spot(), changes.maybe(() -> changes.number(-1, 90)), changes.maybe(() -> changes.number(1, 90)));
+      case 3 -> new StripChange.StripStitches(id(), spot(), Optional.empty(), changes.maybe(() -> changes.number(1, 90)), IntStream.range(0, random.nextInt(6)).mapToObj(i -> changes.number(-1, 5)).toList());
       default -> new StripChange.StripTold(
           new Strip(
               random.nextInt(9) == 0 ? changes.word() : id(), random.nextInt(9) == 0 ? changes.word() : "Edging", random.nextInt(5) == 0 ? onStrip() : spot(), changes.maybe(this::spot), rounds(), multiple(), random.nextBoolean(), trims(),

@@ -15,6 +15,7 @@ import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.SeamChange;
+import ruxel.core.change.StripChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.RunPart;
 import ruxel.core.measure.Gauge;
@@ -39,7 +40,7 @@ public final class ChangeJson extends SimpleModule {
   static final TypeReference<List<Change>> LIST = new TypeReference<>() {};
   private static final long serialVersionUID = 1L;
   private static final Map<Class<?>, Class<?>> DEFAULTED = 
-      Map.of(Change.AnswersChanged.class, Told.class, PieceChange.LeanFound.class, Lean.class, SeamChange.SeamWorked.Way.class, Way.class, RibBand.class, BandTold.class);
+      Map.of(Change.AnswersChanged.class, Told.class, PieceChange.LeanFound.class, Lean.class, SeamChange.SeamWorked.Way.class, Way.class, RibBand.class, BandTold.class, StripChange.StripStitches.class, Counted.class);
 
   public ChangeJson() {
     super("changes");
@@ -101,6 +102,11 @@ public final class ChangeJson extends SimpleModule {
   private interface Way {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
     boolean seamPlaces();
+  }
+
+  private interface Counted {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    List<Integer> trial();
   }
 
   private interface BandTold {

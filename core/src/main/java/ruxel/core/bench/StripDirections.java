@@ -1,6 +1,7 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -137,11 +138,18 @@ public final class StripDirections {
     }
     List<Into> stitches = new ArrayList<>();
     int last = SEAM_PLACE;
-    for (int unit : PickUpSpread.of(segment.stitches(), segment.units(), rules)) {
+    for (int unit : spread(segment)) {
       stitches.add(new Into(index, unit, "%s %d%s".formatted(Wording.capital(PlaceNames.word(segment.kind())), unit + 1, unit == last ? " again" : "")));
       last = unit;
     }
     return stitches;
+  }
+
+  /** Unit by unit as found by trial, else evenly. */
+  private List<Integer> spread(SegmentPlan segment) {
+    return segment.each().isEmpty()
+        ? PickUpSpread.of(segment.stitches(), segment.units(), rules)
+        : IntStream.range(0, segment.units()).boxed().flatMap(unit -> Collections.nCopies(segment.each().get(unit), unit).stream()).toList();
   }
 
   /** A seam place, or what goes into a corner space, one after the other. */

@@ -24,6 +24,7 @@ import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Strip;
 import ruxel.core.strip.Strips;
+import ruxel.core.strip.Trial;
 import ruxel.core.strip.Trims;
 import ruxel.core.strip.WorkedOn;
 
@@ -146,15 +147,27 @@ public sealed interface StripChange extends Change {
     }
   }
 
-  /** Stitches of the stretch that holds a spot: so many are wanted, so many were worked; none of either takes both back. */
-  record StripStitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) implements StripChange {
+  /** Stitches of the stretch that holds a spot: so many are wanted, or as a list found by trial has them, so many were worked; none of all takes them back. */
+  record StripStitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) implements StripChange {
+    public StripStitches {
+      trial = List.copyOf(trial);
+    }
+
+    public StripStitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
+      this(strip, at, wanted, worked, List.of());
+    }
+
     @Override
     public Outcome<Garment> apply(Garment garment) {
+      if (!trial.isEmpty() && (!Trial.isGood(trial) || wanted.isPresent())) {
+        return Outcome.refused(
+            Finding.of(FindingCode.STRIP_TRIAL, Where.edge(at.piece(), at.edge()), Fact.count("places", Trial.LONGEST), Fact.count("most", Trial.MOST_IN_ONE)));
+      }
       if (Stream.concat(wanted.stream(), worked.stream()).anyMatch(count -> count < 1 || count > Stitches.MOST)) {
         return Outcome.refused(
             Finding.of(FindingCode.STRIP_RANGE, Where.edge(at.piece(), at.edge()), Fact.text("what", "a count of stitches"), Fact.text("least", "1"), Fact.text("most", Integer.toString(Stitches.MOST))));
       }
-      Optional<StripCount> told = Optional.of(new StripCount(new Stitches(strip, at, wanted, worked))).filter(count -> wanted.isPresent() || worked.isPresent());
+      Optional<StripCount> told = Optional.of(new StripCount(new Stitches(strip, at, wanted, worked, trial))).filter(count -> !count.stitches().tellsNothing());
       return known(garment, strip).then(found -> workable(garment.withSettings(garment.settings().with(StripCount.class, told, strip, at)), strip));
     }
 

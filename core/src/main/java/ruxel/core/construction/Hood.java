@@ -36,7 +36,7 @@ final class Hood {
   private static final String LOWER = "neck";
   private static final String TOP = "top";
   private static final String SEWN_ON = "SEWN_ON";
-  private static final double HIGH_MM = 330;
+  private static final double HIGH_MM = 350;
   private static final int MOST_SQUARES = 15;
   private static final double EXACT = 1e-9;
 

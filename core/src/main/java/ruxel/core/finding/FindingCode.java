@@ -177,6 +177,7 @@ public enum FindingCode {
   FRINGE_OFF(Level.DECIDE_FIRST, "The fringe of the {strip} would begin on stitch {first} and end on stitch {last}: none hangs there.", "Let it begin before it ends."),
   BUTTONS_OFF(Level.DECIDE_FIRST, "{strip}: {count:buttons} with these margins do not fit {length}.", "Take fewer buttons or smaller margins."),
   STRIP_RANGE(Level.DECIDE_FIRST, "{what} has to be from {least} to {most}.", "Type a number in these bounds."),
+  STRIP_TRIAL(Level.DECIDE_FIRST, "A list found by trial has up to {places:places}, each with 0 to {most:stitches}, not all 0; it stands in the place of a count.", "Type it like 3, 2, 3, and leave the count empty."),
   STRIP_UNKNOWN(Level.DECIDE_FIRST, "There is no edging called {value} here.", "Load the garment again."),
   STRIP_NO_TWIN(Level.DECIDE_FIRST, "{strip} lies on a piece that has no mirror image.", "Work the other one along its own opening."),
   STRIP_STOOD_ON(Level.DECIDE_FIRST, "{strip} carries {others}.", "Remove {others} first."),

@@ -150,6 +150,11 @@ final class FinishedSizes {
     return OptionalDouble.of(between / 2 + along(sleeve.get(), corners) - taken);
   }
 
+  /** How high a hood is above the neck; empty without one. */
+  OptionalDouble hood() {
+    return pieces.stream().filter(piece -> piece.part() == Piece.Part.HOOD).mapToDouble(piece -> new Outline(piece).box().height()).findFirst();
+  }
+
   private static boolean touches(SeamMatch match, Piece piece) {
     return Stream.concat(match.seam().a().stream(), match.seam().b().stream()).anyMatch(span -> span.piece().id().equals(piece.id()));
   }

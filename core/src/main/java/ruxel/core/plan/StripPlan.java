@@ -54,7 +54,7 @@ public record StripPlan(
    * longer at either end by so much of their height, shorter below 0.
    */
   public record InnerPlan(
-      String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked) {}
+      String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {}
 
   /** One round, or row: segment by segment, the corners, and all its stitches. */
   public record RoundPlan(
@@ -64,9 +64,10 @@ public record StripPlan(
    * A segment: units of a kind and the stitches worked into them, beside what its length alone asks for and what the rule of thumb gives.
    *
    * @param stretch the number of its stretch; empty at a seam place or a corner space
+   * @param each stitches of each unit where they were found by trial; else empty
    * @param waveMm how far above flat a first round stands there, with the stitches as worked, else as planned; below 0 it pulls in
    */
-  public record SegmentPlan(Optional<Integer> stretch, UnitKind kind, int units, int stitches, double byLength, Optional<Integer> thumb, String rhythm, String words, double waveMm) {}
+  public record SegmentPlan(Optional<Integer> stretch, UnitKind kind, int units, int stitches, double byLength, Optional<Integer> thumb, String rhythm, String words, double waveMm, List<Integer> each) {}
 
   /** A corner behind a segment: its inner angle in degrees, and by how many stitches the round grows there. */
   public record CornerPlan(int behind, double angle, int stitches, String words) {}

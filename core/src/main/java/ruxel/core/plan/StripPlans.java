@@ -32,6 +32,7 @@ import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Stretch;
 import ruxel.core.strip.Strips;
 import ruxel.core.strip.Thumb;
+import ruxel.core.strip.Trial;
 import ruxel.core.strip.WorkedOn;
 
 /** Tells the strips of a garment: what is worked where, in numbers and in words, and what it changes (handbook 11). */
@@ -108,7 +109,7 @@ final class StripPlans {
     Spot at = told.map(Stitches::at).orElseGet(() -> Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.from())));
     return new InnerPlan(
         stretch.piece(), stretch.edge(), Wording.capital(names.of(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(), behind.between(),
-        told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked));
+        told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked), told.map(Stitches::trial).orElse(List.of()));
   }
 
   /** Where a stretch begins or ends in the order of work. */
@@ -158,15 +159,17 @@ final class StripPlans {
     if (segment.stretch() < 0) {
       String count = Wording.capital(Wording.number(segment.stitches()));
       String words = segment.kind() == UnitKind.SEAM_PLACE ? "%s at %s.".formatted(count, seam) : "%s into the corner.".formatted(count);
-      return new SegmentPlan(Optional.empty(), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), Optional.empty(), "", words, 0);
+      return new SegmentPlan(Optional.empty(), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), Optional.empty(), "", words, 0, List.of());
     }
     Stretch stretch = worked.line().stretches().get(segment.stretch());
     boolean isFirst = round.equals(worked.rounds().get(0));
-    String rhythm = segment.units() == 0 || segment.stitches() == 0 ? "" : rhythm(segment);
+    List<Integer> byTrial = isFirst ? worked.trials().get(segment.stretch()) : List.of();
+    List<Integer> each = Trial.total(byTrial) == segment.stitches() ? byTrial : List.of();
+    String rhythm = !each.isEmpty() ? Trial.words(each) : segment.units() == 0 || segment.stitches() == 0 ? "" : rhythm(segment);
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
     String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), names.of(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
     Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
-    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0);
+    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0, each);
   }
 
   private double waveMm(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment) {

@@ -19,6 +19,7 @@ public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken>
     CUFF("Make the cuff wider, or choose a stretchier edge."),
     ARMHOLE("Make the armhole deeper, and the sleeve wider where there is one."),
     HEM("Make the hem wider, or leave slits at the sides."),
+    HOOD("Work more rows or rounds on the hood, or take a taller one."),
     BACK_NECK("Take stitches from both shoulders.");
 
     private final String remedy;

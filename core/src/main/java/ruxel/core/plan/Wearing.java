@@ -34,6 +34,8 @@ import ruxel.core.wearer.Measure;
 
 /** Holds the finished sizes against the wearer (handbook 10), each before the seam after which it is hard to change. */
 final class Wearing {
+  private static final double HALF = 0.5;
+
   private final FinishedSizes sizes;
   private final List<SeamMatch> matches;
   private final Edgings edgings;
@@ -92,6 +94,7 @@ final class Wearing {
     for (Opening opening : assembly.surface().openings()) {
       assembly.kindOf(opening).ifPresent(kind -> opening(kind, opening));
     }
+    sizes.hood().ifPresent(high -> atLeast(Check.HOOD, "Height of the hood", Measure.OVER_HEAD, HALF, ease(), high, first(SeamRole.HOOD, SeamRole.HOOD_TOP)));
     reach();
     clashes();
   }
@@ -136,7 +139,12 @@ final class Wearing {
   }
 
   private void atLeast(Check check, String what, Measure measure, double more, double found, Optional<String> before) {
-    Optional<Double> needed = Optional.ofNullable(measures.get(measure)).map(taken -> taken + more);
+    atLeast(check, what, measure, 1, more, found, before);
+  }
+
+  /** As much of a measure, and so much more. */
+  private void atLeast(Check check, String what, Measure measure, double share, double more, double found, Optional<String> before) {
+    Optional<Double> needed = Optional.ofNullable(measures.get(measure)).map(taken -> share * taken + more);
     boolean tight = needed.filter(least -> found < least).isPresent();
     Verdict verdict = needed.isEmpty() ? Verdict.ASK : tight ? Verdict.TIGHT : Verdict.FITS;
     checks.add(new CheckView(check, what, needed, found, verdict, Optional.of(measure), before, words(measure, needed, found, verdict, more)));

@@ -1,15 +1,28 @@
 package ruxel.core.strip;
 
+import java.util.List;
 import java.util.Optional;
 import ruxel.core.piece.Edge;
 import ruxel.core.seam.Anchor.Spot;
 
 /**
- * Stitches of one stretch of a strip's first round, told at the unit of an edge that begins at a cut: what the maker wants, and what was
- * really worked.
+ * Stitches of one stretch of a strip's first round, told at the unit of an edge that begins at a cut: what the maker wants, as a count or
+ * as a list by {@link Trial}, and what was really worked.
  */
-public record Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
+public record Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {
   public static final int MOST = 5000;
+
+  public Stitches {
+    trial = List.copyOf(trial);
+  }
+
+  public Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
+    this(strip, at, wanted, worked, List.of());
+  }
+
+  public boolean tellsNothing() {
+    return wanted.isEmpty() && worked.isEmpty() && trial.isEmpty();
+  }
 
   /** Whether they are told of this stretch of an edge; a spot at the end of the edge stands for its last unit. */
   public boolean isOf(Stretch stretch, Edge edge) {

@@ -172,12 +172,13 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       band.turning(strip, line, at(strip)).ifPresent(findings::add);
       List<Integer> outer = StripFace.shared(line.stretches().stream().map(Stretch::lengthMm).toList(), rows);
       Piece face = StripFace.of(strip, line, outer, UnitKind.ROW_END, band.rowMm(), band.widthMm());
-      return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face, outer));
+      return Outcome.of(new WorkedOn(strip, line, List.of(), rows, rows * band.rowMm(), band.widthMm(), face, outer, List.of()));
     }
 
     private Outcome<WorkedOn> edged(Strip strip, Line line, Optional<WorkedOn> original) {
       Round first = strip.rounds().get(0);
-      List<Wish> wishes = wishes(strip, line, original);
+      List<List<Integer>> trials = trials(strip, line, original);
+      List<Wish> wishes = wishes(strip, line, original, trials);
       int places = line.junctions().stream().mapToInt(junction -> junction.stitches(first)).sum();
       int turned = Rounds.corners(strip, line, first).stream().mapToInt(Turned::stitches).sum();
       double length = line.lengthMm() / first.widthMm() + turned;
@@ -197,7 +198,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       double height = strip.rounds().stream().mapToDouble(Round::heightMm).sum();
       List<Integer> outer = StripFace.shared(shares, last.total());
       Piece face = StripFace.of(strip, line, outer, UnitKind.STITCH_TOP, last.round().widthMm(), height);
-      return Outcome.of(new WorkedOn(strip, line, rounds, last.total(), last.outerMm(), height, face, outer));
+      return Outcome.of(new WorkedOn(strip, line, rounds, last.total(), last.outerMm(), height, face, outer, trials));
     }
 
     private static final int LEAST = 2;
@@ -206,12 +207,27 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       return Where.edge(strip.from().piece(), strip.from().edge()).ofStrip(strip.id());
     }
 
-    private List<Wish> wishes(Strip strip, Line line, Optional<WorkedOn> original) {
+    /** As told of a stretch, else as on its mirror image here, else as on that of the strip that this one mirrors. */
+    private List<List<Integer>> trials(Strip strip, Line line, Optional<WorkedOn> original) {
+      List<List<Integer>> own = line.stretches().stream().map(stretch -> Trial.over(told(strip.id(), stretch).map(Stitches::trial).orElse(List.of()), stretch.units())).toList();
+      List<List<Integer>> trials = new ArrayList<>();
+      for (int i = 0; i < own.size(); i++) {
+        Stretch stretch = line.stretches().get(i);
+        List<Integer> here = mirrored(stretch, line.stretches(), faces).map(own::get).orElse(List.of());
+        List<Integer> there = original.flatMap(of -> mirrored(stretch, of.line().stretches(), faces).map(of.trials()::get)).orElse(List.of());
+        trials.add(!own.get(i).isEmpty() ? own.get(i) : Trial.mirrored(here.isEmpty() ? there : here));
+      }
+      return trials;
+    }
+
+    private List<Wish> wishes(Strip strip, Line line, Optional<WorkedOn> original, List<List<Integer>> trials) {
       double w = strip.rounds().get(0).widthMm();
       List<Optional<Integer>> twins = IntStream.range(0, line.stretches().size()).mapToObj(i -> mirrored(line.stretches().get(i), line.stretches(), faces)).toList();
       List<Optional<Integer>> settled = new ArrayList<>();
-      for (Stretch stretch : line.stretches()) {
-        Optional<Integer> own = told(strip.id(), stretch).flatMap(Stitches::wanted);
+      for (int i = 0; i < line.stretches().size(); i++) {
+        Stretch stretch = line.stretches().get(i);
+        Optional<Integer> byTrial = Optional.of(Trial.total(trials.get(i))).filter(count -> count > 0);
+        Optional<Integer> own = told(strip.id(), stretch).flatMap(Stitches::wanted).or(() -> byTrial);
         settled.add(own.or(() -> original.flatMap(of -> asThere(of, stretch))));
       }
       List<Wish> wishes = new ArrayList<>();

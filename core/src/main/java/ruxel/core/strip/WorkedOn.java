@@ -14,9 +14,11 @@ import ruxel.core.seam.Anchor.Spot;
  *
  * @param face the strip as a face of the gluing: its inner edge has the units of the edge it lies on
  * @param over units of the outer edge by the stretch they stand over
+ * @param trials by stretch what goes into each unit in the order of work, where it was found by trial; else empty
  */
-public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUnits, double outerMm, double heightMm, Piece face, List<Integer> over) {
+public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUnits, double outerMm, double heightMm, Piece face, List<Integer> over, List<List<Integer>> trials) {
   public WorkedOn {
+    trials = List.copyOf(trials);
     rounds = List.copyOf(rounds);
     over = List.copyOf(over);
   }

@@ -95,6 +95,21 @@ class WearingTest {
     assertThat(Wardrobe.plan(child).wearing().care()).anyMatch(words -> words.startsWith("For a small child"));
   }
 
+  /** Half of 60 cm over the head and 10 cm of easy room: 40 cm are needed; 28 rows of 12.5 mm are 35. */
+  @Test
+  void aHoodIsHeldAgainstTheHeadBeforeItIsMade() {
+    Garment hooded = good(new Change.AnswersChanged(Map.of("hood", Optional.of(new Answers.Word("SEWN_ON")), "hoodRows", Optional.of(new Answers.Numeric(28)))).apply(Wardrobe.cardigan()));
+    assertThat(check(hooded, Check.HOOD).verdict()).isEqualTo(Verdict.ASK);
+    Garment measured = good(new WearChange.WearerMeasured(Measure.OVER_HEAD, Optional.of(600.0)).apply(hooded));
+    CheckView hood = check(measured, Check.HOOD);
+    assertThat(hood.needed()).contains(400.0);
+    assertThat(hood.found()).isCloseTo(350, within(0.01));
+    assertThat(hood.verdict()).isEqualTo(Verdict.TIGHT);
+    assertThat(hood.before()).contains("hood.top");
+    assertThat(hood.words()).isEqualTo("35 cm for 30 cm and 10 cm of room: 5 cm too little.");
+    assertThat(Wardrobe.plan(Wardrobe.cardigan()).wearer()).noneMatch(check -> check.check() == Check.HOOD);
+  }
+
   @Test
   void measuresThatNoBodyHasTogetherAreTold() {
     List<Change> changes = List.of(new WearChange.WearerMeasured(Measure.CHEST, Optional.of(600.0)), new WearChange.WearerMeasured(Measure.UPPER_ARM, Optional.of(400.0)));
