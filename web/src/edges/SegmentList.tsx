@@ -1,6 +1,5 @@
 import { Form } from 'react-bootstrap';
 import type { InnerPlan, StripPlan } from '../api/types';
-import { count } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
 
 /** What is worked, round by round; in the first one each stretch takes a count of the maker's own, wanted or worked. */
@@ -112,9 +111,7 @@ function Counts({ editor, strip, inner, stitches }: CountProps) {
   return (
     <span className="segment-counts" key={`${inner.wanted}/${inner.worked}/${listed}`}>
       {!strip.strip.mirrorOf &&
-        field('I want', inner.wanted, count(stitches, 'stitch', 'stitches'), (now) =>
-          tell(now, inner.worked),
-        )}
+        field('I want', inner.wanted, String(stitches), (now) => tell(now, inner.worked))}
       {!strip.strip.mirrorOf && (
         <Form.Label>
           by trial{' '}
@@ -136,7 +133,7 @@ function Counts({ editor, strip, inner, stitches }: CountProps) {
           />
         </Form.Label>
       )}
-      {field('I worked', inner.worked, 'count them', (now) => tell(inner.wanted, now, inner.trial))}
+      {field('I worked', inner.worked, '', (now) => tell(inner.wanted, now, inner.trial))}
     </span>
   );
 }

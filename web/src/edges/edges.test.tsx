@@ -120,6 +120,15 @@ test('a drawn stretch has a tick for each unit and each stitch, and says what st
   expect(screen.getByText('seam: 1')).toBeTruthy();
 });
 
+test('stitches found by trial are drawn into the units they were told for', () => {
+  const listed = strip();
+  listed.rounds[0]!.segments[0]!.each = [...Array.from({ length: 15 }, () => 1), 16];
+  const { container } = render(<Unrolled plan={garment().plan} strip={listed} width={800} />);
+  const ends = [...container.querySelectorAll('.pick')].map((line) => line.getAttribute('x2'));
+  expect(new Set(ends.slice(0, 15)).size).toBe(15);
+  expect(new Set(ends.slice(15)).size).toBe(1);
+});
+
 test('a ripple is drawn where it would stand, and where it pulls in', () => {
   const lies = (waveMm: number) => {
     const shown = strip();
