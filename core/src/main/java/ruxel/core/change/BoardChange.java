@@ -111,6 +111,10 @@ public sealed interface BoardChange extends Change {
               found -> {
                 Settings settings = garment.settings();
                 int quarters = settings.on(TurnedSquare.class, piece, row, column).map(TurnedSquare::quarters).orElse(0) + 1;
+                long others = settings.of(TurnedSquare.class).stream().filter(turn -> !turn.target().equals(List.of(piece, row, column))).count();
+                if (others >= Board.MOST_SQUARES) {
+                  return Outcome.refused(Finding.of(FindingCode.TOO_MANY, Where.piece(piece), Fact.count("count", others + 1), Fact.text("what", "turned squares"), Fact.count("most", Board.MOST_SQUARES)));
+                }
                 Optional<TurnedSquare> turned = Optional.of(new TurnedSquare(piece, row, column, quarters)).filter(turn -> turn.quarters() < TurnedSquare.FULL);
                 return Outcome.of(garment.withSettings(settings.with(TurnedSquare.class, turned, piece, row, column)));
               });

@@ -20,6 +20,7 @@ final class RoundShoulders {
   static List<Placement> lay(List<Piece> pieces) {
     double half = pieces.stream().filter(piece -> piece.part() == Piece.Part.BACK).mapToDouble(piece -> box(piece).width() / 2).max().orElse(0);
     double gap = SHOULDER_GAP_MM / 2;
+    double halves = pieces.stream().filter(piece -> piece.part() == Piece.Part.HALF).mapToDouble(piece -> box(piece).width() + gap).max().orElse(0);
     double beside = pieces.stream().filter(piece -> piece.part() == Piece.Part.SLEEVE).mapToDouble(piece -> box(piece).width() / 2).max().orElse(0);
     List<Placement> placements = new ArrayList<>();
     for (Piece piece : pieces) {
@@ -34,8 +35,8 @@ final class RoundShoulders {
           placements.add(new Placement(piece.id(), right ? 3 : 1, right ? -out : out, right ? base(piece) : -base(piece)));
         }
         case HALF -> placements.add(new Placement(piece.id(), 2, right ? box.left() - gap : box.right() + gap, box.middle().y()));
-        // Beside the back, above the right sleeve.
-        case HOOD -> placements.add(new Placement(piece.id(), 0, half + SLEEVE_GAP_MM - box.left(), beside + 2 * SHOULDER_GAP_MM - box.bottom()));
+        // Beside the back, above the sleeve at the right hand.
+        case HOOD -> placements.add(new Placement(piece.id(), 0, Math.max(half, halves) + SLEEVE_GAP_MM - box.left(), beside + 2 * SHOULDER_GAP_MM - box.bottom()));
         case OTHER -> {}
       }
     }

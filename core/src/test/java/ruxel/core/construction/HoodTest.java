@@ -6,17 +6,21 @@ import static ruxel.core.construction.Laid.plan;
 import static ruxel.core.construction.Laid.seam;
 
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.construction.Answers.Answer;
-import ruxel.core.construction.Answers.Word;
 import ruxel.core.construction.Answers.Numeric;
+import ruxel.core.construction.Answers.Word;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.piece.Outline.Box;
+import ruxel.core.piece.Outline.Point;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.SeamPlan;
 
 /** A hood made flat and sewn on (handbook 4.12), on every construction that has a neck for it; a closed hood adds no opening (handbook 10). */
@@ -93,6 +97,7 @@ class HoodTest {
       double before = without.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum();
       assertThat(before - left).as(construction + kind).isCloseTo(neck, within(1e-6));
       assertThat(with.findings()).as("a hood as long as the neck, %s", construction + kind).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
+      assertThat(overlapping(with)).as("laid on other pieces, %s", construction + kind).isEmpty();
       assertThat(with.worn().get(0).shapes().get(0).piece()).isEqualTo("hood");
     }
   }
@@ -118,5 +123,19 @@ class HoodTest {
 
   private static double round(GarmentPlan plan, String opening) {
     return plan.gluing().openings().stream().filter(found -> found.name().equals(opening)).findFirst().orElseThrow().lengthMm();
+  }
+
+  /** Pieces that a hood lies on, by their boxes. */
+  private static List<String> overlapping(GarmentPlan plan) {
+    Box hood = lies(plan.pieces().stream().filter(piece -> piece.id().equals("hood")).findFirst().orElseThrow());
+    return plan.pieces().stream()
+        .filter(piece -> !piece.id().equals("hood"))
+        .filter(piece -> hood.left() < lies(piece).right() && lies(piece).left() < hood.right() && hood.bottom() < lies(piece).top() && lies(piece).bottom() < hood.top())
+        .map(PiecePlan::id)
+        .toList();
+  }
+
+  private static Box lies(PiecePlan piece) {
+    return Box.round(piece.edges().stream().flatMap(edge -> edge.runs().stream()).map(run -> piece.placement().onTable(new Point(run.x(), run.y()))).toList());
   }
 }
