@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
@@ -15,7 +16,7 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 
 /**
- * The pieces as they lie on the table, as an SVG picture to scale: one unit is one mm. Outlines, names and
+ * The pieces as they lie on the table, as an SVG picture to scale: one unit is one mm, edgings dashed outside. Outlines, names and
  * counts in black only, so that it reads on a black-and-white print. The writer escapes all text.
  */
 public final class GarmentSvg {
@@ -25,6 +26,7 @@ public final class GarmentSvg {
   private static final String SVG = "http://www.w3.org/2000/svg";
 
   private final GarmentPlan plan;
+  private final List<EdgingLine> edgings;
   /** How much of a piece's width its name may take, and how wide a letter is of its height. */
   private static final double NAME_SHARE = 0.86;
   private static final double LETTER_EM = 0.6;
@@ -35,6 +37,7 @@ public final class GarmentSvg {
 
   private GarmentSvg(GarmentPlan plan, XMLStreamWriter svg) {
     this.plan = plan;
+    edgings = EdgingLine.of(plan);
     this.svg = svg;
   }
 
@@ -67,16 +70,31 @@ public final class GarmentSvg {
     for (PiecePlan piece : plan.pieces()) {
       piece(piece);
     }
+    for (EdgingLine line : edgings) {
+      edging(line);
+    }
     svg.writeEndElement();
   }
 
-  private void piece(PiecePlan piece) throws XMLStreamException {
-    StringBuilder path = new StringBuilder();
-    for (Outline.Point corner : corners(piece)) {
-      path.append(path.isEmpty() ? "M" : "L").append(mm(corner.x())).append(' ').append(mm(-corner.y()));
-    }
+  private void edging(EdgingLine line) throws XMLStreamException {
     svg.writeEmptyElement("path");
-    attributes("d", path.append('Z').toString(), "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
+    attributes("d", path(line.points()), "fill", "none", "stroke", "#000000", "stroke-width", "2", "stroke-dasharray", "8 6");
+    if (line.stitches().isPresent()) {
+      text(line.label(), COUNT_MM, false, Integer.toString(line.stitches().get()));
+    }
+  }
+
+  private static String path(List<Outline.Point> points) {
+    StringBuilder path = new StringBuilder();
+    for (Outline.Point point : points) {
+      path.append(path.isEmpty() ? "M" : "L").append(mm(point.x())).append(' ').append(mm(-point.y()));
+    }
+    return path.toString();
+  }
+
+  private void piece(PiecePlan piece) throws XMLStreamException {
+    svg.writeEmptyElement("path");
+    attributes("d", path(corners(piece)) + "Z", "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
     Optional<BoardPlan> board = plan.boards().stream().filter(each -> each.id().equals(piece.id())).findFirst();
     if (board.isPresent()) {
       squares(piece, board.get());
@@ -167,7 +185,8 @@ public final class GarmentSvg {
   }
 
   private Outline.Box box() {
-    return Outline.Box.round(plan.pieces().stream().flatMap(piece -> corners(piece).stream()).toList());
+    Stream<Outline.Point> ofEdgings = edgings.stream().flatMap(line -> Stream.concat(line.points().stream(), Stream.of(line.label())));
+    return Outline.Box.round(Stream.concat(plan.pieces().stream().flatMap(piece -> corners(piece).stream()), ofEdgings).toList());
   }
 
   private static String mm(double value) {

@@ -54,7 +54,8 @@ public record SeamEnds(String start, String end) {
     for (Spot spot : spots(seam, start)) {
       Spot beyond = spot.beyond();
       Optional<ResolvedSeam> taken = all.stream().filter(other -> takes(other, beyond)).findFirst();
-      if (taken.isEmpty() && (beyond.edgeIndex() != spot.edgeIndex() || beyond.piece().edges().size() == 1)) {
+      // What is sewn on later leaves the edge its name until then.
+      if (taken.filter(other -> !other.seam().role().isBand()).isEmpty() && (beyond.edgeIndex() != spot.edgeIndex() || beyond.piece().edges().size() == 1)) {
         return "the " + Wording.low(beyond.edge().name());
       }
       taken.filter(other -> other != seam).ifPresent(other -> seams.add("the " + Wording.low(other.seam().name())));

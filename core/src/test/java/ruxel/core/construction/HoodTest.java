@@ -48,6 +48,7 @@ class HoodTest {
     assertThat(seam(plan, "hood.top").joints()).isEqualTo(3 * 16);
     assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Fronts, hood and hem", "Left cuff", "Right cuff");
     assertThat(round(plan, "Fronts, hood and hem")).as("hem 12, fronts 2 × 4, face 2 × 3 squares").isCloseTo(100 * (12 + 8 + 6), within(1e-6));
+    assertThat(seam(plan, "shoulder.left").direction()).as("it is joined before the hood").isEqualTo("From the left armhole to the side of the neck.");
     assertThat(plan.boards()).filteredOn(board -> board.id().equals("hood")).singleElement().satisfies(board -> assertThat(board.cells()).hasSize(3 * 6));
   }
 

@@ -1,0 +1,54 @@
+package ruxel.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.construction.Answers;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.measure.Stitch;
+import ruxel.core.piece.Outline.Box;
+import ruxel.core.piece.Outline.Point;
+import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.Planner;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
+
+/** Edgings in the picture of the pieces: outside of them, as far as they are high, with the stitches of each stretch. */
+class EdgingLineTest {
+  private static final Round SC = new Round(Stitch.SC, 6.25, 6.25, false);
+
+  /** Two rounds of 6.25 mm along both hems: 12.5 mm below the front and above the back, which lies upside down. */
+  @Test
+  void theyLieOutsideThePieces() {
+    Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
+    Spot from = plan(vest).gluing().openings().stream().filter(open -> open.name().equals("Hem")).findFirst().orElseThrow().start();
+    Strip hem = new Strip("hem", "Hem edging", from, Optional.empty(), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    GarmentPlan plan = plan(((Outcome.Good<Garment>) new StripTold(hem).apply(vest)).value());
+    List<EdgingLine> lines = EdgingLine.of(plan);
+    assertThat(lines).hasSize(2).allSatisfy(line -> assertThat(line.stitches()).contains(plan.strips().get(0).rounds().get(0).segments().get(0).stitches()));
+    Box pieces =
+        Box.round(
+            plan.pieces().stream()
+                .flatMap(piece -> piece.edges().stream().flatMap(edge -> edge.runs().stream()).map(run -> piece.placement().onTable(new Point(run.x(), run.y()))))
+                .toList());
+    Box edgings = Box.round(lines.stream().flatMap(line -> line.points().stream()).toList());
+    assertThat(edgings.bottom()).isCloseTo(pieces.bottom() - 12.5, within(1e-6));
+    assertThat(edgings.top()).isCloseTo(pieces.top() + 12.5, within(1e-6));
+    assertThat(edgings.width()).isCloseTo(pieces.width(), within(1e-6));
+    assertThat(GarmentSvg.of(plan)).contains("stroke-dasharray=\"8 6\"");
+    assertThat(EdgingLine.of(plan(vest))).isEmpty();
+  }
+
+  private static GarmentPlan plan(Garment garment) {
+    return ((Outcome.Good<GarmentPlan>) Planner.plan(garment)).value();
+  }
+}
