@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Form } from 'react-bootstrap';
 import type { InnerPlan, StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -113,27 +114,37 @@ function Counts({ editor, strip, inner, stitches }: CountProps) {
       {!strip.strip.mirrorOf &&
         field('I want', inner.wanted, String(stitches), (now) => tell(now, inner.worked))}
       {!strip.strip.mirrorOf && (
-        <Form.Label>
-          by trial{' '}
-          <Form.Control
-            size="sm"
-            aria-label={`By trial along ${inner.name.toLowerCase()}`}
-            defaultValue={listed}
-            placeholder="3, 2, 3"
-            onBlur={(event) => {
-              const list = event.target.value
-                .split(/[^0-9]+/)
-                .filter(Boolean)
-                .map(Number);
-              if (list.join(', ') !== listed) {
-                tell(undefined, inner.worked, list);
-              }
-            }}
-            onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-          />
-        </Form.Label>
+        <Trial inner={inner} onTold={(list) => tell(undefined, inner.worked, list)} />
       )}
       {field('I worked', inner.worked, '', (now) => tell(inner.wanted, now, inner.trial))}
     </span>
+  );
+}
+
+/** Stitches into one unit after the other, as they were found by trial. */
+function Trial({ inner, onTold }: { inner: InnerPlan; onTold: (list: number[]) => void }) {
+  const listed = inner.trial.join(', ');
+  const [wrong, setWrong] = useState(false);
+  return (
+    <Form.Label>
+      by trial{' '}
+      <Form.Control
+        size="sm"
+        aria-label={`By trial along ${inner.name.toLowerCase()}`}
+        defaultValue={listed}
+        placeholder="3, 2, 3"
+        isInvalid={wrong}
+        onBlur={(event) => {
+          const parts = event.target.value.split(/[\s,;]+/).filter(Boolean);
+          const isWrong = parts.some((part) => !/^\d+$/.test(part));
+          setWrong(isWrong);
+          if (!isWrong && parts.join(', ') !== listed) {
+            onTold(parts.map(Number));
+          }
+        }}
+        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+      />
+      {wrong && <span className="wrong">Type numbers, like 3, 2, 3.</span>}
+    </Form.Label>
   );
 }

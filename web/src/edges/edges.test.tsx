@@ -203,6 +203,9 @@ test('a list found by trial is told in the place of a count, and emptied taken b
   fireEvent.blur(field);
   const told = { kind: 'STRIP_STITCHES', strip: 'strip.1', at: SPOT };
   expect(change).toHaveBeenLastCalledWith([{ ...told, trial: [3, 2, 3] }]);
+  fireEvent.change(field, { target: { value: 'three, 2' } });
+  fireEvent.blur(field);
+  expect(screen.getByText('Type numbers, like 3, 2, 3.')).toBeTruthy();
   unmount();
   render(<SegmentList editor={editor(change)} strip={listed} />);
   const again = screen.getByLabelText('By trial along neck of the back');

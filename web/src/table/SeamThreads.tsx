@@ -5,8 +5,8 @@ import { type DrawnJoint, drawnJoints, type Sheet } from '../drawing/sheet';
 
 const STUB = 13;
 const SPARSE = 4;
-/** Threads over the cloth of other pieces are few. */
-const FAR_PX = 90;
+/** Pieces that lie beside each other are nearer; threads over the cloth of others are few. */
+const FAR_MM = 220;
 const FAR_APART = 12;
 const ARCH = 0.35;
 
@@ -33,9 +33,11 @@ function arch(joint: DrawnJoint): string {
   return `M${joint.a.x} ${joint.a.y}Q${x} ${y} ${joint.b.x} ${joint.b.y}`;
 }
 
-function isFar(joints: DrawnJoint[]): boolean {
+function isFar(joints: DrawnJoint[], scale: number): boolean {
   const middle = joints[Math.floor(joints.length / 2)];
-  return middle !== undefined && Math.hypot(middle.a.x - middle.b.x, middle.a.y - middle.b.y) > FAR_PX;
+  return (
+    middle !== undefined && Math.hypot(middle.a.x - middle.b.x, middle.a.y - middle.b.y) > FAR_MM * scale
+  );
 }
 
 function zigzag(joints: DrawnJoint[]): string {
@@ -44,15 +46,20 @@ function zigzag(joints: DrawnJoint[]): string {
     .join('');
 }
 
-/** The threads of a seam as one path; `middleX` is the middle of the table, `fold` whether layers of pieces fold at its edges. */
-export function threads(fold: boolean, middleX: number, joints: DrawnJoint[], joined: boolean): string {
+/** The threads of a seam as one path; `fold` tells whether layers of pieces fold at its edges. */
+export function threads(
+  fold: boolean,
+  { origin, scale }: Pick<Sheet, 'origin' | 'scale'>,
+  joints: DrawnJoint[],
+  joined: boolean,
+): string {
   if (!fold && joints.some(({ samePiece }) => samePiece)) {
     return joints
       .filter((_, i) => i % SPARSE === 0)
       .map(arch)
       .join('');
   }
-  if (!fold && isFar(joints)) {
+  if (!fold && isFar(joints, scale)) {
     return joints
       .filter((_, i) => i % FAR_APART === FAR_APART / 2)
       .map((joint) => `M${joint.a.x} ${joint.a.y}L${joint.b.x} ${joint.b.y}`)
@@ -72,7 +79,7 @@ export function threads(fold: boolean, middleX: number, joints: DrawnJoint[], jo
         return stubs(joint);
       }
       const span = Math.abs(joint.a.y - joint.b.y);
-      return bow(joint, middleX, joined ? 10 + span * 0.04 : 24 + span * 0.22);
+      return bow(joint, origin.x, joined ? 10 + span * 0.04 : 24 + span * 0.22);
     })
     .join('');
 }
@@ -95,7 +102,7 @@ export function SeamThreads({
 }) {
   const joined = state === 'JOINED';
   const { fold } = seam;
-  const d = threads(fold, sheet.origin.x, drawnJoints(sheet, seam), joined);
+  const d = threads(fold, sheet, drawnJoints(sheet, seam), joined);
   const colour = next
     ? 'var(--madder)'
     : joined && !fold
