@@ -59,7 +59,7 @@ test('a measure is saved in mm, emptied it is taken back, and what no body has i
 test('only what the garment is held against is asked for, and what was told before', () => {
   const hood: CheckView = { ...BODY, check: 'HOOD', asks: 'OVER_HEAD', verdict: 'ASK' };
   inEditor(<FitView />, editorOf(opened([hood]), []));
-  expect(screen.getByLabelText('From the front of the neck over the head and down again')).toBeTruthy();
+  expect(screen.getByLabelText('Over the head, neck to neck')).toBeTruthy();
   expect(screen.getByLabelText('Chest')).toBeTruthy();
   expect(screen.queryByLabelText('Upper arm')).toBeNull();
 });

@@ -2,13 +2,14 @@ package ruxel.core.board;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jgrapht.alg.util.UnionFind;
+import ruxel.core.board.Lines.InnerJoin;
 import ruxel.core.board.Lines.Line;
 import ruxel.core.board.Square.Place;
 
@@ -18,14 +19,22 @@ public record Hanging(List<Integer> squares) {
     squares = List.copyOf(squares);
   }
 
-  /** After each of the lines in the order they are joined; lines times squares. */
+  /** After each of the lines in the order they are joined; near linear in the squares, and the parts left after each line. */
   public static List<Hanging> afterEach(Board board, List<Line> inOrder) {
-    UnionFind<Place> parts = new UnionFind<>(new HashSet<>(board.byPlace().keySet()));
+    Map<Place, Integer> sizes = new HashMap<>();
+    board.squares().forEach(square -> sizes.put(square.place(), 1));
+    UnionFind<Place> parts = new UnionFind<>(Set.copyOf(sizes.keySet()));
     List<Hanging> after = new ArrayList<>();
     for (Line line : inOrder) {
-      line.joins().forEach(join -> parts.union(join.before(), join.after()));
-      Map<Place, Integer> sizes = new TreeMap<>();
-      board.squares().forEach(square -> sizes.merge(parts.find(square.place()), 1, Integer::sum));
+      for (InnerJoin join : line.joins()) {
+        Place one = parts.find(join.before());
+        Place other = parts.find(join.after());
+        if (!one.equals(other)) {
+          parts.union(one, other);
+          int both = sizes.remove(one) + sizes.remove(other);
+          sizes.put(parts.find(one), both);
+        }
+      }
       after.add(new Hanging(sizes.values().stream().sorted(Comparator.reverseOrder()).toList()));
     }
     return after;

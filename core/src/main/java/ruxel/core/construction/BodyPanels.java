@@ -121,10 +121,10 @@ final class BodyPanels {
   /** Along the neck, from the front on the wearer's left round the back. */
   private static List<Span> neck(Halves halves, Form form) {
     Front front = leftFront(form);
-    Span back = whole("back", edge(halves, "back").orElseThrow());
+    Span back = Span.ofEdge("back", edge(halves, "back").orElseThrow(), BACKWARD);
     Optional<Edge> edge = edge(halves, front.piece());
     if (Body.isCardigan(form)) {
-      return Hood.along(halves, edge.map(found -> whole(front.piece(), found)).stream().toList(), List.of(back));
+      return Hood.along(halves, edge.map(found -> Span.ofEdge(front.piece(), found, BACKWARD)).stream().toList(), List.of(back));
     }
     return Hood.round(front.piece(), edge.orElseThrow(), 0, edge.orElseThrow().units(), back);
   }
@@ -136,9 +136,5 @@ final class BodyPanels {
 
   private static Optional<Edge> edge(Halves halves, String piece) {
     return halves.piece(piece).edge("neck");
-  }
-
-  private static Span whole(String piece, Edge edge) {
-    return new Span(piece, edge.id(), Cut.at(edge, 0), Cut.at(edge, edge.units()), BACKWARD);
   }
 }

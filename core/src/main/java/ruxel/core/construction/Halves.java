@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
-import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.MirrorImage;
 import ruxel.core.seam.Seam.SideOf;
@@ -139,14 +137,10 @@ final class Halves {
     List<Span> spans = new ArrayList<>();
     for (Piece piece : pieces) {
       for (String id : edges.getOrDefault(piece.id(), List.of())) {
-        piece.edge(id).map(Edge::runs).ifPresent(runs -> spans.add(whole(piece.id(), id, runs)));
+        piece.edge(id).ifPresent(edge -> spans.add(Span.ofEdge(piece.id(), edge, FORWARD)));
       }
     }
     return spans;
-  }
-
-  private static Span whole(String piece, String edge, List<Run> runs) {
-    return Span.ofRuns(piece, edge, runs.get(0).id(), runs.get(runs.size() - 1).id(), FORWARD);
   }
 
   /** An opening has no direction. */

@@ -136,7 +136,7 @@ final class Hood {
     Spot middle = middle(ID, lower, 0, lower.units());
     List<Anchor> anchors = centre.at() == middle.at() ? List.of(new Anchor("centre", "centre back", middle, centre)) : List.of();
     halves.across(
-        ID, "Hood", SeamRole.HOOD, SideOf.of("Hood", new Span(ID, LOWER, Cut.at(lower, 0), Cut.at(lower, lower.units()), FORWARD)), SideOf.of("Neck", neck.toArray(Span[]::new)),
+        ID, "Hood", SeamRole.HOOD, SideOf.of("Hood", Span.ofEdge(ID, lower, FORWARD)), SideOf.of("Neck", neck.toArray(Span[]::new)),
         anchors, anchors.isEmpty() ? List.of(Seam.START) : List.of("centre"), method, lever);
   }
 

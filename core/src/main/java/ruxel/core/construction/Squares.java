@@ -224,7 +224,7 @@ final class Squares extends Template {
 
     /** On the piece of the left front, from the front edge or the middle to the shoulder. */
     private List<Span> frontNeck() {
-      Stream<Span> edges = Stream.of("neck", "neck.side").filter(edge -> halves.piece(front).edge(edge).isPresent()).map(edge -> whole(front, edge));
+      Stream<Span> edges = Stream.of("neck", "neck.side").filter(edge -> halves.piece(front).edge(edge).isPresent()).map(this::ofFront);
       int free = form.count(SquareBody.FRONT) - shoulder;
       Stream<Span> upper = free > 0 && hasUpper() ? Stream.of(Span.ofRuns(front, "upper", column(free), column(1), BACKWARD)) : Stream.empty();
       return Stream.concat(upper, edges).toList();
@@ -243,8 +243,8 @@ final class Squares extends Template {
         return around;
       }
       List<Span> all = new ArrayList<>(around);
-      all.add(1, whole(front, "neck.left"));
-      all.add(3, whole(front, "neck.right"));
+      all.add(1, ofFront("neck.left"));
+      all.add(3, ofFront("neck.right"));
       return all;
     }
 
@@ -253,9 +253,8 @@ final class Squares extends Template {
       return Hood.middle("back", upper, upper.startOfRun(column(across - shoulder)), upper.startOfRun(column(shoulder)));
     }
 
-    private Span whole(String piece, String edge) {
-      Edge of = halves.piece(piece).edge(edge).orElseThrow();
-      return new Span(piece, edge, Cut.at(of, 0), Cut.at(of, of.units()), BACKWARD);
+    private Span ofFront(String edge) {
+      return Span.ofEdge(front, halves.piece(front).edge(edge).orElseThrow(), BACKWARD);
     }
 
     private void openings() {

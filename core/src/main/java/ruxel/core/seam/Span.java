@@ -1,6 +1,7 @@
 package ruxel.core.seam;
 
 import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
 
 /**
  * A stretch of an edge that a seam takes. The two cuts are in ring order; {@code along} says which way
@@ -21,6 +22,11 @@ public record Span(String piece, String edge, Cut fromInclusive, Cut toExclusive
   /** The whole of one run. */
   public static Span ofRun(String piece, String edge, String run, Along along) {
     return ofRuns(piece, edge, run, run, along);
+  }
+
+  /** The whole of an edge. */
+  public static Span ofEdge(String piece, Edge edge, Along along) {
+    return ofRuns(piece, edge.id(), edge.runs().get(0).id(), edge.runs().get(edge.runs().size() - 1).id(), along);
   }
 
   /** From the start of one run to the end of a later one, in ring order. */

@@ -8,7 +8,7 @@ public enum Measure {
   UPPER_ARM("Upper arm", 80, 800),
   HAND("Hand, round the knuckles", 80, 400),
   BACK_TO_WRIST("Centre back to wrist", 200, 1300),
-  OVER_HEAD("From the front of the neck over the head and down again", 400, 1200);
+  OVER_HEAD("Over the head, neck to neck", 400, 1200);
 
   private final String words;
   private final double least;

@@ -12,7 +12,6 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
@@ -156,24 +155,6 @@ class JoiningRowsTest {
     assertThat(how).anyMatch(words -> words.equals("Work the next stitch of the row into the back; take the hook out, put it through both loops of the other piece, and pull the loop through."));
     assertThat(Directions.of(joined, "shoulder.left").orElseThrow().cautions().get(0)).startsWith("Row ").contains(" join the right shoulder, ").contains(" plain along the neck, ");
     assertThat(plan.seams().stream().filter(seam -> seam.id().equals("shoulder.left")).findFirst().orElseThrow().takeUp().aMm()).isZero();
-  }
-
-  /** Both shoulders and the neck between them in one step: behind the first its plain stitches are counted, then the next seam follows. */
-  @Test
-  void thePlainMiddleIsCountedAtTheBench() {
-    Garment joined = taken(PULLOVER, "shoulder.left", BACK);
-    GarmentPlan plan = Wardrobe.plan(joined);
-    List<RowPlan.RowPart> parts = plan.rows().get(0).parts();
-    assertThat(parts).extracting(RowPlan.RowPart::seam).containsExactly(Optional.of("shoulder.right"), Optional.empty(), Optional.of("shoulder.left"));
-    int neck = parts.get(1).stitches();
-    BenchPlan first = Directions.of(joined, "shoulder.right").orElseThrow();
-    int seam = seam(plan, "shoulder.right").joints();
-    assertThat(first.joints()).hasSize(seam + neck);
-    assertThat(first.joints().get(seam).words()).isEqualTo("Stitch 1 of %d plain along the neck.".formatted(neck));
-    assertThat(first.joints().get(seam + neck - 1).words()).isEqualTo("Stitch %d of %d plain along the neck.".formatted(neck, neck));
-    assertThat(first.prompts()).extracting(BenchPlan.Prompt::joint).endsWith(seam, seam + neck);
-    assertThat(first.prompts().get(first.prompts().size() - 1).words()).isEqualTo("Do not cut: the next seam is joined with the same row.");
-    assertThat(Directions.of(joined, "shoulder.left").orElseThrow().joints()).hasSize(seam(plan, "shoulder.left").joints());
   }
 
   @Test
