@@ -41,7 +41,7 @@ final class Hood {
   private static final double EXACT = 1e-9;
 
   static final Asked WORN =
-      Asked.choice("hood", NECK, "Hood", "A folded panel, its top sewn to itself and its lower edge to the neck.", form -> "NONE", new Choice("NONE", "None"), new Choice(SEWN_ON, "Made flat and sewn on"));
+      Asked.choice("hood", NECK, "Hood", "A folded panel, its top sewn to itself and its lower edge to the neck.", form -> "NONE", new Choice("NONE", "None"), new Choice(SEWN_ON, "Sewn on"));
   private static final Asked STITCHES =
       Asked.stitches("hoodStitches", NECK, "Stitches of the hood along the neck", "All round, as long as the neck or a little shorter; half of them from the back to the face.", 2, form -> 2 * Math.max(1, Math.floor(Body.neckMm(form) / Making.of(form).w() / 2 + EXACT)))
           .when(WORN, SEWN_ON, false)
