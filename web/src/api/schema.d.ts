@@ -1468,7 +1468,6 @@ export interface components {
             order: components["schemas"]["OrderPlan"];
             owed: components["schemas"]["Owed"][];
             pieces: components["schemas"]["PiecePlan"][];
-            rows: components["schemas"]["RowPlan"][];
             rules: components["schemas"]["RuleView"][];
             schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
             seams: components["schemas"]["SeamPlan"][];
@@ -2502,24 +2501,13 @@ export interface components {
         RowPlan: {
             adds: string;
             edges: string[];
-            /** Format: double */
-            heightMm: number;
-            id: string;
             joining: boolean;
             /** Format: int32 */
             nowRows?: number;
             parts: components["schemas"]["RowPart"][];
             piece: string;
-            /** Format: int32 */
-            rows: number;
-            /** @enum {string} */
-            stitch: "SC" | "HDC" | "DC" | "TR" | "DTR";
-            /** Format: int32 */
-            total: number;
             words: string;
             wrongSide: boolean;
-            /** Format: double */
-            yarnMm: number;
         };
         Rows: {
             /** @enum {string} */
@@ -3027,7 +3015,7 @@ export interface components {
             /** Format: double */
             takesMm: number;
             /** @enum {string} */
-            work: "BOARD" | "SEAM" | "ROW" | "STRIP";
+            work: "BOARD" | "SEAM" | "STRIP";
         };
         StateChange: {
             /** @enum {string} */
@@ -3182,6 +3170,7 @@ export interface components {
             outer: components["schemas"]["Outer"];
             round: boolean;
             rounds: components["schemas"]["RoundPlan"][];
+            row?: components["schemas"]["RowPlan"];
             sewn?: components["schemas"]["SeamPlan"];
             strip: components["schemas"]["Strip"];
             trims: components["schemas"]["TrimPlan"][];

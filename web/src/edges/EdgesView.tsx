@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
-import type { GarmentPlan, SeamPlan, StripPlan } from '../api/types';
+import type { SeamPlan, StripPlan } from '../api/types';
 import { stripsQuery } from '../api/work';
 import { useSize } from '../drawing/useSize';
 import { count, counted, length, plural, yarnLength } from '../format';
@@ -11,10 +11,11 @@ import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
 import type { GarmentEditor } from '../shell/useGarment';
 import './edges.css';
+import { RowForm } from './RowForm';
 import { SegmentList } from './SegmentList';
 import { StripForm } from './StripForm';
 import { Unrolled } from './Unrolled';
-import { chosenStrip, firstStrip, told } from './strips';
+import { byThemselves, chosenStrip, firstStrip, onOpening, told } from './strips';
 import { useCountMoves } from './useCountMoves';
 
 /** The open edges of the garment, unrolled, and what is worked onto them. */
@@ -25,7 +26,7 @@ export function EdgesView() {
   const { ref, width } = useSize<HTMLDivElement>();
   const [id, setId] = useState(query.get('edging') ?? undefined);
   const [opening, setOpening] = useState(
-    plan.strips.find((one) => one.id === id)?.opening ??
+    plan.strips.find((one) => one.id === id && !one.row)?.opening ??
       query.get('opening') ??
       plan.gluing.openings[0]?.name,
   );
@@ -52,12 +53,12 @@ export function EdgesView() {
             <Button
               key={index}
               size="sm"
-              variant={each.name === opening ? 'dark' : 'outline-dark'}
-              aria-pressed={each.name === opening}
+              variant={each.name === opening && !strip?.row ? 'dark' : 'outline-dark'}
+              aria-pressed={each.name === opening && !strip?.row}
               onClick={() => choose(each.name)}
             >
               {each.name}, {length(each.lengthMm, plan.unit)}
-              {plan.strips.some((one) => one.opening === each.name) ? ' ✓' : ''}
+              {onOpening(plan.strips, each.name) ? ' ✓' : ''}
             </Button>
           ))}
         </nav>
@@ -88,7 +89,7 @@ export function EdgesView() {
           </p>
         )}
         <Lost editor={editor} />
-        <JoiningRowList plan={plan} />
+        <RowList strips={plan.strips} chosen={strip?.id} onChoose={setId} />
         <Others strips={plan.strips} chosen={strip?.id} onChoose={choose} />
       </aside>
     </div>
@@ -120,7 +121,11 @@ function Told({ editor, strip, onChoose }: ToldProps) {
       <AtBench garment={editor.garment.id} strip={strip} />
       {strip.sewn && <SewnOn sewn={strip.sewn} />}
       {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
-      <StripForm editor={editor} strip={strip} onChoose={onChoose} />
+      {strip.row ? (
+        <RowForm editor={editor} row={strip.row} onGone={() => onChoose(undefined)} />
+      ) : (
+        <StripForm editor={editor} strip={strip} onChoose={onChoose} />
+      )}
       <SegmentList editor={editor} strip={strip} />
     </>
   );
@@ -131,7 +136,7 @@ function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
   const { data } = useQuery(stripsQuery(garment));
   const begun = data?.find((each) => each.strip === strip.id);
   const workedOn = strip.strip.band?.workedOn;
-  if (strip.band && !strip.sewn && !workedOn) {
+  if ((strip.band && !strip.sewn && !workedOn) || (strip.row && byThemselves(strip).length === 0)) {
     return null;
   }
   return (
@@ -145,14 +150,15 @@ function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
 }
 
 /** How much there is to work at the bench, as the bench counts it. */
-function workedAltogether({ sewn, band, strip, rounds }: StripPlan): string {
+function workedAltogether(plan: StripPlan): string {
+  const { sewn, band, strip } = plan;
   if (sewn) {
     return count(sewn.joints, 'joint');
   }
   return strip.band?.workedOn
     ? count((band?.rows ?? 0) / 2, 'pair of rows', 'pairs of rows')
     : count(
-        rounds.reduce((sum, round) => sum + round.total, 0),
+        byThemselves(plan).reduce((sum, round) => sum + round.total, 0),
         'stitch',
         'stitches',
       );
@@ -177,23 +183,30 @@ function SewnOn({ sewn }: { sewn: SeamPlan }) {
   );
 }
 
+interface ListProps {
+  strips: StripPlan[];
+  chosen: string | undefined;
+  onChoose: (id: string) => void;
+}
+
 /** Rows along edges that belong to the finished pieces: worked before they are joined, or while. */
-function JoiningRowList({ plan }: { plan: GarmentPlan }) {
-  if (plan.rows.length === 0) {
+function RowList({ strips, chosen, onChoose }: ListProps) {
+  const rows = strips.filter(({ id, row }) => row && id !== chosen);
+  if (rows.length === 0) {
     return null;
   }
   return (
     <section aria-label="Rows on pieces">
       <h2>Rows on pieces</h2>
-      <ul>
-        {plan.rows.map((row) => {
-          const seam = row.parts.find((part) => part.seam)?.seam;
-          return (
-            <li key={row.id}>
-              {row.words} {row.adds} {seam && <Link to={`../seam/${seam}`}>See the seam</Link>}
-            </li>
-          );
-        })}
+      <ul className="openings">
+        {rows.map(({ id, strip, row }) => (
+          <li key={id}>
+            <Button variant="link" size="sm" onClick={() => onChoose(id)}>
+              {strip.name}
+            </Button>
+            <span>{row!.joining ? 'worked while it is joined' : 'worked before it is joined'}</span>
+          </li>
+        ))}
       </ul>
     </section>
   );
@@ -239,7 +252,7 @@ function Others({
   chosen: string | undefined;
   onChoose: (opening: string, id: string) => void;
 }) {
-  const others = strips.filter(({ id }) => id !== chosen);
+  const others = strips.filter(({ id, row }) => !row && id !== chosen);
   if (others.length === 0) {
     return null;
   }

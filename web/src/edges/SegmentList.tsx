@@ -34,7 +34,7 @@ export function SegmentList({ editor, strip }: { editor: GarmentEditor; strip: S
             {segment.thumb !== undefined && segment.thumb !== segment.stitches && (
               <span className="soft"> The rule of thumb says {segment.thumb}.</span>
             )}
-            {segment.stretch !== undefined && (
+            {segment.stretch !== undefined && !strip.row && (
               <Counts
                 key={`${segment.stitches}`}
                 editor={editor}

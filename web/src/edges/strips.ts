@@ -53,7 +53,16 @@ export function told(strip: Strip, changed: Partial<Strip>): Change {
   return { kind: 'STRIP_TOLD', strip: { ...strip, ...changed } };
 }
 
-/** The edging on an opening, or the one chosen. */
+/** The edging on an opening, or the one chosen; what belongs to a piece lies on no opening. */
 export function chosenStrip(strips: StripPlan[], opening: string | undefined, id: string | undefined) {
-  return strips.find((strip) => strip.id === id) ?? strips.find((strip) => strip.opening === opening);
+  return strips.find((strip) => strip.id === id) ?? onOpening(strips, opening);
+}
+
+export function onOpening(strips: StripPlan[], opening: string | undefined) {
+  return strips.find((strip) => !strip.row && strip.opening === opening);
+}
+
+/** Its rounds without the row that is worked while a seam is joined. */
+export function byThemselves({ rounds, row }: StripPlan) {
+  return row?.joining ? rounds.slice(0, -1) : rounds;
 }

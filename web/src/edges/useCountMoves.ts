@@ -1,5 +1,5 @@
 import type { previewChanges } from '../api/garments';
-import type { StripPlan } from '../api/types';
+import type { Change, StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
 import { useRest } from '../shell/useRest';
 import { useTried } from '../shell/useTried';
@@ -12,23 +12,18 @@ const strips = ({ plan }: Awaited<ReturnType<typeof previewChanges>>) => plan?.s
 export function useCountMoves(editor: GarmentEditor, strip: StripPlan | undefined) {
   const { tried, findings, attempt, keep, cancel } = useTried(editor, strips, ALL);
   const { done, restThenDone, still } = useRest(keep);
-  if (!strip || strip.rounds.length === 0 || strip.strip.mirrorOf !== undefined) {
+  if (!strip || strip.rounds.length === 0 || strip.strip.mirrorOf !== undefined || !isTold(strip)) {
     return { shown: undefined, findings, moves: undefined };
   }
+  const change = (stretch: number, wanted: number): Change | undefined =>
+    strip.row ? ofRow(editor, strip, stretch, wanted) : ofStrip(strip, stretch, wanted);
   const moves: CountMoves = {
     base: strip,
     move: (stretch, wanted) => {
-      const { at, worked } = strip.inner[stretch]!;
-      attempt([
-        {
-          kind: 'STRIP_STITCHES',
-          strip: strip.id,
-          at,
-          wanted,
-          trial: [],
-          ...(worked === undefined ? {} : { worked }),
-        },
-      ]);
+      const changed = change(stretch, wanted);
+      if (changed) {
+        attempt([changed]);
+      }
     },
     done: () => void done(),
     rest: restThenDone,
@@ -38,4 +33,29 @@ export function useCountMoves(editor: GarmentEditor, strip: StripPlan | undefine
     },
   };
   return { shown: tried?.find(({ id }) => id === strip.id), findings, moves };
+}
+
+/** A row over several edges is told edge by edge. */
+function isTold({ row }: StripPlan): boolean {
+  return !row || row.edges.length === 1;
+}
+
+function ofStrip(strip: StripPlan, stretch: number, wanted: number): Change {
+  const { at, worked } = strip.inner[stretch]!;
+  return { kind: 'STRIP_STITCHES', strip: strip.id, at, wanted, trial: [], ...(worked === undefined ? {} : { worked }) };
+}
+
+/** Rows on a piece are told by all the stitches along their edge. */
+function ofRow(editor: GarmentEditor, { row, rounds }: StripPlan, stretch: number, wanted: number): Change | undefined {
+  const piece = editor.garment.plan.pieces.find(({ id }) => id === row!.piece);
+  const edge = piece?.edges.find(({ id }) => id === row!.edges[0]);
+  const now = rounds[0]!.segments.find((segment) => segment.stretch === stretch)!.stitches;
+  return (
+    edge?.edging && {
+      kind: 'EDGING_WORKED',
+      piece: row!.piece,
+      edge: edge.id,
+      edging: { ...edge.edging, stitches: edge.edging.stitches + wanted - now },
+    }
+  );
 }

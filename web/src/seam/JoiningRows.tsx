@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
+import { Link } from 'react-router';
 import { joiningRowsQuery } from '../api/garments';
 import type { Repair, SeamPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -9,7 +10,8 @@ import { TryIt } from './TryIt';
 /** The row a seam is joined with while it is worked, or the rows that could be kept back for it. */
 export function JoiningRows({ seam, editor }: { seam: SeamPlan; editor: GarmentEditor }) {
   const { garment } = editor;
-  const row = garment.plan.rows.find(({ parts }) => parts.some((part) => part.seam === seam.id));
+  const strip = garment.plan.strips.find(({ row }) => row?.parts.some((part) => part.seam === seam.id));
+  const row = strip?.row;
   const { data } = useQuery({ ...joiningRowsQuery(garment.id, garment.version, seam.id), enabled: !row });
   const [tried, setTried] = useState<Repair>();
   if (row) {
@@ -17,7 +19,7 @@ export function JoiningRows({ seam, editor }: { seam: SeamPlan; editor: GarmentE
       <section className="repairs" aria-label="Joined while a row is worked">
         <h2>Joined while a row is worked</h2>
         <p>
-          {row.words} {row.adds}
+          {row.words} {row.adds} <Link to={`../edges?edging=${strip!.id}`}>See its stitches</Link>
         </p>
         {row.wrongSide && (
           <p className="wrong">It is a row of the wrong side, if row 1 was one of the right side.</p>

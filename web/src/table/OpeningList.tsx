@@ -17,7 +17,7 @@ const CHOICES: [OpenWhen, string][] = [
 ];
 
 function edging(plan: GarmentPlan, opening: string): string | undefined {
-  return plan.strips.find((strip) => strip.opening === opening)?.strip.name;
+  return onOpening(plan.strips, opening)?.strip.name;
 }
 
 /** The openings by name, length and corners: when all is joined, or by what is joined so far. */

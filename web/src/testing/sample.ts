@@ -162,7 +162,6 @@ export function garment(over: Partial<Opened> = {}): Opened {
       wearer: [],
       wearing: { measures: [], care: [] },
       boards: [],
-      rows: [],
       strips: [],
       edged: [],
       wishes: [],

@@ -56,7 +56,7 @@ class FloorsTest {
           .whereLayer("strand").mayOnlyBeAccessedByLayers("advice", "plan")
           .whereLayer("yarn").mayOnlyBeAccessedByLayers("decision", "change", "strand", "advice", "plan")
           .whereLayer("wearer").mayOnlyBeAccessedByLayers("decision", "change", "plan")
-          .whereLayer("strip").mayOnlyBeAccessedByLayers("decision", "change", "plan", "bench")
+          .whereLayer("strip").mayOnlyBeAccessedByLayers("decision", "layout", "change", "plan", "bench")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("strip", "order", "change", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
           .whereLayer("colour").mayOnlyBeAccessedByLayers("change", "plan")

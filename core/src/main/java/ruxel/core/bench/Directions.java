@@ -53,8 +53,8 @@ public final class Directions {
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
-                    .bench(plan.get(), garment.wording(), garment.rules(), row(planned, seamId), markers(planned, seamId))
-                    .withPlain(planned.rows().stream().filter(row -> row.seams().contains(seamId)).findFirst().flatMap(row -> PlainOfRow.behind(row, seamId))));
+                    .bench(plan.get(), garment.wording(), garment.rules(), planned.rowJoining(seamId).map(RowPlan::words).stream().toList(), markers(planned, seamId))
+                    .withPlain(planned.rowJoining(seamId).flatMap(row -> PlainOfRow.behind(row, seamId))));
   }
 
   /**
@@ -64,11 +64,6 @@ public final class Directions {
    */
   static BenchPlan of(SeamMatch match, SeamPlan plan, Wording wording, HouseRules rules, List<String> first) {
     return new Directions(match).bench(plan, wording, rules, first, List.of());
-  }
-
-  /** What is worked of a row before, between and behind what it joins. */
-  private static List<String> row(GarmentPlan plan, String seamId) {
-    return plan.rows().stream().filter(row -> row.seams().contains(seamId)).map(RowPlan::words).toList();
   }
 
   /** The markers that hang on its edges. */

@@ -63,6 +63,9 @@ public final class StripDirections {
     if (strip.band().isPresent()) {
       return strip.strip().band().filter(RibBand::workedOn).map(band -> new BandDirections(strip, band, strip.band().get(), garment.wording()).plan());
     }
+    if (!strip.hasStep()) {
+      return Optional.empty();
+    }
     boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
     return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.rules(), garment.wording()).plan());
   }
@@ -73,12 +76,15 @@ public final class StripDirections {
   }
 
   private BenchPlan plan() {
-    strip.rounds().forEach(this::round);
+    strip.byThemselves().forEach(this::round);
     String name = Wording.low(strip.called());
     RoundPlan first = strip.rounds().get(0);
     String hold = "Right side towards you; %s, from the ball.".formatted(first.stitch().name(wording.terms()));
     String start = "Fasten on where the %s begins. %s".formatted(Wording.low(strip.inner().get(0).name()), first.words());
     List<String> cautions = new ArrayList<>(strip.effects());
+    if (strip.keepsOneBack()) {
+      cautions.add("Keep the loop live at the end: the last row is worked while the edge is joined.");
+    }
     cautions.add("Count clips and markers in and out.");
     return new BenchPlan(
         strip.id(), "Work the " + name, hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), rounds, stops);
@@ -112,7 +118,7 @@ public final class StripDirections {
     }
     stops(round, segments);
     rounds.add(new BenchRound(round.number(), round.words(), start, joints.size(), segments));
-    if (round.number() < strip.rounds().size()) {
+    if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";
       prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s Next: %s".formatted(word(), round.number(), close(), turn, next.words()), "%d stitches in it; count them.".formatted(round.total())));

@@ -1,5 +1,6 @@
 package ruxel.core.change;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -7,6 +8,7 @@ import ruxel.core.construction.Answers;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripYarn;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -15,12 +17,15 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Counted;
 import ruxel.core.layout.Covered;
+import ruxel.core.layout.KeptRow;
+import ruxel.core.layout.Layout;
 import ruxel.core.layout.RowsBeside;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
+import ruxel.core.seam.SeamResolver;
 
 /**
  * Rows worked along the whole of an edge before the piece is joined, each {@code rowMm} high, in so many
@@ -54,6 +59,11 @@ public record EdgingWorked(String piece, String edge, Rows edging) implements Ed
               Fact.text("most", new Answers.Numeric(EdgingRows.HIGHEST_MM).text()), Fact.count("count", CountMade.MOST),
               Fact.count("runs", onEdge.runs().size())));
     }
+    List<String> joined = after.isEmpty() && before.isPresent() ? joinedBy(garment, before.get()) : List.of();
+    if (!joined.isEmpty()) {
+      return Outcome.refused(
+          Finding.of(FindingCode.ROW_JOINS, Where.edge(piece, edge), Fact.text("edge", Wording.low(onEdge.name())), Fact.text("piece", Wording.low(onPiece.name())), Fact.text("seams", Wording.all(joined))));
+    }
     Settings settings =
         after.isEmpty() && before.isPresent() ? withoutCounts(garment.settings(), onPiece, before.get()) : garment.settings();
     Settings with = after.isPresent() ? settings.with(after.get()) : settings.without(EdgingRows.class, piece, edge);
@@ -77,9 +87,19 @@ public record EdgingWorked(String piece, String edge, Rows edging) implements Ed
         .orElse(settings);
   }
 
+  /** The seams that are joined while the rows are worked, by name. */
+  private static List<String> joinedBy(Garment garment, EdgingRows rows) {
+    return Layout.of(garment) instanceof Outcome.Good<Layout> layout
+        ? SeamResolver.resolve(layout.value().construct().pieces(), layout.value().construct().seams()).seams().stream()
+            .filter(seam -> KeptRow.row(seam).anyMatch(span -> span.piece().id().equals(rows.piece()) && span.edge().id().equals(rows.edge())))
+            .map(seam -> Wording.low(seam.seam().name()))
+            .toList()
+        : List.of();
+  }
+
   /** The rows are taken out: counts of their stitches, and of their ends on the edges beside, go with them. */
   private static Settings withoutCounts(Settings settings, Piece onPiece, EdgingRows rows) {
-    Settings changed = settings;
+    Settings changed = settings.without(StripYarn.class, rows.stripId(rows.edge()));
     for (Edge each : onPiece.edges()) {
       Set<String> made = each.runs().stream().filter(run -> rows.made(each.id(), run)).map(Run::id).collect(Collectors.toSet());
       changed = changed.without(decision -> Counted.isOf(decision, onPiece.id(), each.id(), made));

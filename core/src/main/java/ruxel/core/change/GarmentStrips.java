@@ -1,14 +1,11 @@
 package ruxel.core.change;
 
-import java.util.List;
-import ruxel.core.decision.StripCount;
-import ruxel.core.decision.WorkedStrip;
+import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Glued;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.piece.Piece;
 import ruxel.core.seam.SeamResolver;
 import ruxel.core.strip.Strips;
 
@@ -21,18 +18,15 @@ public final class GarmentStrips {
     return Layout.of(garment)
         .then(
             layout -> {
-              List<Piece> pieces = layout.construct().pieces();
-              Glued glued = Glued.of(pieces, SeamMatch.all(SeamResolver.resolve(pieces, layout.construct().seams()).seams(), garment.rules()));
-              return Outcome.of(of(garment, pieces, glued));
+              Construct construct = layout.construct();
+              return Outcome.of(of(layout, Glued.of(construct.pieces(), SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), garment.rules()))));
             });
   }
 
   /**
    * @param glued the pieces as they are joined
    */
-  public static Strips of(Garment garment, List<Piece> pieces, Glued glued) {
-    return Strips.of(
-        pieces, glued.joins(), glued.gluing(), garment.settings().of(WorkedStrip.class).stream().map(WorkedStrip::strip).toList(),
-        garment.settings().of(StripCount.class).stream().map(StripCount::stitches).toList());
+  public static Strips of(Layout layout, Glued glued) {
+    return Strips.of(layout.construct().pieces(), glued.joins(), glued.gluing(), layout.strips(), layout.stitches());
   }
 }

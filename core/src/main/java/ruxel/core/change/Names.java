@@ -4,6 +4,7 @@ import java.util.Optional;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.Question;
 import ruxel.core.construction.Templates;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.WorkedStrip;
@@ -52,7 +53,7 @@ public record Names(Optional<Recipe> recipe, Optional<Construct> construct, Sett
   }
 
   String strip(String id) {
-    return settings.on(WorkedStrip.class, id).map(worked -> worked.strip().name()).orElse(id);
+    return settings.on(WorkedStrip.class, id).map(worked -> worked.strip().name()).or(() -> EdgingRows.find(settings, id).map(rows -> "the rows on %s of %s".formatted(edge(rows.piece(), rows.edge()), piece(rows.piece())))).orElse(id);
   }
 
   String question(String key) {

@@ -3,6 +3,7 @@ package ruxel.core.change;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
 import ruxel.core.decision.StripStep;
@@ -93,7 +94,7 @@ public sealed interface StripChange extends Change {
   record StripMirrored(String strip, String mirror, String name) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return known(garment, strip).then(original -> Layout.of(garment).then(layout -> mirrored(garment, original, layout.construct().pieces())));
+      return known(garment, strip).then(known -> Layout.of(garment).then(layout -> mirrored(garment, layout.strip(strip).orElseThrow(), layout.construct().pieces())));
     }
 
     private Outcome<Garment> mirrored(Garment garment, Strip original, List<Piece> pieces) {
@@ -188,6 +189,11 @@ public sealed interface StripChange extends Change {
     public String label(Names names) {
       return "Put %s %s".formatted(names.strip(strip), before.map(seam -> "before " + names.seam(seam)).orElse("after all seams"));
     }
+  }
+
+  /** Whether there is such a strip, told by itself or as rows on a piece. */
+  static Outcome<Garment> knownOrRows(Garment garment, String id) {
+    return EdgingRows.find(garment.settings(), id).isPresent() ? Outcome.of(garment) : known(garment, id).then(found -> Outcome.of(garment));
   }
 
   static Outcome<Strip> known(Garment garment, String id) {

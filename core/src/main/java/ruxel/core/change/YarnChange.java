@@ -125,7 +125,7 @@ public sealed interface YarnChange extends Change {
   record StripYarned(String strip, Optional<String> yarn) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return StripChange.known(garment, strip)
+      return StripChange.knownOrRows(garment, strip)
           .then(found -> known(garment, yarn))
           .then(known -> Outcome.of(garment.withSettings(garment.settings().with(StripYarn.class, yarn.map(id -> new StripYarn(strip, id)), strip))));
     }

@@ -32,6 +32,16 @@ public record EdgingRows(String piece, String edge, int rows, double rowMm, int 
     };
   }
 
+  /** The id of the strip they are, or that goes on from them over corners, by its first edge in ring order: no strip the maker has told can have it. */
+  public String stripId(String firstEdge) {
+    return piece + ":" + firstEdge;
+  }
+
+  /** The rows that are the strip of an id, or begin it. */
+  public static Optional<EdgingRows> find(Settings settings, String stripId) {
+    return settings.of(EdgingRows.class).stream().filter(rows -> rows.stripId(rows.edge).equals(stripId)).findFirst();
+  }
+
   /** Whether other rows can go on from these over a corner. */
   public boolean isLike(EdgingRows other) {
     return within.isEmpty() && other.within.isEmpty() && rows == other.rows && rowMm == other.rowMm && joins.equals(other.joins);

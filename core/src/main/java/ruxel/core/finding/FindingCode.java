@@ -183,6 +183,7 @@ public enum FindingCode {
   STRIP_STOOD_ON(Level.DECIDE_FIRST, "{strip} carries {others}.", "Remove {others} first."),
   ROW_ON_WRONG_SIDE(Level.LOOK_FIRST, "Row {row} of the {piece} joins on the wrong side, if row 1 was one of the right side.", "Keep back the last row of the other piece instead, or make this one a row shorter."),
   ROW_PARTED(Level.LOOK_FIRST, "One row of the {piece} joins the {seams}: it is worked in one go.", "Let these seams follow each other in the order of work, or choose another way for one."),
+  ROW_JOINS(Level.DECIDE_FIRST, "The row along the {edge} of the {piece} joins the {seams}.", "Choose another way to join there first."),
   EDGING_RANGE(Level.DECIDE_FIRST, "{edge} of {piece}: edging takes 1 to {rows} rows, each {least} to {most} mm high, in {runs} to {count} stitches.", "Type numbers in between."),
   LANDMARK_OUTSIDE(Level.DECIDE_FIRST, "{edge} of {piece} has {count} stitches or rows; {mark} would lie at {at}.", "Choose a place from 0 to {count}."),
   LANDMARK_OVERLONG(Level.DECIDE_FIRST, "{mark} comes back every {every} and would need {length}; {edge} of {piece} has only {count}.", "Let it come back at most {most} times."),

@@ -9,6 +9,8 @@ import ruxel.core.decision.MarkedEdge;
 import ruxel.core.decision.MovedAnchor;
 import ruxel.core.decision.OwnAnchor;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.StripCount;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
@@ -47,6 +49,12 @@ public final class CarriedCuts {
     if (decision instanceof OwnAnchor own) {
       return new OwnAnchor(own.seam(), anchor(own.anchor()));
     }
+    if (decision instanceof WorkedStrip worked) {
+      return new WorkedStrip(worked.strip().moved(this::spot, this::unit));
+    }
+    if (decision instanceof StripCount count) {
+      return new StripCount(count.stitches().moved(this::unit));
+    }
     return decision instanceof MarkedEdge marked ? mark(marked) : decision;
   }
 
@@ -79,6 +87,11 @@ public final class CarriedCuts {
   private Anchor.Spot spot(Anchor.Spot spot) {
     Cut cut = cut(spot.piece(), spot.edge(), spot.cut(), spot.at() == Anchor.Spot.At.UNIT);
     return new Anchor.Spot(spot.piece(), spot.edge(), cut, spot.at());
+  }
+
+  /** Of a cut that stands for the unit behind it. */
+  private Anchor.Spot unit(Anchor.Spot spot) {
+    return Anchor.Spot.cut(spot.piece(), spot.edge(), cut(spot.piece(), spot.edge(), spot.cut(), true));
   }
 
   private MarkedEdge mark(MarkedEdge marked) {

@@ -36,6 +36,15 @@ interface Carries {
         .toList();
   }
 
+  /** By one after the other. */
+  static Anchor.Spot all(List<Carries> carries, Anchor.Spot spot) {
+    Anchor.Spot carried = spot;
+    for (Carries each : carries) {
+      carried = each.carried(carried);
+    }
+    return carried;
+  }
+
   default Anchor.Spot carried(Anchor.Spot spot) {
     Cut cut =
         spot.at() == Anchor.Spot.At.UNIT

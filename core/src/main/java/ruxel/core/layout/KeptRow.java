@@ -47,6 +47,12 @@ public record KeptRow(Piece piece, List<Integer> edges, EdgingRows told, List<Pa
     return rows.stream().map(KeptRow::seams).filter(seams -> !seams.isEmpty()).toList();
   }
 
+  /** The side of a seam that is joined while it is worked; none where the seam is joined in another way. */
+  public static Stream<ResolvedSpan> row(ResolvedSeam seam) {
+    boolean joins = seam.seam().method().flatMap(Method::of).filter(Method::joinsAsWorked).isPresent();
+    return Stream.of(seam.a(), seam.b()).filter(side -> joins && ResolvedSpan.areLive(side)).limit(1).flatMap(List::stream);
+  }
+
   private List<Join> seams() {
     return parts.stream().flatMap(part -> part.seam().stream()).map(ResolvedSeam::join).toList();
   }
@@ -98,7 +104,7 @@ public record KeptRow(Piece piece, List<Integer> edges, EdgingRows told, List<Pa
       for (int unit = 0; unit < edge.units(); unit++) {
         int at = unit;
         if (edge.runOfUnit(unit).origin().isOver()) {
-          units.add(seams.stream().filter(seam -> row(seam).anyMatch(span -> span.piece().id().equals(piece.id()) && span.edgeIndex() == index && span.from() <= at && at < span.to())).findFirst());
+          units.add(seams.stream().filter(seam -> KeptRow.row(seam).anyMatch(span -> span.piece().id().equals(piece.id()) && span.edgeIndex() == index && span.from() <= at && at < span.to())).findFirst());
         }
       }
       if (hand == Hand.LEFT) {
@@ -114,12 +120,6 @@ public record KeptRow(Piece piece, List<Integer> edges, EdgingRows told, List<Pa
         from = to;
       }
       return parts;
-    }
-
-    /** The side of a seam that is joined while it is worked; none where the seam is joined in another way. */
-    private static Stream<ResolvedSpan> row(ResolvedSeam seam) {
-      boolean joins = seam.seam().method().flatMap(Method::of).filter(Method::joinsAsWorked).isPresent();
-      return Stream.of(seam.a(), seam.b()).filter(side -> joins && ResolvedSpan.areLive(side)).limit(1).flatMap(List::stream);
     }
   }
 }

@@ -35,12 +35,16 @@ import ruxel.core.piece.Pieces;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Seams;
+import ruxel.core.strip.Stitches;
+import ruxel.core.strip.Strip;
 
 /**
  * The pieces and seams of a garment today: what its template makes of the answers, or its own pieces,
  * with the settings laid over them. Settings without a target are named and kept.
+ *
+ * @param strips as the maker told them, and {@code stitches} over them, by the edges as they are laid out
  */
-public record Layout(Construct construct, List<Decision> gone, List<Finding> findings) {
+public record Layout(Construct construct, List<Strip> strips, List<Stitches> stitches, List<Decision> gone, List<Finding> findings) {
 
   /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
   public static Outcome<Layout> of(Garment garment) {
@@ -50,6 +54,11 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
           List<Finding> exceeded = Bounds.exceeded(laid.construct());
           return exceeded.isEmpty() ? Outcome.of(laid) : Outcome.refused(exceeded);
         });
+  }
+
+  /** A strip as it is laid out. */
+  public Optional<Strip> strip(String id) {
+    return strips.stream().filter(strip -> strip.id().equals(id)).findFirst();
   }
 
   private static Layout laid(Given given, Garment garment) {
@@ -67,7 +76,8 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
     WithTheRow withTheRow = new WithTheRow(pieces, garment.wording().hand());
     List<Seam> bare =
         construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).map(withTheRow::of).toList();
-    OwnAnchors own = new OwnAnchors(pieces, bare, settings, List.of(overlay, edgings), garment.rules());
+    List<Carries> carries = List.of(overlay, edgings);
+    OwnAnchors own = new OwnAnchors(pieces, bare, settings, carries, garment.rules());
     List<Seam> seams = own.seams();
     Construct laid =
         new Construct(
@@ -77,7 +87,8 @@ public record Layout(Construct construct, List<Decision> gone, List<Finding> fin
     gone.addAll(given.idle());
     Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
     settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
-    return new Layout(laid, List.copyOf(gone), gone.stream().map(Layout::finding).toList());
+    CarriedStrips strips = new CarriedStrips(carries);
+    return new Layout(laid, strips.strips(settings), strips.stitches(settings), List.copyOf(gone), gone.stream().map(Layout::finding).toList());
   }
 
   private static Piece placed(Piece piece, Settings settings) {

@@ -74,20 +74,12 @@ final class OwnAnchors {
   private Seam on(Seam seam, Own own) {
     List<Anchor> anchors = new ArrayList<>(seam.anchors());
     own.pins().forEach(pin -> anchors.add(carried(pin.anchor())));
-    own.moves().forEach(move -> anchors.replaceAll(a -> a.id().equals(move.anchor()) ? a.with(move.side(), carried(move.spot())) : a));
+    own.moves().forEach(move -> anchors.replaceAll(a -> a.id().equals(move.anchor()) ? a.with(move.side(), Carries.all(carries, move.spot())) : a));
     return seam.withAnchors(anchors);
   }
 
   private Anchor carried(Anchor anchor) {
-    return new Anchor(anchor.id(), anchor.name(), carried(anchor.a()), carried(anchor.b()));
-  }
-
-  private Anchor.Spot carried(Anchor.Spot spot) {
-    Anchor.Spot carried = spot;
-    for (Carries each : carries) {
-      carried = each.carried(carried);
-    }
-    return carried;
+    return new Anchor(anchor.id(), anchor.name(), Carries.all(carries, anchor.a()), Carries.all(carries, anchor.b()));
   }
 
   private Optional<Seam> together(ResolvedSeam resolved, Seam bare, List<Own> own) {

@@ -6,9 +6,9 @@ import java.util.Optional;
  * Where a run comes from: {@code base} is the id of the construction's own run that it stands for, also where it is a
  * part of that run or edging over it; for the ends of edging rows it is the id of the edge they are worked along.
  *
- * @param under what edging stitches are worked into
+ * @param under the run that edging stitches are worked into
  */
-public record Origin(Kind kind, String base, Optional<UnitKind> under) {
+public record Origin(Kind kind, String base, Optional<Run> under) {
   /** How a run came onto its edge. */
   public enum Kind {
     /** As the construction or the file gives it. */
@@ -35,7 +35,7 @@ public record Origin(Kind kind, String base, Optional<UnitKind> under) {
    * @param live whether they are of a row that is worked while the edge is joined
    */
   public static Origin over(Run run, boolean live) {
-    return new Origin(live ? Kind.LIVE : Kind.EDGED, run.origin().base(), Optional.of(run.kind()));
+    return new Origin(live ? Kind.LIVE : Kind.EDGED, run.origin().base(), Optional.of(run));
   }
 
   public static Origin rowsAlong(String edge) {
@@ -54,7 +54,7 @@ public record Origin(Kind kind, String base, Optional<UnitKind> under) {
 
   /** Whether it is the stitches of edging rows that go on from the last row of the piece. */
   public boolean isOnTops() {
-    return isOver() && under.filter(UnitKind.STITCH_TOP::equals).isPresent();
+    return isOver() && under.filter(run -> run.kind() == UnitKind.STITCH_TOP).isPresent();
   }
 
   /** Whether both stand for one run, or one is the end of edging rows, which belongs to the run beside it. */

@@ -42,7 +42,6 @@ public record GarmentPlan(
     List<BoardPlan> boards,
     Optional<BoardPlan.Whole> squares,
     Optional<ColourPlan> colours,
-    List<RowPlan> rows,
     List<StripPlan> strips,
     List<OpeningPlan> edged,
     List<WishView> wishes,
@@ -52,7 +51,12 @@ public record GarmentPlan(
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, rows, strips, edged, wishes, schools, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, strips, edged, wishes, schools, findings);
+  }
+
+  /** The row that joins a seam while it is worked. */
+  public Optional<RowPlan> rowJoining(String seam) {
+    return strips.stream().flatMap(strip -> strip.row().stream()).filter(row -> row.seams().contains(seam)).findFirst();
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */

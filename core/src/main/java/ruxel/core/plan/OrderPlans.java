@@ -79,7 +79,7 @@ final class OrderPlans {
     List<Join> sequence = order.steps().stream().flatMap(step -> step.joins().stream()).toList();
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound(rows.joins());
-    StripsBetween between = new StripsBetween(strips, sequence, settings);
+    StripsBetween between = new StripsBetween(strips.stream().filter(StripPlan::hasStep).toList(), seams, sequence, settings);
     WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, join -> ends(join, passes), squares.boards(), rows, between, tails, settings.of(DoneChore.class).stream().map(DoneChore::chore).collect(Collectors.toSet()));
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
@@ -122,20 +122,24 @@ final class OrderPlans {
 
   /** Of the seams, the boards' lines and the strips. */
   private int passes(Passes passes) {
-    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum() + strips.size();
+    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum() + (int) strips.stream().filter(StripPlan::hasStep).count();
   }
 
   private int ends(Passes passes) {
-    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum() + TAILS_OF_A_STRAND * strips.size();
+    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum() + ofStrips();
   }
 
   private int ofSeams(Passes passes) {
     return passes.sequence().stream().mapToInt(join -> ends(join, passes)).sum() - TAILS_OF_A_STRAND * passes.goOn() + idleTails(passes);
   }
 
+  private int ofStrips() {
+    return strips.stream().mapToInt(StripPlan::ends).sum();
+  }
+
   private double yarnMm(Passes passes) {
     double needed = passes.sequence().stream().filter(strands::containsKey).mapToDouble(join -> beginsWithTail(join, passes) ? tails.newMm(join, strands.get(join)) : strands.get(join).neededMm()).sum();
-    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + rows.plans().stream().mapToDouble(RowPlan::yarnMm).sum() + strips.stream().mapToDouble(StripPlan::yarnMm).sum();
+    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + strips.stream().mapToDouble(StripPlan::yarnMm).sum();
   }
 
   /** Joining alone; ends are woven in besides. */
@@ -148,18 +152,13 @@ final class OrderPlans {
   private static final double SECONDS = 60;
 
   private double minutes(Passes passes) {
-    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + TAILS_OF_A_STRAND * strips.size()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum() + rows.plans().stream().mapToDouble(this::minutes).sum();
+    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + ofStrips()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum();
   }
 
   /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide, and each joint that sews it on. */
   static double minutes(StripPlan strip, HouseRules rules) {
     double stitches = strip.band().map(band -> band.rows() * strip.heightMm() / (band.lengthMm() / band.rows())).orElseGet(() -> (double) strip.rounds().stream().mapToInt(StripPlan.RoundPlan::total).sum());
     return (stitches + strip.sewn().map(SeamPlan::joints).orElse(0)) * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
-  }
-
-  /** Each of its stitches takes as long as a joint. */
-  private double minutes(RowPlan row) {
-    return row.rows() * row.total() * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
   }
 
   /** The minutes of the boards, their ends woven in. */
@@ -212,9 +211,9 @@ final class OrderPlans {
         hanging.add(tail(seam, step, seam.ends().end(), node(join, false), sequence));
       }
     }
-    for (StripPlan strip : strips) {
+    for (StripPlan strip : strips.stream().filter(each -> each.ends() > 0).toList()) {
       int step = before + between.stepOf(strip);
-      hanging.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), TAILS_OF_A_STRAND, step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
+      hanging.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), strip.ends(), step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
     }
     tails.idle().forEach(tail -> hanging.add(idle(tail)));
     return List.copyOf(hanging);

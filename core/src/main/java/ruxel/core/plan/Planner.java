@@ -97,23 +97,23 @@ public final class Planner {
     findings.addAll(glued.findings());
     Assembly assembly = new Assembly(glued, construct.openings(), StepPlans.names(resolved.seams()));
     findings.addAll(assembly.findings());
-    Edgings edgings = new Edgings(GarmentStrips.of(garment, construct.pieces(), glued), assembly);
-    StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), shoulders(resolved), garment.settings(), rules, wording);
+    Edgings edgings = new Edgings(GarmentStrips.of(layout, glued), assembly);
+    StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), shoulders(resolved), layout.stitches(), rules, wording);
     List<StripPlan> worked = stripPlans.plans();
     findings.addAll(stripPlans.findings());
-    RowPlans rows = new RowPlans(KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand()), StepPlans.names(resolved.seams()), wording);
+    RowPlans rows = new RowPlans(KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand()), construct.pieces(), assembly, StepPlans.names(resolved.seams()), rules, wording);
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces(), rows.joins());
     findings.addAll(order.findings());
     findings.addAll(rows.findings(order.steps().stream().flatMap(step -> step.joins().stream()).toList()));
     Bands bands = new Bands(edgings.strips(), construct.pieces(), rules, wording);
     findings.addAll(bands.findings());
     Materials materials = new Materials(garment.settings(), rules, construct.pieces(), Stream.concat(matches.stream(), bands.matches().stream()).toList());
-    List<StripPlan> strips = bands.sewn(worked, materials, new Advices(materials, rules, wording), wording);
+    List<StripPlan> strips = Stream.concat(rows.plans().stream(), bands.sewn(worked, materials, new Advices(materials, rules, wording), wording).stream()).toList();
     Map<SeamMatch, Advice> advices = advices(matches, materials);
     SquaresPlan squares = SquaresPlan.of(construct.pieces(), glued, materials, StepPlans.names(resolved.seams()), garment);
     findings.addAll(squares.findings());
     KeptTails tails = tails(matches, order, rows, materials);
-    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), rows.plans(), strips, tails, garment.settings(), rules, wording);
+    YarnPlans yarnPlans = new YarnPlans(materials, squares.boards(), strips, tails, garment.settings(), rules, wording);
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
@@ -151,7 +151,6 @@ public final class Planner {
         squares.boards(),
         squares.whole(),
         squares.colours(),
-        rows.plans(),
         strips,
         edgings.openings(StepPlans.names(resolved.seams())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),

@@ -2,11 +2,10 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
-import ruxel.core.measure.Stitch;
 
 /**
- * Rows along edges of a piece that are worked before it is joined, or, the last of them, while it is joined (handbook 3, 4.10); lengths in
- * mm. The piece as it is finished has them, the piece as it lies now has not.
+ * What is to be said of a strip that lies on one piece and belongs to it (handbook 3, 4.10): it is worked before the piece is joined, or, the
+ * last row of it, while it is joined. The piece as it is finished has it, the piece as it lies now has not.
  *
  * @param edges in the order in which the row meets them, right side up
  * @param joining whether the last row is kept back and worked while the edges are joined
@@ -15,8 +14,7 @@ import ruxel.core.measure.Stitch;
  * @param adds what it adds to the piece and takes of yarn, in words
  * @param wrongSide whether the last would be worked on the wrong side, where the first row of the piece was one of the right side
  */
-public record RowPlan(
-    String id, String piece, List<String> edges, Stitch stitch, int rows, boolean joining, List<RowPart> parts, int total, double heightMm, double yarnMm, Optional<Integer> nowRows, boolean wrongSide, String words, String adds) {
+public record RowPlan(String piece, List<String> edges, boolean joining, List<RowPart> parts, Optional<Integer> nowRows, boolean wrongSide, String words, String adds) {
 
   /** Stitches that join a seam, or plain ones where it is empty. */
   public record RowPart(Optional<String> seam, int stitches, String words) {}

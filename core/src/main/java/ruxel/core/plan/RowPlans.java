@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import ruxel.core.decision.EdgingRows;
@@ -13,6 +14,8 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.layout.KeptRow;
+import ruxel.core.layout.RowStrip;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
@@ -21,27 +24,35 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Join;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Strips;
+import ruxel.core.strip.WorkedOn;
 
-/** Writes rows along edges as plans: what is joined while they are worked, what they take, and what is to be said of them. */
+/**
+ * Writes rows along edges as strips on the pieces under them (model 2): how they are picked up, what is joined while the last is worked, and what is
+ * to be said of them.
+ */
 final class RowPlans {
   private final Wording wording;
   private final Map<Join, String> names;
-  private final Map<String, String> pieces;
-  private final List<RowPlan> plans;
+  private final List<StripPlan> plans;
   private final List<List<Join>> joins;
 
   /**
+   * @param assembly of the pieces with their rows
    * @param names of the seams
    */
-  RowPlans(List<KeptRow> rows, Map<Join, String> names, Wording wording) {
+  RowPlans(List<KeptRow> rows, List<Piece> pieces, Assembly assembly, Map<Join, String> names, HouseRules rules, Wording wording) {
     this.wording = wording;
     this.names = names;
-    pieces = rows.stream().map(KeptRow::piece).distinct().collect(Collectors.toMap(Piece::id, piece -> Wording.low(piece.name())));
-    plans = rows.stream().map(this::plan).toList();
+    List<WorkedOn> worked = rows.stream().map(this::strip).toList();
+    StripPlans strips = new StripPlans(new Edgings(new Strips(worked, assembly.gluing(), Map.of(), List.of()), assembly), pieces.stream().map(RowStrip::under).toList(), names, Set.of(), List.of(), rules, wording);
+    plans = IntStream.range(0, rows.size()).mapToObj(i -> strips.plan(worked.get(i), plan(rows.get(i), worked.get(i)))).toList();
     joins = KeptRow.joins(rows);
   }
 
-  List<RowPlan> plans() {
+  /** In the order of their pieces. */
+  List<StripPlan> plans() {
     return plans;
   }
 
@@ -51,7 +62,7 @@ final class RowPlans {
   }
 
   Optional<RowPlan> joining(String seam) {
-    return plans.stream().filter(row -> row.seams().contains(seam)).findFirst();
+    return plans.stream().flatMap(strip -> strip.row().stream()).filter(row -> row.seams().contains(seam)).findFirst();
   }
 
   /** Whether a seam is the first of a row that goes on from the last row of its piece: its loop is live, and no end is begun. */
@@ -60,16 +71,17 @@ final class RowPlans {
   }
 
   Optional<RowPlan> along(EdgingRows rows) {
-    return plans.stream().filter(row -> row.piece().equals(rows.piece()) && row.edges().contains(rows.edge())).findFirst();
+    return plans.stream().flatMap(strip -> strip.row().stream()).filter(row -> row.piece().equals(rows.piece()) && row.edges().contains(rows.edge())).findFirst();
   }
 
   /** Rows that would be worked on the wrong side, and those whose seams do not follow each other in the order of work. */
   List<Finding> findings(List<Join> sequence) {
     List<Finding> findings = new ArrayList<>();
-    for (RowPlan row : plans) {
-      Fact piece = Fact.text("piece", pieces.get(row.piece()));
+    for (StripPlan strip : plans) {
+      RowPlan row = strip.row().orElseThrow();
+      Fact piece = Fact.text("piece", Wording.low(strip.opening()));
       if (row.wrongSide()) {
-        findings.add(Finding.of(FindingCode.ROW_ON_WRONG_SIDE, Where.edge(row.piece(), row.edges().get(0)), piece, Fact.count("row", row.nowRows().orElseThrow() + (long) row.rows())));
+        findings.add(Finding.of(FindingCode.ROW_ON_WRONG_SIDE, Where.edge(row.piece(), row.edges().get(0)), piece, Fact.count("row", row.nowRows().orElseThrow() + (long) strip.rounds().size())));
       }
       List<Integer> steps = row.seams().stream().map(Join::seam).filter(sequence::contains).map(sequence::indexOf).toList();
       boolean inOneGo = IntStream.range(1, steps.size()).allMatch(i -> steps.get(i) == steps.get(i - 1) + 1);
@@ -85,23 +97,37 @@ final class RowPlans {
     return Wording.low(names.get(seam));
   }
 
-  private RowPlan plan(KeptRow row) {
+  /** Its rows, turned after each. */
+  private WorkedOn strip(KeptRow row) {
     Piece piece = row.piece();
     EdgingRows told = row.told();
-    List<Edge> edges = new ArrayList<>(row.edges().stream().map(piece.edges()::get).toList());
+    double widthMm = piece.cloth().stitchWidthMm();
+    Stitch stitch = told.joins().orElseGet(() -> Stitch.ofRow(told.rowMm(), widthMm));
+    List<Round> rows = IntStream.range(0, told.rows()).mapToObj(i -> new Round(stitch, widthMm, told.rowMm(), i > 0)).toList();
+    String name = told.joins().isPresent() ? "Joining row along the %s" : told.rows() == 1 ? "Row along the %s" : "Rows along the %s";
+    return RowStrip.of(row, told.stripId(piece.edges().get(row.edges().get(0)).id()), name.formatted(on(row)), rows, wording.hand());
+  }
+
+  private List<Edge> edges(KeptRow row) {
+    List<Edge> edges = new ArrayList<>(row.edges().stream().map(row.piece().edges()::get).toList());
     if (wording.hand() == Wording.Hand.LEFT) {
       Collections.reverse(edges);
     }
+    return edges;
+  }
+
+  private String on(KeptRow row) {
+    return "%s of the %s".formatted(Wording.all(edges(row).stream().map(Edge::name).toList()), Wording.low(row.piece().name()));
+  }
+
+  private RowPlan plan(KeptRow row, WorkedOn worked) {
+    EdgingRows told = row.told();
     List<RowPlan.RowPart> parts = row.parts().stream().map(this::part).toList();
-    int total = parts.stream().mapToInt(RowPlan.RowPart::stitches).sum();
-    Stitch stitch = told.joins().orElseGet(() -> Stitch.ofRow(told.rowMm(), piece.cloth().stitchWidthMm()));
-    double lengthMm = edges.stream().flatMap(edge -> edge.runs().stream()).filter(run -> run.origin().isOver()).mapToDouble(Run::lengthMm).sum();
     Optional<Integer> now = rowsNow(row);
     boolean wrongSide = told.joins().isPresent() && now.filter(had -> (had + told.rows()) % 2 == 0).isPresent();
-    double yarnMm = told.rows() * lengthMm * stitch.yarnPerLength();
     return new RowPlan(
-        piece.id() + "." + piece.edges().get(row.edges().get(0)).id(), piece.id(), edges.stream().map(Edge::id).toList(), stitch, told.rows(), told.joins().isPresent(), parts, total, told.heightMm(),
-        yarnMm, now, wrongSide, words(row, edges, stitch, parts, total, now), "It adds %s there, and takes %s of yarn.".formatted(wording.fine(told.heightMm()), wording.yarn(yarnMm)));
+        row.piece().id(), edges(row).stream().map(Edge::id).toList(), told.joins().isPresent(), parts, now, wrongSide, words(row, worked, parts, now),
+        "It adds %s there, and takes %s of yarn.".formatted(wording.fine(told.heightMm()), wording.yarn(worked.yarnMm())));
   }
 
   private RowPlan.RowPart part(KeptRow.Part part) {
@@ -122,16 +148,15 @@ final class RowPlans {
     return edge.runs().stream().filter(run -> run.kind() == UnitKind.ROW_END && run.origin().kind() != Origin.Kind.ROWS).mapToInt(Run::count).sum();
   }
 
-  private String words(KeptRow row, List<Edge> edges, Stitch stitch, List<RowPlan.RowPart> parts, int total, Optional<Integer> now) {
+  private String words(KeptRow row, WorkedOn worked, List<RowPlan.RowPart> parts, Optional<Integer> now) {
     int rows = row.told().rows();
-    String piece = pieces.get(row.piece().id());
-    String on = "%s of the %s".formatted(Wording.all(edges.stream().map(Edge::name).toList()), piece);
+    String stitches = Wording.counted(worked.outerUnits(), "stitches");
     if (row.told().joins().isEmpty()) {
-      return "%s of %s along the %s, before it is joined.".formatted(Wording.counted(rows, "rows"), Wording.counted(total, "stitches"), on);
+      return "%s of %s along the %s, before it is joined.".formatted(Wording.counted(rows, "rows"), stitches, on(row));
     }
     String first = rows > 1 ? "%s first; the last is kept back. ".formatted(Wording.counted(rows - 1L, "rows")) : "";
-    String which = now.map(had -> "Row %d of the %s".formatted(had + rows, piece)).orElse("A row along the " + on);
+    String which = now.map(had -> "Row %d of the %s".formatted(had + rows, Wording.low(row.piece().name()))).orElse("A row along the " + on(row));
     String done = parts.stream().map(RowPlan.RowPart::words).collect(Collectors.joining(", "));
-    return "%s%s, %s, %s: %s.".formatted(first, which, stitch.name(wording.terms()), Wording.counted(total, "stitches"), done);
+    return "%s%s, %s, %s: %s.".formatted(first, which, worked.rounds().get(0).round().stitch().name(wording.terms()), stitches, done);
   }
 }

@@ -18,6 +18,7 @@ import ruxel.core.strip.Strip;
  * @param after the seams that have to be joined before
  * @param sewn how a band that is made separately is sewn on
  * @param effects what it changes on the garment, in words
+ * @param row where it lies on one piece, and is worked before that is joined, or while
  */
 public record StripPlan(
     String id,
@@ -37,12 +38,36 @@ public record StripPlan(
     List<String> after,
     List<String> effects,
     Optional<Diagnosis> diagnosis,
-    Optional<SeamPlan> sewn) {
+    Optional<SeamPlan> sewn,
+    Optional<RowPlan> row) {
 
   /** The same sewn on by a seam that takes so much yarn. */
   StripPlan sewnBy(SeamPlan seam, double sewingMm) {
-    return new StripPlan(id, strip, opening, round, mirrorable, ofStitches, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam));
+    return new StripPlan(id, strip, opening, round, mirrorable, ofStitches, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam), row);
   }
+
+  /** Whether the last of its rows is worked while a seam is joined, and not by itself. */
+  public boolean keepsOneBack() {
+    return row.filter(RowPlan::joining).isPresent();
+  }
+
+  /** The rounds that are worked by themselves: all but a row that is kept back. */
+  public List<RoundPlan> byThemselves() {
+    return rounds.subList(0, rounds.size() - (keepsOneBack() ? 1 : 0));
+  }
+
+  /** Whether it has a step of its own. */
+  public boolean hasStep() {
+    return !keepsOneBack() || rounds.size() > 1;
+  }
+
+  /** Ends it leaves: rows that go on from the last row of a piece, or into a seam, take up the yarn that is there. */
+  int ends() {
+    boolean goesOn = keepsOneBack() || row.flatMap(RowPlan::nowRows).isPresent();
+    return goesOn ? 0 : ENDS_OF_A_STRAND;
+  }
+
+  private static final int ENDS_OF_A_STRAND = 2;
 
   /** What the maker calls it. */
   public String called() {

@@ -8,8 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
-import ruxel.core.decision.Settings;
-import ruxel.core.decision.StripCount;
 import ruxel.core.finding.Finding;
 import ruxel.core.glue.Opening;
 import ruxel.core.match.Ease;
@@ -46,7 +44,7 @@ final class StripPlans {
   private final Map<Join, String> seams;
   private final StripNames names;
   private final Set<Join> shoulders;
-  private final Settings settings;
+  private final List<Stitches> told;
   private final HouseRules rules;
   private final Wording wording;
   private final List<Finding> findings = new ArrayList<>();
@@ -56,14 +54,15 @@ final class StripPlans {
   /**
    * @param seams what each seam is called
    * @param shoulders those between which the neck lies
+   * @param told counts of the maker's own
    */
-  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> seams, Set<Join> shoulders, Settings settings, HouseRules rules, Wording wording) {
+  StripPlans(Edgings edgings, List<Piece> pieces, Map<Join, String> seams, Set<Join> shoulders, List<Stitches> told, HouseRules rules, Wording wording) {
     this.edgings = edgings;
     strips = edgings.strips();
     assembly = edgings.assembly();
     this.seams = seams;
     this.shoulders = shoulders;
-    this.settings = settings;
+    this.told = told;
     this.rules = rules;
     this.wording = wording;
     faces.addAll(pieces);
@@ -82,16 +81,28 @@ final class StripPlans {
   }
 
   private StripPlan plan(WorkedOn worked) {
+    Optional<Opening> opening = edgings.opening(worked);
+    return plan(worked, opening.map(assembly::nameOf).orElseGet(() -> names.piece(worked.line().stretches().get(0)).name()), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), Optional.empty());
+  }
+
+  /** One that belongs to the piece it lies on. */
+  StripPlan plan(WorkedOn worked, RowPlan row) {
+    return plan(worked, names.piece(worked.line().stretches().get(0)).name(), List.of(row.adds()), Optional.of(row));
+  }
+
+  /**
+   * @param on what it lies on
+   */
+  private StripPlan plan(WorkedOn worked, String on, List<String> effects, Optional<RowPlan> row) {
     List<Stretch> stretches = worked.line().stretches();
     List<InnerPlan> inner = IntStream.range(0, stretches.size()).mapToObj(i -> inner(worked, i)).toList();
-    Optional<Opening> opening = edgings.opening(worked);
     StripTrims trims = new StripTrims(worked, names, wording);
     findings.addAll(trims.findings());
     findings.addAll(new StripTwins(strips, faces, this::told, names::of).unlike(worked));
     return new StripPlan(
-        worked.strip().id(), worked.strip(), opening.map(assembly::nameOf).orElseGet(() -> names.piece(stretches.get(0)).name()), worked.line().round(), mirrorable(worked), RibBand.standsOn(worked.line()), inner, worked.line().lengthMm(),
+        worked.strip().id(), worked.strip(), on, worked.line().round(), row.isEmpty() && mirrorable(worked), RibBand.standsOn(worked.line()), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
-        new StripPlan.Outer(worked.outerUnits(), worked.outerMm(), worked.outerStart(), worked.outerEnd()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), new StripDiagnosis(stretch -> told(worked, stretch), names::of, rules, wording).of(worked), Optional.empty());
+        new StripPlan.Outer(worked.outerUnits(), worked.outerMm(), worked.outerStart(), worked.outerEnd()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), effects, new StripDiagnosis(stretch -> told(worked, stretch), names::of, rules, wording).of(worked), Optional.empty(), row);
   }
 
   /** Whether all it lies on has a mirror image that is not of the same strip. */
@@ -123,8 +134,7 @@ final class StripPlans {
 
   private Optional<Stitches> told(WorkedOn worked, Stretch stretch) {
     Edge edge = names.piece(stretch).edges().get(stretch.edgeIndex());
-    return settings.of(StripCount.class).stream()
-        .map(StripCount::stitches)
+    return told.stream()
         .filter(each -> each.strip().equals(worked.strip().id()))
         .filter(each -> each.isOf(stretch, edge))
         .findFirst();

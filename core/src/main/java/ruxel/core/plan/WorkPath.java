@@ -117,7 +117,7 @@ final class WorkPath {
 
   /** What is worked round an opening comes after the seams that close it. */
   private void strip(StripPlan strip) {
-    endsSoFar += OrderPlans.TAILS_OF_A_STRAND;
+    endsSoFar += strip.ends();
     double own = OrderPlans.minutes(strip, rules);
     minutesSoFar += own;
     List<String> todo = strip.band().map(band -> List.of(band.words())).orElseGet(() -> strip.rounds().stream().map(StripPlan.RoundPlan::words).toList());

@@ -19,7 +19,6 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> 
   public enum Work {
     BOARD,
     SEAM,
-    ROW,
     STRIP
   }
 

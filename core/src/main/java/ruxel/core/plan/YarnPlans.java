@@ -41,7 +41,6 @@ final class YarnPlans {
   private final HouseRules rules;
   private final Wording wording;
   private final List<BoardPlan> boards;
-  private final List<RowPlan> rows;
   private final List<StripPlan> strips;
   private final KeptTails tails;
   /** Of pieces, by their ids. */
@@ -50,13 +49,11 @@ final class YarnPlans {
 
   /**
    * @param boards whose squares are joined before any seam
-   * @param rows along edges, in the yarn of their piece
-   * @param strips worked after all seams
+   * @param strips in the order of work; those that belong to a piece come before its seams, or with them
    */
-  YarnPlans(Materials materials, List<BoardPlan> boards, List<RowPlan> rows, List<StripPlan> strips, KeptTails tails, Settings settings, HouseRules rules, Wording wording) {
+  YarnPlans(Materials materials, List<BoardPlan> boards, List<StripPlan> strips, KeptTails tails, Settings settings, HouseRules rules, Wording wording) {
     this.tails = tails;
     this.boards = boards;
-    this.rows = rows;
     this.strips = strips;
     this.materials = materials;
     this.settings = settings;
@@ -114,7 +111,8 @@ final class YarnPlans {
     Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
     // Edging rows come before the seams of their piece.
     Set<String> begun = inOrder.stream().map(SeamMatch::seam).filter(seam -> worked.contains(seam.seam().id())).flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream())).map(span -> span.piece().id()).collect(Collectors.toSet());
-    List<Taker> takers = new ArrayList<>(rows.stream().filter(row -> row.seams().isEmpty() && !begun.contains(row.piece())).flatMap(row -> taker(row, yarn).stream()).toList());
+    List<Taker> takers = new ArrayList<>();
+    strips.stream().filter(strip -> strip.row().filter(row -> row.seams().isEmpty() && !begun.contains(row.piece())).isPresent()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
     for (BoardPlan board : boards) {
       if (!worked.contains(board.id()) && materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
         double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
@@ -126,23 +124,19 @@ final class YarnPlans {
       if (worked.contains(seam.id())) {
         continue;
       }
-      rows.stream().filter(row -> row.seams().stream().findFirst().filter(seam.id()::equals).isPresent()).forEach(row -> taker(row, yarn).ifPresent(takers::add));
+      strips.stream().filter(strip -> strip.row().flatMap(row -> row.seams().stream().findFirst()).filter(seam.id()::equals).isPresent()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
       if (strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
         takers.add(new Taker(YarnPlan.Work.SEAM, seam.id(), Where.seam(seam.id()), Wording.low(seam.name()), tails.newMm(match.seam().join(), strands.get(seam.id()))));
       }
     }
-    for (StripPlan strip : strips) {
-      if (!worked.contains(strip.id()) && materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent()) {
-        takers.add(new Taker(YarnPlan.Work.STRIP, strip.id(), Where.NOWHERE.ofStrip(strip.id()), Wording.low(strip.strip().name()), strip.yarnMm()));
-      }
-    }
+    strips.stream().filter(strip -> strip.row().isEmpty()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
     return takers;
   }
 
-  private Optional<Taker> taker(RowPlan row, Yarn yarn) {
-    boolean isIts = materials.ofPiece(row.piece()).filter(yarn::equals).isPresent();
-    String name = row.joining() ? "joining row on the " : "edging rows on the ";
-    return isIts ? Optional.of(new Taker(YarnPlan.Work.ROW, row.id(), Where.edge(row.piece(), row.edges().get(0)), name + names.getOrDefault(row.piece(), row.piece()), row.yarnMm())) : Optional.empty();
+  private Optional<Taker> taker(StripPlan strip, Yarn yarn, Set<String> worked) {
+    boolean isIts = !worked.contains(strip.id()) && materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent();
+    Where where = strip.row().map(row -> Where.edge(row.piece(), row.edges().get(0))).orElse(Where.NOWHERE).ofStrip(strip.id());
+    return isIts ? Optional.of(new Taker(YarnPlan.Work.STRIP, strip.id(), where, Wording.low(strip.called()), strip.yarnMm())) : Optional.empty();
   }
 
   private YarnPlan.YarnSum sum(Yarn yarn, List<Taker> takers) {

@@ -82,13 +82,9 @@ public final class Repairs {
       case COUNTS_MEET -> countsMeet;
       case LENGTHS_MEET -> verdict.compareTo(Ease.Verdict.EASE_EVENLY) <= 0 && verdict.compareTo(was) < 0;
       case CAN_BE_WORKED -> countsMeet && verdict != Ease.Verdict.STOP;
-      case JOINS -> (countsMeet || Situation.says(before.plan(), FindingCode.ROWS_DIFFER, id)) && verdict.compareTo(Ease.Verdict.STOP) < 0 && row(after).isPresent();
+      case JOINS -> (countsMeet || Situation.says(before.plan(), FindingCode.ROWS_DIFFER, id)) && verdict.compareTo(Ease.Verdict.STOP) < 0 && after.rowJoining(id).isPresent();
       case REPEATS_MEET -> verdict != Ease.Verdict.STOP && met(seam.get()) > met(before.seamPlan());
     };
-  }
-
-  private Optional<RowPlan> row(GarmentPlan after) {
-    return after.rows().stream().filter(row -> row.seams().contains(before.seam().id())).findFirst();
   }
 
   private static String words(RowPlan row) {
@@ -111,7 +107,7 @@ public final class Repairs {
     String words =
         switch (candidate.promise()) {
           case LENGTHS_MEET -> candidate.words() + " Then: " + ease;
-          case JOINS -> row(after).map(Repairs::words).orElse("");
+          case JOINS -> after.rowJoining(before.seam().id()).map(Repairs::words).orElse("");
           case COUNTS_MEET, CAN_BE_WORKED, REPEATS_MEET -> candidate.words();
         };
     return new Repair(

@@ -1,5 +1,6 @@
 package ruxel.core.strip;
 
+import java.util.Collections;
 import java.util.List;
 
 /** The edge that a strip is worked onto, unrolled in the order of work; a junction stands after each stretch, in a round after the last one too. */
@@ -7,6 +8,11 @@ public record Line(List<Stretch> stretches, List<Junction> junctions, boolean ro
   public Line {
     stretches = List.copyOf(stretches);
     junctions = List.copyOf(junctions);
+  }
+
+  /** One that turns nowhere and meets no seam. */
+  public static Line straight(List<Stretch> stretches) {
+    return new Line(stretches, Collections.nCopies(stretches.size(), Junction.NONE), false);
   }
 
   public double lengthMm() {

@@ -2,6 +2,7 @@ package ruxel.core.strip;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import ruxel.core.piece.Edge;
 import ruxel.core.seam.Anchor.Spot;
 
@@ -18,6 +19,13 @@ public record Stitches(String strip, Spot at, Optional<Integer> wanted, Optional
 
   public Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
     this(strip, at, wanted, worked, List.of());
+  }
+
+  /**
+   * @param unit where the unit lies that they are told at
+   */
+  public Stitches moved(UnaryOperator<Spot> unit) {
+    return new Stitches(strip, unit.apply(at), wanted, worked, trial);
   }
 
   public boolean tellsNothing() {

@@ -2,6 +2,7 @@ package ruxel.core.strip;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import ruxel.core.seam.Anchor.Spot;
 
 /**
@@ -28,6 +29,16 @@ public record Strip(
     public boolean meets(int stitches) {
       return Math.floorMod(stitches - more, of) == 0;
     }
+  }
+
+  /**
+   * The same where its ends have moved.
+   *
+   * @param cut where an end lies
+   * @param unit where the unit lies at which a round begins
+   */
+  public Strip moved(UnaryOperator<Spot> cut, UnaryOperator<Spot> unit) {
+    return new Strip(id, name, to.isEmpty() ? unit.apply(from) : cut.apply(from), to.map(cut), rounds, multiple, straightOn, trims, band, mirrorOf);
   }
 
   /** The same in another's place, as its mirror image. */

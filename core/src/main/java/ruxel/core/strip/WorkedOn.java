@@ -1,8 +1,10 @@
 package ruxel.core.strip;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -21,6 +23,30 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
     trials = List.copyOf(trials);
     rounds = List.copyOf(rounds);
     over = List.copyOf(over);
+  }
+
+  /**
+   * Rows along a straight line, each of the same stitches, as many over each stretch as told.
+   *
+   * @param stitches by stretch
+   */
+  public static WorkedOn straight(Strip strip, Line line, List<Integer> stitches) {
+    List<RoundOf> rows = new ArrayList<>();
+    for (Round round : strip.rounds()) {
+      boolean isFirst = rows.isEmpty();
+      List<Worked> segments = IntStream.range(0, stitches.size()).mapToObj(i -> over(line, i, round, stitches.get(i), isFirst)).toList();
+      rows.add(new RoundOf(round, segments, List.of(), stitches.stream().mapToInt(Integer::intValue).sum(), line.lengthMm(), line.lengthMm()));
+    }
+    RoundOf last = rows.get(rows.size() - 1);
+    double heightMm = strip.rounds().stream().mapToDouble(Round::heightMm).sum();
+    Piece face = StripFace.of(strip, line, stitches, UnitKind.STITCH_TOP, line.lengthMm() / last.total(), heightMm);
+    return new WorkedOn(strip, line, rows, last.total(), line.lengthMm(), heightMm, face, stitches, Collections.nCopies(stitches.size(), List.of()));
+  }
+
+  private static Worked over(Line line, int index, Round round, int stitches, boolean isFirst) {
+    Stretch stretch = line.stretches().get(index);
+    Wish byLength = new Wish(line.flat(index, round), stretch.units(), index, false, Optional.of(stitches));
+    return new Worked(isFirst ? stretch.kind() : UnitKind.STITCH_TOP, index, isFirst ? stretch.units() : stitches, stitches, byLength.target(), byLength.isClose(stitches));
   }
 
   /** One round: segment by segment, what each corner adds or takes, and the stitches of all of it. */

@@ -22,7 +22,7 @@ class PlainOfRowTest {
   void thePlainMiddleIsCountedAtTheBench() {
     Garment joined = joined();
     GarmentPlan plan = Wardrobe.plan(joined);
-    List<RowPlan.RowPart> parts = plan.rows().get(0).parts();
+    List<RowPlan.RowPart> parts = plan.strips().get(0).row().orElseThrow().parts();
     assertThat(parts).extracting(RowPlan.RowPart::seam).containsExactly(Optional.of("shoulder.right"), Optional.empty(), Optional.of("shoulder.left"));
     int neck = parts.get(1).stitches();
     BenchPlan first = Directions.of(joined, "shoulder.right").orElseThrow();

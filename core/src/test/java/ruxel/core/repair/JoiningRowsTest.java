@@ -18,6 +18,7 @@ import ruxel.core.change.CountMade;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
 import ruxel.core.change.OrderChange;
+import ruxel.core.change.SeamChange;
 import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Templates;
@@ -40,6 +41,7 @@ import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.YarnPlan;
 import ruxel.core.yarn.Yarn;
 
@@ -53,17 +55,20 @@ class JoiningRowsTest {
     Garment joined = taken(PULLOVER, "shoulder.left", BACK);
     GarmentPlan before = Wardrobe.plan(PULLOVER);
     GarmentPlan plan = Wardrobe.plan(joined);
-    RowPlan row = plan.rows().get(0);
+    StripPlan strip = rows(plan).get(0);
+    RowPlan row = strip.row().orElseThrow();
     int shoulder = seam(before, "shoulder.left").b().places();
     int neck = edge(before, "back", "neck").units();
-    assertThat(plan.rows()).hasSize(1);
+    assertThat(rows(plan)).hasSize(1);
     assertThat(row.parts()).extracting(RowPlan.RowPart::stitches).containsExactly(shoulder, neck, shoulder);
     assertThat(row.parts()).extracting(part -> part.seam().orElse("plain")).as("right to left with the right side up").containsExactly("shoulder.right", "plain", "shoulder.left");
-    assertThat(row.total()).isEqualTo(edge(before, "back", "hem").units());
+    assertThat(strip.outer().units()).isEqualTo(edge(before, "back", "hem").units());
+    assertThat(strip.inner()).as("it lies on the piece as it is now").extracting(StripPlan.InnerPlan::kind).containsOnly(UnitKind.STITCH_TOP);
+    assertThat(strip.hasStep()).as("it is worked with its seams").isFalse();
     double rowMm = piece(before, "back").cloth().rowHeightMm();
     double widthMm = piece(before, "back").cloth().stitchWidthMm();
-    assertThat(row.heightMm()).isEqualTo(rowMm);
-    assertThat(row.yarnMm()).as("a row of double crochet takes nine times its length").isCloseTo(row.total() * widthMm * 9, within(1e-6));
+    assertThat(strip.heightMm()).isEqualTo(rowMm);
+    assertThat(strip.yarnMm()).as("a row of double crochet takes nine times its length").isCloseTo(strip.outer().units() * widthMm * 9, within(1e-6));
     assertThat(row.nowRows()).contains(edge(before, "back", "left").units());
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.ROW_PARTED, FindingCode.METHOD_NEVER);
     assertThat(piece(plan, "back").size().words()).contains(" high now; ").contains(" high with its rows");
@@ -101,7 +106,7 @@ class JoiningRowsTest {
   void aLeftHandWorksTheRowTheOtherWay() {
     Garment left = apply(PULLOVER, new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT));
     Garment joined = taken(left, "shoulder.left", BACK);
-    assertThat(Wardrobe.plan(joined).rows().get(0).seams()).containsExactly("shoulder.left", "shoulder.right");
+    assertThat(row(Wardrobe.plan(joined), 0).seams()).containsExactly("shoulder.left", "shoulder.right");
     GarmentPlan right = Wardrobe.plan(taken(PULLOVER, "shoulder.left", BACK));
     for (String shoulder : List.of("shoulder.left", "shoulder.right")) {
       assertThat(runsFromTheNeck(Wardrobe.plan(joined), shoulder)).as(shoulder).isNotEqualTo(runsFromTheNeck(right, shoulder));
@@ -118,7 +123,7 @@ class JoiningRowsTest {
   void whereTheNeckIsShapedEachShoulderHasItsOwnRow() {
     Garment joined = taken(PULLOVER, "shoulder.right", "Keep back one row of the front, and join with it");
     GarmentPlan plan = Wardrobe.plan(joined);
-    assertThat(plan.rows()).extracting(RowPlan::seams).containsExactlyInAnyOrder(List.of("shoulder.left"), List.of("shoulder.right"));
+    assertThat(rows(plan)).extracting(strip -> strip.row().orElseThrow()).extracting(RowPlan::seams).containsExactlyInAnyOrder(List.of("shoulder.left"), List.of("shoulder.right"));
     assertThat(edge(plan, "front", "neck").units()).as("the neck is a row deeper at both ends").isEqualTo(edge(Wardrobe.plan(PULLOVER), "front", "neck").units() + 2);
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.OUTLINE_OPEN, FindingCode.TWINS_DIFFER);
   }
@@ -126,8 +131,8 @@ class JoiningRowsTest {
   @Test
   void aSleeveIsJoinedWhileItsLastRowIsWorked() {
     GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "armhole.left", "Keep back one row of the left sleeve, and join with it"));
-    assertThat(plan.rows()).extracting(RowPlan::piece).containsExactly("sleeve.left", "sleeve.right");
-    assertThat(plan.rows().get(0).parts()).singleElement().matches(part -> part.seam().equals(Optional.of("armhole.left")));
+    assertThat(rows(plan)).extracting(strip -> strip.row().orElseThrow()).extracting(RowPlan::piece).containsExactly("sleeve.left", "sleeve.right");
+    assertThat(row(plan, 0).parts()).singleElement().matches(part -> part.seam().equals(Optional.of("armhole.left")));
     assertThat(seam(plan, "armhole.right").method()).isEqualTo(seam(plan, "armhole.left").method());
   }
 
@@ -162,38 +167,38 @@ class JoiningRowsTest {
     Yarn wool = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
     GarmentPlan plan = Wardrobe.plan(apply(taken(PULLOVER, "shoulder.left", BACK), new YarnChange.YarnTold(wool)));
     List<YarnPlan.Stage> stages = plan.yarn().yarns().get(0).stages();
-    assertThat(stages).extracting(YarnPlan.Stage::work).startsWith(YarnPlan.Work.ROW, YarnPlan.Work.SEAM);
-    assertThat(stages.get(0).takesMm()).isEqualTo(plan.rows().get(0).yarnMm());
-    assertThat(stages.get(0).name()).isEqualTo("Joining row on the back");
+    assertThat(stages).extracting(YarnPlan.Stage::work).startsWith(YarnPlan.Work.STRIP, YarnPlan.Work.SEAM);
+    assertThat(stages.get(0).takesMm()).isEqualTo(rows(plan).get(0).yarnMm());
+    assertThat(stages.get(0).name()).isEqualTo("Joining row along the right shoulder, neck and left shoulder of the back");
   }
 
   @Test
   void aRowThatWouldBeOneOfTheWrongSideIsToldOf() {
     GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "shoulder.left", BACK));
-    int now = plan.rows().get(0).nowRows().orElseThrow();
-    assertThat(plan.rows().get(0).wrongSide()).isEqualTo(now % 2 == 1);
+    int now = row(plan, 0).nowRows().orElseThrow();
+    assertThat(row(plan, 0).wrongSide()).isEqualTo(now % 2 == 1);
     Garment longer = apply(PULLOVER, new CountMade("back", "left", "side", Optional.of(edge(Wardrobe.plan(PULLOVER), "back", "left").runs().stream().filter(run -> run.id().equals("side")).findFirst().orElseThrow().count() + 1)));
     GarmentPlan other = Wardrobe.plan(taken(longer, "shoulder.left", BACK));
-    assertThat(other.rows().get(0).wrongSide()).isNotEqualTo(plan.rows().get(0).wrongSide());
-    GarmentPlan wrong = other.rows().get(0).wrongSide() ? other : plan;
-    assertThat(wrong.findings()).filteredOn(finding -> finding.code() == FindingCode.ROW_ON_WRONG_SIDE).singleElement().matches(finding -> finding.sentence().startsWith("Row %d of the back".formatted(wrong.rows().get(0).nowRows().orElseThrow() + 1)));
+    assertThat(row(other, 0).wrongSide()).isNotEqualTo(row(plan, 0).wrongSide());
+    GarmentPlan wrong = row(other, 0).wrongSide() ? other : plan;
+    assertThat(wrong.findings()).filteredOn(finding -> finding.code() == FindingCode.ROW_ON_WRONG_SIDE).singleElement().matches(finding -> finding.sentence().startsWith("Row %d of the back".formatted(row(wrong, 0).nowRows().orElseThrow() + 1)));
   }
 
   @Test
-  void takenOutTheMethodIsRefusedAndMeasuredLengthsAreAsBefore() {
+  void takenOutOnceNoSeamNeedsItMeasuredLengthsAreAsBefore() {
     Garment measured = apply(apply(PULLOVER, new EdgeChange.EdgeMeasured("back", "neck", Optional.of(200.0))), new EdgeChange.EdgeMeasured("back", "left", Optional.of(600.0)));
     Garment joined = taken(measured, "shoulder.left", BACK);
-    double rowMm = Wardrobe.plan(joined).rows().get(0).heightMm();
+    double rowMm = rows(Wardrobe.plan(joined)).get(0).heightMm();
     assertThat(joined.settings().on(MeasuredEdge.class, "back", "neck").orElseThrow().mm()).as("no row ends there").isCloseTo(200, within(1e-9));
     assertThat(joined.settings().on(MeasuredEdge.class, "back", "left").orElseThrow().mm()).isCloseTo(600 + rowMm, within(1e-9));
-    Garment out = joined;
+    assertThat(new EdgingWorked("back", "shoulder.left", 0, 0, 0).apply(joined).findings()).singleElement().matches(finding -> finding.code() == FindingCode.ROW_JOINS && finding.sentence(Wording.USUAL).contains("left shoulder"));
+    Garment out = apply(apply(joined, new SeamChange.MethodChosen("shoulder.left", "sc-both")), new SeamChange.MethodChosen("shoulder.right", "sc-both"));
     for (String edge : List.of("neck", "shoulder.left", "shoulder.right")) {
       out = apply(out, new EdgingWorked("back", edge, 0, 0, 0));
     }
     assertThat(out.settings().on(MeasuredEdge.class, "back", "neck").orElseThrow().mm()).isCloseTo(200, within(1e-9));
     assertThat(out.settings().on(MeasuredEdge.class, "back", "left").orElseThrow().mm()).isCloseTo(600, within(1e-9));
-    assertThat(Wardrobe.plan(out).findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER).hasSize(2);
-    assertThat(Wardrobe.plan(out).rows()).isEmpty();
+    assertThat(rows(Wardrobe.plan(out))).isEmpty();
   }
 
   @Test
@@ -201,11 +206,12 @@ class JoiningRowsTest {
     int stitches = edge(Wardrobe.plan(PULLOVER), "front", "shoulder.left").units();
     Garment edged = apply(apply(PULLOVER, new EdgingWorked("front", "shoulder.left", 2, 6, stitches)), new EdgingWorked("front", "shoulder.right", 2, 6, stitches));
     GarmentPlan plan = Wardrobe.plan(taken(edged, "shoulder.left", "Keep back one row of the front, and join with it"));
-    RowPlan row = plan.rows().stream().filter(each -> each.seams().contains("shoulder.left")).findFirst().orElseThrow();
-    assertThat(row.rows()).isEqualTo(3);
-    assertThat(row.total()).isEqualTo(stitches);
+    StripPlan row = joining(plan, "shoulder.left");
+    assertThat(row.rounds()).hasSize(3);
+    assertThat(row.byThemselves()).as("the last is worked with its seam").hasSize(2);
+    assertThat(row.outer().units()).isEqualTo(stitches);
     assertThat(row.heightMm()).isCloseTo(2 * 6 + piece(plan, "front").cloth().rowHeightMm(), within(1e-9));
-    assertThat(row.words()).startsWith("2 rows first; the last is kept back. Row ");
+    assertThat(row.row().orElseThrow().words()).startsWith("2 rows first; the last is kept back. Row ");
   }
 
   /** Under a row of two stitches for each row end a mark that came back every four rows comes back every eight stitches. */
@@ -225,6 +231,19 @@ class JoiningRowsTest {
     assertThat(Repairs.joiningRows(PULLOVER, "no such seam", Set.of())).isEmpty();
   }
 
+  /** Strips that belong to a piece. */
+  private static List<StripPlan> rows(GarmentPlan plan) {
+    return plan.strips().stream().filter(strip -> strip.row().isPresent()).toList();
+  }
+
+  private static RowPlan row(GarmentPlan plan, int number) {
+    return rows(plan).get(number).row().orElseThrow();
+  }
+
+  private static StripPlan joining(GarmentPlan plan, String seam) {
+    return rows(plan).stream().filter(strip -> strip.row().orElseThrow().seams().contains(seam)).findFirst().orElseThrow();
+  }
+
   /** Whatever construction, seam and hand: the outline closes, the twin is joined alike, the row's stitches are all told, and openings are as many as before. */
   @Tag("property")
   @ParameterizedTest
@@ -234,8 +253,10 @@ class JoiningRowsTest {
     for (SeamPlan seam : before.seams()) {
       for (Repair offer : Repairs.joiningRows(garment, seam.id(), Set.of())) {
         GarmentPlan after = Wardrobe.plan(good(Change.applyAll(garment, offer.changes())));
-        RowPlan row = after.rows().stream().filter(each -> each.seams().contains(seam.id())).findFirst().orElseThrow();
-        assertThat(row.total()).isEqualTo(row.edges().stream().flatMap(edge -> edge(after, row.piece(), edge).runs().stream()).filter(PiecePlan.RunPlan::edging).filter(run -> run.kind() == UnitKind.STITCH_TOP).mapToInt(PiecePlan.RunPlan::count).sum());
+        StripPlan strip = joining(after, seam.id());
+        RowPlan row = strip.row().orElseThrow();
+        assertThat(strip.rounds()).allMatch(round -> round.total() == strip.outer().units());
+        assertThat(strip.outer().units()).isEqualTo(row.edges().stream().flatMap(edge -> edge(after, row.piece(), edge).runs().stream()).filter(PiecePlan.RunPlan::edging).filter(run -> run.kind() == UnitKind.STITCH_TOP).mapToInt(PiecePlan.RunPlan::count).sum());
         assertThat(count(after, FindingCode.OUTLINE_OPEN)).as(offer.title()).isLessThanOrEqualTo(count(before, FindingCode.OUTLINE_OPEN));
         for (FindingCode unlike : List.of(FindingCode.TWINS_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.SIDES_DIFFER)) {
           assertThat(count(after, unlike)).as("%s: %s", offer.title(), unlike).isLessThanOrEqualTo(count(before, unlike));

@@ -1,0 +1,75 @@
+package ruxel.core.layout;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.measure.Wording.Hand;
+import ruxel.core.piece.Cut;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Origin;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.strip.Line;
+import ruxel.core.strip.Round;
+import ruxel.core.strip.Stretch;
+import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
+import ruxel.core.strip.WorkedOn;
+
+/**
+ * Rows that belong to a piece, as the strip they are (model 2): what lies under them, and the stitches over it. As nothing but its own
+ * piece meets the inner edge of such a strip, the gluing takes both as one face: the piece with its rows.
+ */
+public final class RowStrip {
+  private RowStrip() {}
+
+  /** A piece as it is under all of its rows. */
+  public static Piece under(Piece piece) {
+    return piece.withEdges(piece.edges().stream().map(edge -> edge.withRuns(edge.runs().stream().flatMap(run -> under(edge, run)).toList())).toList());
+  }
+
+  /** Rows that end on their own edge have nothing under their ends. */
+  private static Stream<Run> under(Edge edge, Run run) {
+    boolean endsHere = run.origin().kind() == Origin.Kind.ROWS && run.origin().base().equals(edge.id());
+    return endsHere ? Stream.empty() : run.origin().under().or(() -> Optional.of(run)).stream();
+  }
+
+  /**
+   * The way the row is worked: with the ring of the piece, against it from a left hand. Linear in the runs.
+   *
+   * @param rounds its rows
+   */
+  public static WorkedOn of(KeptRow row, String id, String name, List<Round> rounds, Hand hand) {
+    List<Stretch> stretches = new ArrayList<>();
+    List<Integer> stitches = new ArrayList<>();
+    for (int index : row.edges()) {
+      Edge edge = row.piece().edges().get(index);
+      int from = 0;
+      for (Run run : edge.runs()) {
+        int units = under(edge, run).mapToInt(Run::count).sum();
+        if (run.origin().isOver()) {
+          stretches.add(new Stretch(row.piece().id(), edge.id(), index, from, from + units, hand == Hand.RIGHT, run.origin().under().orElseThrow().kind(), run.lengthMm() / units, 0));
+          stitches.add(run.count());
+        }
+        from += units;
+      }
+    }
+    if (hand == Hand.LEFT) {
+      Collections.reverse(stretches);
+      Collections.reverse(stitches);
+    }
+    Piece under = under(row.piece());
+    Spot start = spot(under, stretches.get(0), true);
+    Spot end = spot(under, stretches.get(stretches.size() - 1), false);
+    Strip strip = new Strip(id, name, start, Optional.of(end), rounds, Strip.Multiple.ANY, true, Trims.NONE, Optional.empty(), Optional.empty());
+    return WorkedOn.straight(strip, Line.straight(stretches), stitches);
+  }
+
+  private static Spot spot(Piece under, Stretch stretch, boolean start) {
+    Cut cut = Cut.at(under.edges().get(stretch.edgeIndex()), stretch.withRing() == start ? stretch.from() : stretch.to());
+    return Spot.cut(stretch.piece(), stretch.edge(), cut);
+  }
+}
