@@ -122,7 +122,7 @@ function Told({ editor, strip, onChoose }: ToldProps) {
       {strip.sewn && <SewnOn sewn={strip.sewn} />}
       {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
       {strip.row ? (
-        <RowForm editor={editor} row={strip.row} onGone={() => onChoose(undefined)} />
+        <RowForm editor={editor} strip={strip} row={strip.row} onGone={() => onChoose(undefined)} />
       ) : (
         <StripForm editor={editor} strip={strip} onChoose={onChoose} />
       )}

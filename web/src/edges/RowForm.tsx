@@ -2,15 +2,17 @@ import { Link } from 'react-router';
 import type { StripPlan } from '../api/types';
 import { Edging } from '../pieces/Edging';
 import type { GarmentEditor } from '../shell/useGarment';
+import { StripYarnField } from './StripYarnField';
 
 interface Props {
   editor: GarmentEditor;
+  strip: StripPlan;
   row: NonNullable<StripPlan['row']>;
   onGone: () => void;
 }
 
 /** Rows that belong to a piece: what joins, and edge by edge how many, how high and of how many stitches. */
-export function RowForm({ editor, row, onGone }: Props) {
+export function RowForm({ editor, strip, row, onGone }: Props) {
   const { plan } = editor.garment;
   const piece = plan.pieces.find(({ id }) => id === row.piece);
   const joined = row.parts.filter(({ seam }) => seam);
@@ -29,6 +31,7 @@ export function RowForm({ editor, row, onGone }: Props) {
           ))}
         </ul>
       )}
+      <StripYarnField editor={editor} strip={strip} />
       {piece &&
         row.edges.map((id) => {
           const edge = piece.edges.find((each) => each.id === id);

@@ -7,6 +7,7 @@ import { BandFields } from './BandFields';
 import { Figure } from './Figure';
 import { MadeHow } from './MadeHow';
 import { RoundFields } from './RoundFields';
+import { StripYarnField } from './StripYarnField';
 import { freeStrip, nextStrip, told } from './strips';
 import { TrimFields } from './TrimFields';
 
@@ -122,43 +123,6 @@ export function StripForm({ editor, strip, onChoose }: Props) {
         {out}
       </div>
     </div>
-  );
-}
-
-/** The yarn an edging is worked in: its own, or that of its piece. */
-function StripYarnField({ editor, strip }: { editor: GarmentEditor; strip: StripPlan }) {
-  const { yarn } = editor.garment.plan;
-  if (yarn.yarns.length === 0) {
-    return null;
-  }
-  const now = yarn.strips.find((each) => each.strip === strip.id);
-  const usual = yarn.yarns.find(({ id }) => id === now?.yarn);
-  return (
-    <Form.Group controlId="strip-yarn" className="line">
-      <Form.Label>Yarn</Form.Label>
-      <Form.Select
-        size="sm"
-        value={now?.told ? now.yarn : ''}
-        onChange={(event) =>
-          void editor.change([
-            {
-              kind: 'STRIP_YARNED',
-              strip: strip.id,
-              ...(event.target.value ? { yarn: event.target.value } : {}),
-            },
-          ])
-        }
-      >
-        <option value="">
-          {now && !now.told && usual ? `as its piece: ${usual.yarn.name}` : 'as its piece'}
-        </option>
-        {yarn.yarns.map(({ id, yarn: each }) => (
-          <option key={id} value={id}>
-            {each.name}, {each.colour}
-          </option>
-        ))}
-      </Form.Select>
-    </Form.Group>
   );
 }
 

@@ -1,109 +1,18 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
-import type { StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
 import { garment } from '../testing/sample';
+import { OUTER, rowStrip, SPOT, strip } from '../testing/strips';
+import { MemoryRouter } from 'react-router';
+import { RowForm } from './RowForm';
 import { SegmentList } from './SegmentList';
 import { StripForm } from './StripForm';
 import { Unrolled } from './Unrolled';
-import { freeStrip, usualRound } from './strips';
+import { freeStrip } from './strips';
+import { countChange } from './useCountMoves';
 
 afterEach(cleanup);
-
-const SPOT = {
-  piece: 'back',
-  edge: 'neck',
-  cut: { run: 'neck', offset: 0, from: 'START' as const },
-  at: 'CUT' as const,
-};
-const OUTER = { ...SPOT, piece: 'strip.1', edge: 'outer' };
-
-function strip(over: Partial<StripPlan> = {}): StripPlan {
-  const round = usualRound('SC', 6.25);
-  return {
-    id: 'strip.1',
-    strip: {
-      id: 'strip.1',
-      name: 'Neck edging',
-      from: SPOT,
-      rounds: [round],
-      multiple: { of: 2, more: 0 },
-      straightOn: false,
-      trims: {},
-    },
-    opening: 'Neck',
-    round: true,
-    mirrorable: true,
-    ofStitches: false,
-    inner: [
-      {
-        piece: 'back',
-        edge: 'neck',
-        name: 'Neck of the back',
-        kind: 'ROW_END',
-        from: 0,
-        to: 16,
-        lengthMm: 200,
-        at: SPOT,
-        start: SPOT,
-        end: SPOT,
-        turn: 0,
-        leansBefore: 0,
-        leansBehind: 0,
-        seam: true,
-        between: ['SEAM_PLACE'],
-        trial: [],
-      },
-    ],
-    innerMm: 200,
-    rounds: [
-      {
-        number: 1,
-        stitch: 'SC',
-        widthMm: 6.25,
-        heightMm: 6.25,
-        segments: [
-          {
-            stretch: 0,
-            kind: 'ROW_END',
-            units: 16,
-            stitches: 31,
-            byLength: 32,
-            thumb: 32,
-            rhythm: '',
-            words: '31 along the neck.',
-            waveMm: 0,
-            each: [],
-          },
-          {
-            kind: 'SEAM_PLACE',
-            units: 1,
-            stitches: 1,
-            byLength: 1,
-            rhythm: '',
-            words: 'One at the left shoulder.',
-            waveMm: 0,
-            each: [],
-          },
-        ],
-        corners: [],
-        total: 32,
-        multiple: { of: 2, more: 0 },
-        innerMm: 200,
-        outerMm: 200,
-        words: 'Round 1, single crochet: 32 stitches.',
-      },
-    ],
-    trims: [],
-    outer: { units: 32, lengthMm: 200, start: OUTER },
-    heightMm: 6.25,
-    yarnMm: 1200,
-    after: ['shoulder.left'],
-    effects: ['20 cm round before, 20 cm after.'],
-    ...over,
-  };
-}
 
 function editor(changed = vi.fn().mockResolvedValue(true)): GarmentEditor {
   const open = garment();
@@ -260,4 +169,36 @@ test('another is worked onto the outer edge of one', async () => {
 
 test('a new edging gets an id that none has', () => {
   expect(freeStrip([{ id: 'strip.1' }, { id: 'strip.3' }])).toBe('strip.2');
+});
+
+test('rows on a piece are told edge by edge, and taken out', () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const gone = vi.fn();
+  const on = editor(change);
+  on.garment.plan.pieces[0]!.edges[0]!.edging = { rows: 1, rowMm: 12.5, stitches: 31 };
+  const { id, edges } = on.garment.plan.pieces[0]!;
+  const row = rowStrip({ piece: id, edges: [edges[0]!.id] });
+  render(<RowForm editor={on} strip={row} row={row.row!} onGone={gone} />, { wrapper: MemoryRouter });
+  fireEvent.change(screen.getByLabelText('Stitches'), { target: { value: '34' } });
+  fireEvent.click(screen.getByText('Work them on'));
+  expect(change.mock.calls[0]![0]).toEqual([
+    {
+      kind: 'EDGING_WORKED',
+      piece: id,
+      edge: edges[0]!.id,
+      edging: expect.objectContaining({ rows: 1, stitches: 34 }) as unknown,
+    },
+  ]);
+  expect(gone).not.toHaveBeenCalled();
+  fireEvent.click(screen.getByText('Take them out'));
+  expect(gone).toHaveBeenCalled();
+});
+
+test('the bead of a row moves all the stitches of its edge', () => {
+  const on = editor(vi.fn());
+  on.garment.plan.pieces[0]!.edges[0]!.edging = { rows: 1, rowMm: 12.5, stitches: 31 };
+  const { id, edges } = on.garment.plan.pieces[0]!;
+  const row = rowStrip({ piece: id, edges: [edges[0]!.id] });
+  expect(countChange(on, row, 0, 34)).toMatchObject({ edge: edges[0]!.id, edging: { stitches: 34 } });
+  expect(countChange(on, strip(), 0, 34)).toMatchObject({ kind: 'STRIP_STITCHES', wanted: 34 });
 });

@@ -15,12 +15,10 @@ export function useCountMoves(editor: GarmentEditor, strip: StripPlan | undefine
   if (!strip || strip.rounds.length === 0 || strip.strip.mirrorOf !== undefined || !isTold(strip)) {
     return { shown: undefined, findings, moves: undefined };
   }
-  const change = (stretch: number, wanted: number): Change | undefined =>
-    strip.row ? ofRow(editor, strip, stretch, wanted) : ofStrip(strip, stretch, wanted);
   const moves: CountMoves = {
     base: strip,
     move: (stretch, wanted) => {
-      const changed = change(stretch, wanted);
+      const changed = countChange(editor, strip, stretch, wanted);
       if (changed) {
         attempt([changed]);
       }
@@ -40,20 +38,31 @@ function isTold({ row }: StripPlan): boolean {
   return !row || row.edges.length === 1;
 }
 
-function ofStrip(strip: StripPlan, stretch: number, wanted: number): Change {
-  const { at, worked } = strip.inner[stretch]!;
-  return { kind: 'STRIP_STITCHES', strip: strip.id, at, wanted, trial: [], ...(worked === undefined ? {} : { worked }) };
-}
-
-/** Rows on a piece are told by all the stitches along their edge. */
-function ofRow(editor: GarmentEditor, { row, rounds }: StripPlan, stretch: number, wanted: number): Change | undefined {
-  const piece = editor.garment.plan.pieces.find(({ id }) => id === row!.piece);
-  const edge = piece?.edges.find(({ id }) => id === row!.edges[0]);
+/** The change that gives a stretch so many stitches; rows on a piece are told by all the stitches along their edge. */
+export function countChange(
+  editor: GarmentEditor,
+  { id, row, inner, rounds }: StripPlan,
+  stretch: number,
+  wanted: number,
+): Change | undefined {
+  if (!row) {
+    const { at, worked } = inner[stretch]!;
+    return {
+      kind: 'STRIP_STITCHES',
+      strip: id,
+      at,
+      wanted,
+      trial: [],
+      ...(worked === undefined ? {} : { worked }),
+    };
+  }
+  const piece = editor.garment.plan.pieces.find((each) => each.id === row.piece);
+  const edge = piece?.edges.find((each) => each.id === row.edges[0]);
   const now = rounds[0]!.segments.find((segment) => segment.stretch === stretch)!.stitches;
   return (
     edge?.edging && {
       kind: 'EDGING_WORKED',
-      piece: row!.piece,
+      piece: row.piece,
       edge: edge.id,
       edging: { ...edge.edging, stitches: edge.edging.stitches + wanted - now },
     }

@@ -5,6 +5,7 @@ import type { RepairList } from '../api/types';
 import { editorOf } from '../testing/editor';
 import { inEditor } from '../testing/inEditor';
 import { garment } from '../testing/sample';
+import { rowStrip } from '../testing/strips';
 import { JoiningRows } from './JoiningRows';
 
 const { asked } = vi.hoisted(() => ({ asked: vi.fn() }));
@@ -51,27 +52,13 @@ test('a row that could be kept back is offered, and tried before it is taken', a
 test('a seam that has its row says so, and asks for no other', () => {
   const opened = garment();
   const seam = opened.plan.seams[0]!;
-  opened.plan.rows = [
-    {
-      id: 'back.neck',
-      piece: 'back',
-      edges: ['neck'],
-      stitch: 'DC',
-      rows: 1,
-      joining: true,
-      parts: [{ seam: seam.id, stitches: 18, words: '18 join' }],
-      total: 18,
-      heightMm: 12.5,
-      yarnMm: 1000,
-      nowRows: 47,
-      wrongSide: true,
-      words: 'Row 48 of the back.',
-      adds: 'It adds 12.5 mm there.',
-    },
+  opened.plan.strips = [
+    rowStrip({ parts: [{ seam: seam.id, stitches: 18, words: '18 join' }], joining: true, wrongSide: true }),
   ];
   const editor = editorOf(opened, []);
   inEditor(<JoiningRows seam={seam} editor={editor} />, editor);
   expect(screen.getByText(/Row 48 of the back\. It adds 12\.5 mm there\./)).toBeTruthy();
   expect(screen.getByText(/a row of the wrong side/)).toBeTruthy();
+  expect(screen.getByText('See its stitches').getAttribute('href')).toContain('edging=back:neck');
   expect(asked).not.toHaveBeenCalled();
 });

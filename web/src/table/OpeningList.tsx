@@ -1,6 +1,7 @@
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { GarmentPlan, OpeningPlan } from '../api/types';
+import { onOpening } from '../edges/strips';
 import { counted, length, plural } from '../format';
 import type { OpenWhen } from './useOpenings';
 
