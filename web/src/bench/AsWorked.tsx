@@ -1,15 +1,16 @@
 import { Button } from 'react-bootstrap';
-import type { Change, StripPlan, WorkView } from '../api/types';
+import type { Change, GarmentPlan, InnerPlan, StripPlan, WorkView } from '../api/types';
 import { count } from '../format';
 
 interface Props {
+  plan: GarmentPlan;
   strip: StripPlan;
   stretches: WorkView['beside']['stretches'];
   onKeep: (changes: Change[]) => void;
 }
 
 /** What each stretch of the first round has come to; kept, it is what the mirror image is worked by. */
-export function AsWorked({ strip, stretches, onKeep }: Props) {
+export function AsWorked({ plan, strip, stretches, onKeep }: Props) {
   const counts = stretches.flatMap(({ stretch, name, more }) => {
     const planned = strip.rounds[0]?.segments.find((segment) => segment.stretch === stretch)?.stitches;
     const inner = strip.inner[stretch];
@@ -18,19 +19,10 @@ export function AsWorked({ strip, stretches, onKeep }: Props) {
   if (counts.length !== strip.inner.length) {
     return null;
   }
-  const changes: Change[] = counts
-    .filter(({ inner, worked }) => inner.worked !== worked)
-    .map(({ inner, worked }) => ({
-      kind: 'STRIP_STITCHES',
-      strip: strip.id,
-      at: inner.at,
-      worked,
-      trial: inner.trial,
-      ...(inner.wanted === undefined ? {} : { wanted: inner.wanted }),
-    }));
+  const changes: Change[] = strip.row ? ofRows(plan, strip.row, counts) : ofStrip(strip, counts);
   return (
     <section aria-label="As worked">
-      <p>As worked, in the first round:</p>
+      <p>As worked, in the first {strip.row ? 'row' : 'round'}:</p>
       <ol>
         {counts.map(({ name, more, worked }, index) => (
           <li key={index}>
@@ -41,11 +33,53 @@ export function AsWorked({ strip, stretches, onKeep }: Props) {
       </ol>
       {changes.length > 0 ? (
         <Button variant="outline-dark" onClick={() => onKeep(changes)}>
-          Keep these counts for the other side
+          {strip.row ? 'Keep these counts for the seams' : 'Keep these counts for the other side'}
         </Button>
       ) : (
-        <p>These counts are kept: later edgings and the other side go by them.</p>
+        <p>
+          {strip.row
+            ? 'As planned: the seams go by these counts.'
+            : 'These counts are kept: later edgings and the other side go by them.'}
+        </p>
       )}
     </section>
   );
+}
+
+interface Counted {
+  inner: InnerPlan;
+  more: number;
+  worked: number;
+}
+
+function ofStrip(strip: StripPlan, counts: Counted[]): Change[] {
+  return counts
+    .filter(({ inner, worked }) => inner.worked !== worked)
+    .map(({ inner, worked }) => ({
+      kind: 'STRIP_STITCHES',
+      strip: strip.id,
+      at: inner.at,
+      worked,
+      trial: inner.trial,
+      ...(inner.wanted === undefined ? {} : { wanted: inner.wanted }),
+    }));
+}
+
+/** Rows on a piece are told by all the stitches along their edge. */
+function ofRows(plan: GarmentPlan, row: NonNullable<StripPlan['row']>, counts: Counted[]): Change[] {
+  const edges = plan.pieces.find(({ id }) => id === row.piece)?.edges ?? [];
+  return row.edges.flatMap((id) => {
+    const edging = edges.find((edge) => edge.id === id)?.edging;
+    const more = counts.filter(({ inner }) => inner.edge === id).reduce((sum, each) => sum + each.more, 0);
+    return edging && more !== 0
+      ? [
+          {
+            kind: 'EDGING_WORKED' as const,
+            piece: row.piece,
+            edge: id,
+            edging: { ...edging, stitches: edging.stitches + more },
+          },
+        ]
+      : [];
+  });
 }

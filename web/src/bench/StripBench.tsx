@@ -40,8 +40,9 @@ export function StripBench() {
       name={planned?.strip.name}
       word={word}
       asWorked={(stretches) =>
-        planned && word === 'Stitch' ? (
+        garment.data && planned && word === 'Stitch' ? (
           <AsWorked
+            plan={garment.data.plan}
             strip={planned}
             stretches={stretches}
             onKeep={(changes) => bench.change.mutate(changes)}

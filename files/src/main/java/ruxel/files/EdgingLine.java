@@ -10,14 +10,15 @@ import ruxel.core.plan.StripPlan;
 
 /**
  * The outer edge of an edging along one stretch of a piece, as far out as the edging is high, on the table in mm; and its stitches, with
- * where they are written. Of edgings on edgings there is none: they lie on no piece.
+ * where they are written. Of edgings on edgings there is none: they lie on no piece; nor of rows that belong to
+ * their piece: its outline has them.
  */
 record EdgingLine(List<Point> points, Optional<Integer> stitches, Point label) {
   private static final double LABEL_MM = 30;
 
   static List<EdgingLine> of(GarmentPlan plan) {
     List<EdgingLine> lines = new ArrayList<>();
-    for (StripPlan strip : plan.strips()) {
+    for (StripPlan strip : plan.strips().stream().filter(each -> each.row().isEmpty()).toList()) {
       for (int i = 0; i < strip.inner().size(); i++) {
         StripPlan.InnerPlan inner = strip.inner().get(i);
         int stretch = i;

@@ -1,12 +1,11 @@
 package ruxel.app.garment;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import ruxel.app.web.Problems;
 import ruxel.app.work.Progress;
 import ruxel.core.decision.OwnSchool;
@@ -20,7 +19,6 @@ import ruxel.core.layout.Given;
 import ruxel.core.measure.School;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
-import ruxel.core.strip.Strip;
 
 /** What an edit may not do to seams and strips that are in hand or worked: take them or their pieces away, or move finished steps. */
 final class BegunSeams {
@@ -48,18 +46,24 @@ final class BegunSeams {
             findings.add(finding(FindingCode.STEP_FINISHED, seam, before));
           }
         });
-    Set<String> kept = strips(after.garment().settings()).map(Strip::id).collect(Collectors.toSet());
-    was.stream()
-        .flatMap(old -> strips(old.garment().settings()))
-        .filter(strip -> begunStrips.contains(strip.id()) && !kept.contains(strip.id()))
-        .forEach(strip -> findings.add(Finding.of(FindingCode.BEGUN_WITHOUT_PIECES, Where.NOWHERE.ofStrip(strip.id()), Fact.text("seam", strip.name()))));
+    Set<String> kept = strips(after).keySet();
+    was.map(BegunSeams::strips).orElse(Map.of()).forEach(
+        (id, name) -> {
+          if (begunStrips.contains(id) && !kept.contains(id)) {
+            findings.add(Finding.of(FindingCode.BEGUN_WITHOUT_PIECES, Where.NOWHERE.ofStrip(id), Fact.text("seam", name)));
+          }
+        });
     if (!findings.isEmpty()) {
       throw new Problems.Refused(findings, after.garment().wording());
     }
   }
 
-  private static Stream<Strip> strips(Settings settings) {
-    return settings.of(WorkedStrip.class).stream().map(WorkedStrip::strip);
+  /** The names of all that are told, also where one cannot be worked now, and of rows on pieces. */
+  private static Map<String, String> strips(OpenGarments.Computed of) {
+    Map<String, String> names = new LinkedHashMap<>();
+    of.garment().settings().of(WorkedStrip.class).forEach(worked -> names.put(worked.strip().id(), worked.strip().name()));
+    of.plan().strips().forEach(strip -> names.put(strip.id(), strip.called()));
+    return names;
   }
 
   /** What the maker decided of the order: the steps, and whether one side is completed before the other. */
