@@ -20,7 +20,7 @@ vi.mock('../api/garments', () => ({
         repairs: [
           {
             rung: 'JOINING_ROW',
-            title: 'Keep back one row of the back, and join with it',
+            title: 'Work one row more on the back, and join with it',
             words: 'Row 49 of the back.',
             elsewhere: [],
             effort: 'SOME',
@@ -44,7 +44,7 @@ test('a row that could be kept back is offered, and tried before it is taken', a
   const opened = garment();
   const editor = editorOf(opened, []);
   inEditor(<JoiningRows seam={opened.plan.seams[0]!} editor={editor} />, editor);
-  expect(await screen.findByText('Keep back one row of the back, and join with it')).toBeTruthy();
+  expect(await screen.findByText('Work one row more on the back, and join with it')).toBeTruthy();
   fireEvent.click(screen.getByText('Try it'));
   expect(await screen.findByText('Trying it…')).toBeTruthy();
 });

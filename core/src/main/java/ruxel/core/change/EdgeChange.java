@@ -145,7 +145,7 @@ public sealed interface EdgeChange extends Change
 
   /** An edge measured with the tape, in mm; empty takes it back. */
   record EdgeMeasured(String piece, String edge, Optional<Double> mm) implements EdgeChange {
-    static final double SHORTEST_MM = 1;
+    public static final double SHORTEST_MM = 1;
     static final double LONGEST_MM = 10_000;
 
     @Override

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ruxel.core.change.Change;
 import ruxel.core.change.EdgingWorked;
 import ruxel.core.change.SeamChange.MethodChosen;
@@ -63,18 +64,18 @@ final class JoiningRows {
     List<Candidate> candidates = new ArrayList<>();
     if (!situation.match().a().isLive() && !situation.match().b().isLive()) {
       for (Side side : Side.values()) {
-        rows.on(side).ifPresent(candidates::add);
+        candidates.addAll(rows.on(side));
       }
     }
     return candidates;
   }
 
   /** Of a side that lies on straight edges of one piece that is no board: the last round of squares is another thing. */
-  private Optional<Candidate> on(Side side) {
+  private List<Candidate> on(Side side) {
     ResolvedSeam seam = situation.match().seam();
     Set<At> edges = edges(seam.side(side));
     if (edges.stream().map(At::piece).distinct().count() != 1 || edges.iterator().next().piece().board().isPresent() || edges.stream().anyMatch(at -> !StraightOn.within(at.runs()))) {
-      return Optional.empty();
+      return List.of();
     }
     Optional<ResolvedSeam> twin =
         TwinSeam.of(seam.seam(), situation.construct().seams(), situation.construct().pieces())
@@ -83,18 +84,24 @@ final class JoiningRows {
     List<Change> changes = new ArrayList<>(edges.stream().map(this::worked).toList());
     Optional<Method> method = method(changes);
     if (method.isEmpty()) {
-      return Optional.empty();
+      return List.of();
     }
     changes.add(new MethodChosen(seam.seam().id(), method.get().id()));
     twin.ifPresent(other -> changes.add(new MethodChosen(other.seam().id(), method.get().id())));
     At at = edges.iterator().next();
     boolean onTops = edges.stream().flatMap(each -> each.runs().stream()).allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
     String name = Wording.low(at.piece().name());
-    String title = onTops ? "Keep back one row of the %s, and join with it".formatted(name) : "Join with a row along the %s of the %s".formatted(edges.stream().map(each -> each.edge().name()).distinct().collect(Collectors.joining(" and the ")), name);
-    return Optional.of(
-        new Candidate(
-            Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, "One row, and no seam after it: joined and worked in one go." + twin.map(other -> " The %s is joined alike.".formatted(Wording.low(other.seam().name()))).orElse(""),
-            onTops ? "The loop stays live until then; a stitch marker holds it." : "Too few stitches along row ends pull the edge in: lay it flat at each marker.", changes));
+    String effort = "One row, and no seam after it: joined and worked in one go." + twin.map(other -> " The %s is joined alike.".formatted(Wording.low(other.seam().name()))).orElse("");
+    if (!onTops) {
+      String title = "Join with a row along the %s of the %s".formatted(edges.stream().map(each -> each.edge().name()).distinct().collect(Collectors.joining(" and the ")), name);
+      return List.of(new Candidate(Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, effort, "Too few stitches along row ends pull the edge in: lay it flat at each marker.", changes));
+    }
+    String live = "The loop stays live until then; a stitch marker holds it.";
+    List<Candidate> candidates = new ArrayList<>();
+    candidates.add(new Candidate(Rung.JOINING_ROW, "Work one row more on the %s, and join with it".formatted(name), "", Candidate.Promise.JOINS, Effort.SOME, effort, live, changes));
+    LastRow.leftOff(edges.stream().map(each -> new LastRow.On(each.piece(), each.edge())).toList(), situation.garment().settings())
+        .ifPresent(leftOff -> candidates.add(new Candidate(Rung.JOINING_ROW, "Keep back the last row of the %s, and join with it".formatted(name), "", Candidate.Promise.JOINS, Effort.LITTLE, "No row more than planned: it stays as long as it is. " + effort, "Only while that row is not worked yet, or pulled back. " + live, Stream.concat(leftOff.stream(), changes.stream()).toList())));
+    return candidates;
   }
 
   /** The edges a side lies on, and those over which the last row goes on from them. */

@@ -37,7 +37,7 @@ class PlainOfRowTest {
 
   private static Garment joined() {
     Garment pullover = Wardrobe.pullover();
-    Repair offer = Repairs.joiningRows(pullover, "shoulder.left", Set.of()).stream().filter(each -> each.title().equals("Keep back one row of the back, and join with it")).findFirst().orElseThrow();
+    Repair offer = Repairs.joiningRows(pullover, "shoulder.left", Set.of()).stream().filter(each -> each.title().equals("Work one row more on the back, and join with it")).findFirst().orElseThrow();
     return ((Outcome.Good<Garment>) Change.applyAll(pullover, offer.changes())).value();
   }
 

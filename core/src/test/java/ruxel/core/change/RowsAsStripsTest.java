@@ -81,13 +81,13 @@ class RowsAsStripsTest {
   void aRowThatIsKeptBackIsNotWorkedByItself() {
     int stitches = edge(PULLOVER, "front", "shoulder.left").units();
     Garment edged = good(Change.applyAll(PULLOVER, List.of(new EdgingWorked("front", "shoulder.left", 2, 6, stitches), new EdgingWorked("front", "shoulder.right", 2, 6, stitches))));
-    Garment joined = joined(edged, "Keep back one row of the front, and join with it");
+    Garment joined = joined(edged, "Work one row more on the front, and join with it");
     StripPlan rows = rows(joined).get(0);
     BenchPlan bench = StripDirections.of(joined, Wardrobe.plan(joined), rows.id()).orElseThrow();
     assertThat(bench.joints()).hasSize(2 * stitches);
     assertThat(bench.cautions()).anyMatch(caution -> caution.startsWith("Keep the loop live"));
-    StripPlan single = rows(joined(PULLOVER, "Keep back one row of the front, and join with it")).get(0);
-    assertThat(StripDirections.of(joined, Wardrobe.plan(joined(PULLOVER, "Keep back one row of the front, and join with it")), single.id())).isEmpty();
+    StripPlan single = rows(joined(PULLOVER, "Work one row more on the front, and join with it")).get(0);
+    assertThat(StripDirections.of(joined, Wardrobe.plan(joined(PULLOVER, "Work one row more on the front, and join with it")), single.id())).isEmpty();
   }
 
   @Test
@@ -120,7 +120,7 @@ class RowsAsStripsTest {
     StripPlan bare = Wardrobe.plan(edged).strips().get(0);
     int back = bare.inner().stream().map(StripPlan.InnerPlan::piece).toList().indexOf("back");
     Garment counted = good(new StripStitches("neck", bare.inner().get(back).at(), Optional.of(31), Optional.of(30)).apply(edged));
-    Garment joined = joined(counted, "Keep back one row of the back, and join with it");
+    Garment joined = joined(counted, "Work one row more on the back, and join with it");
     StripPlan over = Wardrobe.plan(joined).strips().stream().filter(strip -> strip.id().equals("neck")).findFirst().orElseThrow();
     assertThat(over.innerMm()).isCloseTo(bare.innerMm(), within(1e-6));
     assertThat(over.inner().get(back)).matches(inner -> inner.wanted().equals(Optional.of(31)) && inner.worked().equals(Optional.of(30)));

@@ -47,7 +47,7 @@ import ruxel.core.yarn.Yarn;
 
 /** A row that is kept back and joins (handbook 3, 4.10 and 8): what is offered, and what comes of it in the whole garment. */
 class JoiningRowsTest {
-  private static final String BACK = "Keep back one row of the back, and join with it";
+  private static final String BACK = "Work one row more on the back, and join with it";
   private static final Garment PULLOVER = Wardrobe.pullover();
 
   @Test
@@ -121,7 +121,7 @@ class JoiningRowsTest {
 
   @Test
   void whereTheNeckIsShapedEachShoulderHasItsOwnRow() {
-    Garment joined = taken(PULLOVER, "shoulder.right", "Keep back one row of the front, and join with it");
+    Garment joined = taken(PULLOVER, "shoulder.right", "Work one row more on the front, and join with it");
     GarmentPlan plan = Wardrobe.plan(joined);
     assertThat(rows(plan)).extracting(strip -> strip.row().orElseThrow()).extracting(RowPlan::seams).containsExactlyInAnyOrder(List.of("shoulder.left"), List.of("shoulder.right"));
     assertThat(edge(plan, "front", "neck").units()).as("the neck is a row deeper at both ends").isEqualTo(edge(Wardrobe.plan(PULLOVER), "front", "neck").units() + 2);
@@ -130,7 +130,7 @@ class JoiningRowsTest {
 
   @Test
   void aSleeveIsJoinedWhileItsLastRowIsWorked() {
-    GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "armhole.left", "Keep back one row of the left sleeve, and join with it"));
+    GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "armhole.left", "Work one row more on the left sleeve, and join with it"));
     assertThat(rows(plan)).extracting(strip -> strip.row().orElseThrow()).extracting(RowPlan::piece).containsExactly("sleeve.left", "sleeve.right");
     assertThat(row(plan, 0).parts()).singleElement().matches(part -> part.seam().equals(Optional.of("armhole.left")));
     assertThat(seam(plan, "armhole.right").method()).isEqualTo(seam(plan, "armhole.left").method());
@@ -201,11 +201,27 @@ class JoiningRowsTest {
     assertThat(rows(Wardrobe.plan(out))).isEmpty();
   }
 
+  /** Of 40 rows 39 are worked; the last joins, and the piece is as long as it was planned. Of the two offers one joins with a row of the right side. */
+  @Test
+  void theLastRowOfAPieceMayBeTheOneThatJoins() {
+    Garment measured = apply(PULLOVER, new EdgeChange.EdgeMeasured("back", "left", Optional.of(600.0)));
+    GarmentPlan before = Wardrobe.plan(measured);
+    Garment joined = taken(measured, "shoulder.left", "Keep back the last row of the back, and join with it");
+    GarmentPlan plan = Wardrobe.plan(joined);
+    assertThat(edge(plan, "back", "left").units()).isEqualTo(edge(before, "back", "left").units());
+    assertThat(piece(plan, "back").size().heightMm()).isCloseTo(piece(before, "back").size().heightMm(), within(1e-6));
+    assertThat(joined.settings().on(MeasuredEdge.class, "back", "left").orElseThrow().mm()).isCloseTo(600, within(1e-9));
+    assertThat(seam(plan, "armhole.left").counts()).isEqualTo(seam(before, "armhole.left").counts());
+    assertThat(row(plan, 0).nowRows()).contains(edge(before, "back", "left").units() - 1);
+    assertThat(row(plan, 0).wrongSide()).isNotEqualTo(row(Wardrobe.plan(taken(measured, "shoulder.left", BACK)), 0).wrongSide());
+    assertThat(Repairs.joiningRows(apply(PULLOVER, new EdgingWorked("back", "neck", 1, 6, 20)), "shoulder.left", Set.of())).extracting(Repair::title).as("rows on it are the last").noneMatch(title -> title.startsWith("Keep back the last row of the back"));
+  }
+
   @Test
   void overRowsThatAreThereTheLastOneJoins() {
     int stitches = edge(Wardrobe.plan(PULLOVER), "front", "shoulder.left").units();
     Garment edged = apply(apply(PULLOVER, new EdgingWorked("front", "shoulder.left", 2, 6, stitches)), new EdgingWorked("front", "shoulder.right", 2, 6, stitches));
-    GarmentPlan plan = Wardrobe.plan(taken(edged, "shoulder.left", "Keep back one row of the front, and join with it"));
+    GarmentPlan plan = Wardrobe.plan(taken(edged, "shoulder.left", "Work one row more on the front, and join with it"));
     StripPlan row = joining(plan, "shoulder.left");
     assertThat(row.rounds()).hasSize(3);
     assertThat(row.byThemselves()).as("the last is worked with its seam").hasSize(2);
