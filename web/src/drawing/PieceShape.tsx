@@ -75,6 +75,17 @@ export function PieceShape({
           ))}
         </g>
       ))}
+      {piece.rows.map((area, index) => (
+        <path
+          key={index}
+          className="row-on"
+          d={path(area)}
+          fill={main.base}
+          stroke="var(--outline)"
+          strokeWidth={0.8}
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
       <path
         d={outline}
         fill="none"

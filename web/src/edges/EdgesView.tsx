@@ -110,8 +110,9 @@ function Told({ editor, strip, onChoose }: ToldProps) {
       <h1>{strip.strip.name}</h1>
       <p>
         {!strip.band && <strong>{stitches(strip)} </strong>}
-        {strip.effects.join(' ')} {length(strip.heightMm, plan.unit)} high,{' '}
-        {yarnLength(strip.yarnMm, plan.unit)} of yarn.
+        {strip.effects.join(' ')}{' '}
+        {!strip.row &&
+          `${length(strip.heightMm, plan.unit)} high, ${yarnLength(strip.yarnMm, plan.unit)} of yarn.`}
       </p>
       <Findings
         findings={findings}

@@ -21,9 +21,10 @@ export function SegmentList({ editor, strip }: { editor: GarmentEditor; strip: S
     );
   }
   const [first, ...later] = strip.rounds;
+  const title = strip.row ? 'Row by row' : 'Round by round';
   return (
-    <section aria-label="Round by round">
-      <h2>Round by round</h2>
+    <section aria-label={title}>
+      <h2>{title}</h2>
       <p>
         <strong>{first?.words}</strong>
       </p>

@@ -20,12 +20,13 @@ interface Props {
 export function Edging({ piece, edge, terms, onEdging }: Props) {
   const there = edge.edging;
   const [rows, setRows] = useState(there ? String(there.rows) : '');
-  const [height, setHeight] = useState(trimmed(there?.rowMm ?? piece.cloth.rowHeightMm));
+  const usual = there?.rowMm ?? piece.cloth.rowHeightMm;
+  const [height, setHeight] = useState(trimmed(usual));
   const [stitches, setStitches] = useState(there ? String(there.stitches) : '');
   const [joins, setJoins] = useState<Rows['joins']>(there?.joins);
   const typed: Rows = {
     rows: Number(rows),
-    rowMm: height === trimmed(piece.cloth.rowHeightMm) ? piece.cloth.rowHeightMm : figure(height),
+    rowMm: height === trimmed(usual) ? usual : figure(height),
     stitches: stitches.trim() === '' ? edge.pickUp : Number(stitches),
     ...(there?.within ? { within: there.within } : {}),
     ...(joins ? { joins } : {}),

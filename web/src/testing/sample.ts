@@ -60,6 +60,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     ],
     assumed: false,
     ribs: [],
+    rows: [],
     placement: { piece: id, quarterTurns: 0, xMm: id === 'back' ? -140 : 260, yMm: 0 },
     closes: true,
     gapMm: 0,

@@ -26,7 +26,7 @@ class ShelfFacts {
   record Facts(List<ShelfPiece> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
 
   /** A piece as it is drawn on the shelf. */
-  record ShelfPiece(String id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs) {}
+  record ShelfPiece(String id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rows) {}
 
   /** An edge of a drawn piece. */
   record ShelfEdge(List<ShelfRun> runs) {}
@@ -72,7 +72,7 @@ class ShelfFacts {
         piece.edges().stream()
             .map(edge -> new ShelfEdge(edge.runs().stream().map(r -> new ShelfRun(r.kind(), r.fabric(), r.count(), r.x(), r.y(), r.dx(), r.dy())).toList()))
             .toList();
-    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges, piece.ribs());
+    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges, piece.ribs(), piece.rows());
   }
 
   static ShelfStep step(GarmentPlan plan, GarmentPlan.StepPlan step) {

@@ -17,6 +17,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PickUpSpread;
+import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
@@ -80,7 +81,8 @@ public final class StripDirections {
     String name = Wording.low(strip.called());
     RoundPlan first = strip.rounds().get(0);
     String hold = "Right side towards you; %s, from the ball.".formatted(first.stitch().name(wording.terms()));
-    String start = "Fasten on where the %s begins. %s".formatted(Wording.low(strip.inner().get(0).name()), first.words());
+    boolean goesOn = strip.row().flatMap(RowPlan::nowRows).isPresent();
+    String start = "%s where the %s begins. %s".formatted(goesOn ? "Turn, and go on from the last row" : "Fasten on", Wording.low(strip.inner().get(0).name()), first.words());
     List<String> cautions = new ArrayList<>(strip.effects());
     if (strip.keepsOneBack()) {
       cautions.add("Keep the loop live at the end: the last row is worked while the edge is joined.");

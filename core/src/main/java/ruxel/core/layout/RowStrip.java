@@ -5,10 +5,13 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.Settings;
 import ruxel.core.measure.Wording.Hand;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Origin;
+import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
@@ -66,6 +69,27 @@ public final class RowStrip {
     Spot end = spot(under, stretches.get(stretches.size() - 1), false);
     Strip strip = new Strip(id, name, start, Optional.of(end), rounds, Strip.Multiple.ANY, true, Trims.NONE, Optional.empty(), Optional.empty());
     return WorkedOn.straight(strip, Line.straight(stretches), stitches);
+  }
+
+  /** Where the rows lie on a piece, run by run: from their outer edge to where they were worked on, in the axes of the piece, mm. */
+  public static List<List<Outline.Point>> areas(Piece piece, Settings settings) {
+    List<List<Outline.Point>> starts = new Outline(piece).runStarts();
+    List<List<Outline.Point>> areas = new ArrayList<>();
+    for (int e = 0; e < starts.size(); e++) {
+      Edge edge = piece.edges().get(e);
+      double height = settings.on(EdgingRows.class, piece.id(), edge.id()).map(EdgingRows::heightMm).orElse(0.0);
+      for (int r = 0; r < edge.runs().size(); r++) {
+        Run run = edge.runs().get(r);
+        if (run.origin().isOver()) {
+          Outline.Point from = starts.get(e).get(r);
+          Outline.Point to = new Outline.Point(from.x() + run.count() * run.advance().dxMm(), from.y() + run.count() * run.advance().dyMm());
+          double dx = -run.advance().dyMm() / run.advance().lengthMm() * height;
+          double dy = run.advance().dxMm() / run.advance().lengthMm() * height;
+          areas.add(List.of(from, to, new Outline.Point(to.x() + dx, to.y() + dy), new Outline.Point(from.x() + dx, from.y() + dy)));
+        }
+      }
+    }
+    return areas;
   }
 
   private static Spot spot(Piece under, Stretch stretch, boolean start) {

@@ -7,6 +7,7 @@ import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.Settings;
 import ruxel.core.lay.Placement;
+import ruxel.core.layout.RowStrip;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Stitch;
@@ -34,6 +35,7 @@ public record PiecePlan(
     Cloth cloth,
     List<EdgePlan> edges,
     List<Outline.Band> ribs,
+    List<List<Outline.Point>> rows,
     Placement placement,
     Optional<LaidPiece> laid,
     boolean assumed,
@@ -139,7 +141,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), outline.ribs(), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
+        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
   }
 
   private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, Settings told, Wording wording) {

@@ -25,6 +25,7 @@ import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Outline;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -56,6 +57,19 @@ class RowsAsStripsTest {
     assertThat(rows.heightMm()).isCloseTo(3 * 6.25, within(1e-9));
     assertThat(rows.outer().units()).isEqualTo(2 * ends);
     assertThat(rows.row().orElseThrow().joining()).isFalse();
+  }
+
+  /** Drawn as high as they are, along the whole of their edge, inside the outline. */
+  @Test
+  void theyAreDrawnOnTheirPiece() {
+    Garment edged = good(new EdgingWorked("back", "hem", 2, 6, edge(PULLOVER, "back", "hem").units()).apply(PULLOVER));
+    PiecePlan back = Wardrobe.plan(edged).pieces().stream().filter(piece -> piece.id().equals("back")).findFirst().orElseThrow();
+    assertThat(back.rows()).singleElement().satisfies(
+        area -> {
+          assertThat(area).extracting(Outline.Point::y).usingComparatorForType((one, other) -> Math.abs(one - other) < 1e-9 ? 0 : Double.compare(one, other), Double.class).containsExactly(0.0, 0.0, 12.0, 12.0);
+          assertThat(area.get(1).x() - area.get(0).x()).isCloseTo(edge(edged, "back", "hem").lengthMm(), within(1e-6));
+        });
+    assertThat(Wardrobe.plan(PULLOVER).pieces()).allMatch(piece -> piece.rows().isEmpty());
   }
 
   @Test
