@@ -16,6 +16,7 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PickUpSpread;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.StripPlan;
@@ -54,10 +55,14 @@ public final class StripDirections {
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String stripId) {
-    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip));
+    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip)));
   }
 
-  private static Optional<BenchPlan> of(Garment garment, StripPlan strip) {
+  private static boolean fastensOn(GarmentPlan planned, StripPlan strip) {
+    return planned.order().steps().stream().filter(step -> step.strip().filter(strip.id()::equals).isPresent()).allMatch(OrderPlan.WorkStep::fastenOn);
+  }
+
+  private static Optional<BenchPlan> of(Garment garment, StripPlan strip, boolean fastensOn) {
     if (strip.sewn().isPresent()) {
       return Bands.match(garment, strip.id()).map(match -> Directions.of(match, strip.sewn().get(), garment.wording(), garment.rules(), before(strip)));
     }
@@ -68,7 +73,7 @@ public final class StripDirections {
       return Optional.empty();
     }
     boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
-    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.rules(), garment.wording()).plan());
+    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.rules(), garment.wording()).plan(fastensOn));
   }
 
   private static List<String> before(StripPlan band) {
@@ -76,13 +81,13 @@ public final class StripDirections {
     return band.band().map(made -> "Make it first. " + made.words() + ring).stream().toList();
   }
 
-  private BenchPlan plan() {
+  private BenchPlan plan(boolean fastensOn) {
     strip.byThemselves().forEach(this::round);
     String name = Wording.low(strip.called());
     RoundPlan first = strip.rounds().get(0);
     String hold = "Right side towards you; %s, from the ball.".formatted(first.stitch().name(wording.terms()));
     boolean goesOn = strip.row().flatMap(RowPlan::nowRows).isPresent();
-    String start = "%s where the %s begins. %s".formatted(goesOn ? "Turn, and go on from the last row" : "Fasten on", Wording.low(strip.inner().get(0).name()), first.words());
+    String start = "%s where the %s begins. %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", Wording.low(strip.inner().get(0).name()), first.words());
     List<String> cautions = new ArrayList<>(strip.effects());
     if (strip.keepsOneBack()) {
       cautions.add("Keep the loop live at the end: the last row is worked while the edge is joined.");

@@ -46,10 +46,12 @@ final class OrderPlans {
   private final List<BoardPlan.SchemePlan> schemes;
   private final RowPlans rows;
   private final List<StripPlan> strips;
+  private final StripsGoOn goOn;
   private final Settings settings;
   private final KeptTails tails;
 
-  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Settings settings, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips, KeptTails tails) {
+  OrderPlans(Construct construct, Materials materials, HouseRules rules, Wording wording, Settings settings, Order order, List<SeamMatch> matched, Gluing gluing, SeamGraph graph, SquaresPlan squares, RowPlans rows, List<StripPlan> strips, StripsGoOn goOn, KeptTails tails) {
+    this.goOn = goOn;
     this.tails = tails;
     this.rows = rows;
     this.strips = strips;
@@ -80,7 +82,7 @@ final class OrderPlans {
     Passes passes = Passes.of(sequence, graph, thread());
     SeamGraph.Bound bound = graph.bound(rows.joins());
     StripsBetween between = new StripsBetween(strips.stream().filter(StripPlan::hasStep).toList(), seams, sequence, settings);
-    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, join -> ends(join, passes), squares.boards(), rows, between, tails, settings.of(DoneChore.class).stream().map(DoneChore::chore).collect(Collectors.toSet()));
+    WorkPath path = new WorkPath(construct, materials, rules, wording, seams, passes, FlatWork.steps(gluing, sequence), this::minutes, join -> ends(join, passes), squares.boards(), rows, between, goOn(passes), tails, settings.of(DoneChore.class).stream().map(DoneChore::chore).collect(Collectors.toSet()));
     List<OrderPlan.WorkStep> steps = path.steps(first);
     return new OrderPlan(
         steps, passes(passes), ends(passes), minutes(passes), flatMinutes(passes), yarnMm(passes), squares.whole().map(BoardPlan.Whole::bound).orElse(bound.passes()), bound.odd().stream().map(this::odd).toList(),
@@ -122,24 +124,29 @@ final class OrderPlans {
 
   /** Of the seams, the boards' lines and the strips. */
   private int passes(Passes passes) {
-    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum() + (int) strips.stream().filter(StripPlan::hasStep).count();
+    return passes.count() + schemes.stream().mapToInt(BoardPlan.SchemePlan::passes).sum() + (int) strips.stream().filter(StripPlan::hasStep).count() - goOn(passes).size();
   }
 
   private int ends(Passes passes) {
-    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum() + ofStrips();
+    return ofSeams(passes) + schemes.stream().mapToInt(BoardPlan.SchemePlan::ends).sum() + ofStrips(passes);
   }
 
   private int ofSeams(Passes passes) {
     return passes.sequence().stream().mapToInt(join -> ends(join, passes)).sum() - TAILS_OF_A_STRAND * passes.goOn() + idleTails(passes);
   }
 
-  private int ofStrips() {
-    return strips.stream().mapToInt(StripPlan::ends).sum();
+  /** Where one goes on from a seam, the end of that and the beginning of its own are spared. */
+  private int ofStrips(Passes passes) {
+    return strips.stream().mapToInt(StripPlan::ends).sum() - TAILS_OF_A_STRAND * goOn(passes).size();
+  }
+
+  private Map<String, Join> goOn(Passes passes) {
+    return goOn.in(passes, strips, thread().of(), strip -> materials.ofStrip(strip.strip()));
   }
 
   private double yarnMm(Passes passes) {
     double needed = passes.sequence().stream().filter(strands::containsKey).mapToDouble(join -> beginsWithTail(join, passes) ? tails.newMm(join, strands.get(join)) : strands.get(join).neededMm()).sum();
-    return needed - TAILS_OF_A_STRAND * passes.goOn() * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + strips.stream().mapToDouble(StripPlan::yarnMm).sum();
+    return needed - (TAILS_OF_A_STRAND * passes.goOn() + goOn(passes).size()) * rules.get(Rule.TAIL_MM) + schemes.stream().mapToDouble(BoardPlan.SchemePlan::yarnMm).sum() + strips.stream().mapToDouble(StripPlan::yarnMm).sum();
   }
 
   /** Joining alone; ends are woven in besides. */
@@ -152,7 +159,7 @@ final class OrderPlans {
   private static final double SECONDS = 60;
 
   private double minutes(Passes passes) {
-    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + ofStrips()) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum();
+    return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + ofStrips(passes)) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum();
   }
 
   /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide, and each joint that sews it on. */
@@ -192,6 +199,7 @@ final class OrderPlans {
 
   /** The ends of each seam that no other takes up, and strands that end inside one. */
   private List<OrderPlan.Tail> tails(Passes passes, StripsBetween between) {
+    Map<String, Join> goOn = goOn(passes);
     List<OrderPlan.Tail> hanging = new ArrayList<>();
     squares.boards().forEach(board -> board.worked().ifPresent(scheme -> hanging.add(tail(board, scheme, hanging.size() + 1))));
     int before = hanging.size();
@@ -207,13 +215,15 @@ final class OrderPlans {
         hanging.add(tail(seam, step, "where one strand ends", Optional.empty(), sequence));
         hanging.add(tail(seam, step, "where the next strand begins", Optional.empty(), sequence));
       }
-      if (passes.takenUpBy(join).isEmpty()) {
+      if (passes.takenUpBy(join).isEmpty() && !goOn.containsValue(join)) {
         hanging.add(tail(seam, step, seam.ends().end(), node(join, false), sequence));
       }
     }
     for (StripPlan strip : strips.stream().filter(each -> each.ends() > 0).toList()) {
       int step = before + between.stepOf(strip);
-      hanging.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), strip.ends(), step, "where it begins and ends", Optional.empty(), "%s, where it begins and ends: at any time.".formatted(strip.strip().name())));
+      int hang = strip.ends() - (goOn.containsKey(strip.id()) ? 1 : 0);
+      String where = hang == 1 ? "where it ends" : "where it begins and ends";
+      hanging.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), hang, step, where, Optional.empty(), "%s, %s: at any time.".formatted(strip.strip().name(), where)));
     }
     tails.idle().forEach(tail -> hanging.add(idle(tail)));
     return List.copyOf(hanging);

@@ -145,7 +145,7 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, tails).plan(steps.firsts()),
+        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, StripsGoOn.of(strips, edgings, graph), tails).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
         squares.boards(),

@@ -52,6 +52,10 @@ final class StripsBetween {
     return strips.stream().filter(strip -> places.get(strip.id()) == seam).toList();
   }
 
+  List<StripPlan> all() {
+    return strips;
+  }
+
   boolean isEmpty() {
     return strips.isEmpty();
   }

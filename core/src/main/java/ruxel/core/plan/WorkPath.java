@@ -39,6 +39,8 @@ final class WorkPath {
   private final List<BoardPlan> boards;
   private final RowPlans rows;
   private final StripsBetween strips;
+  /** The seam that a strip goes on from, by its id. */
+  private final Map<String, Join> goOn;
   private final KeptTails tails;
   private final Set<Chore> done;
   private final List<WorkStep> path = new ArrayList<>();
@@ -47,13 +49,14 @@ final class WorkPath {
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips, KeptTails tails, Set<Chore> done) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips, Map<String, Join> goOn, KeptTails tails, Set<Chore> done) {
     this.tails = tails;
     this.done = done;
     endsSoFar = tails.idle().size();
     this.rows = rows;
     this.boards = boards;
     this.strips = strips;
+    this.goOn = goOn;
     this.construct = construct;
     this.materials = materials;
     this.rules = rules;
@@ -117,14 +120,16 @@ final class WorkPath {
 
   /** What is worked round an opening comes after the seams that close it. */
   private void strip(StripPlan strip) {
-    endsSoFar += strip.ends();
+    Optional<Join> from = Optional.ofNullable(goOn.get(strip.id()));
+    endsSoFar += strip.ends() - (from.isPresent() ? OrderPlans.TAILS_OF_A_STRAND : 0);
     double own = OrderPlans.minutes(strip, rules);
     minutesSoFar += own;
     List<String> todo = strip.band().map(band -> List.of(band.words())).orElseGet(() -> strip.rounds().stream().map(StripPlan.RoundPlan::words).toList());
-    String words = "%s, %s high, %s of yarn. %s".formatted(strip.opening(), wording.length(strip.heightMm()), wording.yarn(strip.yarnMm()), String.join(" ", strip.effects()));
+    String goesOn = from.map(seam -> "Go on with the yarn of the %s. ".formatted(name(seam))).orElse("");
+    String words = "%s%s, %s high, %s of yarn. %s".formatted(goesOn, strip.opening(), wording.length(strip.heightMm()), wording.yarn(strip.yarnMm()), String.join(" ", strip.effects()));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, true, true, false, own, endsSoFar,
+            path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, from.isEmpty(), true, false, own, endsSoFar,
             minutesSoFar, strips.mayComeBefore(strip), false));
   }
 
@@ -144,9 +149,11 @@ final class WorkPath {
     tail.ifPresent(with -> words.add("Begin with the %s, %s: nothing to fasten on.".formatted(with.words(), wording.yarn(with.told().mm()))));
     from.ifPresent(before -> words.add(isOf(row, before) ? "Go on with the row from the %s.".formatted(name(before)) : "Go on with the yarn of the %s.".formatted(name(before))));
     to.ifPresent(later -> words.add(isOf(row, later) ? "Do not cut: the row goes on to the %s.".formatted(name(later)) : "Do not cut yet: the %s goes on from here.".formatted(name(later))));
+    Optional<StripPlan> edging = strips.all().stream().filter(strip -> join.equals(goOn.get(strip.id()))).findFirst();
+    edging.ifPresent(strip -> words.add("Do not cut yet: the %s goes on from here.".formatted(Wording.low(strip.called()))));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && tail.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty(), isFlat, own, endsSoFar,
+            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && tail.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty() && edging.isEmpty(), isFlat, own, endsSoFar,
             minutesSoFar, List.of(), false));
   }
 

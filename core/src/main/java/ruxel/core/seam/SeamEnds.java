@@ -42,7 +42,7 @@ public record SeamEnds(String start, String end) {
     String start = plain(seam, all, true);
     String end = plain(seam, all, false);
     if (!start.equals(end)) {
-      return new SeamEnds(start.isEmpty() ? UNKNOWN.start : start, end.isEmpty() ? UNKNOWN.end : end);
+      return new SeamEnds(start.isEmpty() ? open(seam, all, true).orElse(UNKNOWN.start) : start, end.isEmpty() ? open(seam, all, false).orElse(UNKNOWN.end) : end);
     }
     SeamEnds told = new SeamEnds(told(seam, all, true, start), told(seam, all, false, end));
     return told.start.equals(told.end) ? UNKNOWN : told;
@@ -61,6 +61,14 @@ public record SeamEnds(String start, String end) {
       taken.filter(other -> other != seam).ifPresent(other -> seams.add("the " + Wording.low(other.seam().name())));
     }
     return seams.isEmpty() ? "" : seams.get(0);
+  }
+
+  /** An edge that is joined only in part, and goes on freely from an end. */
+  private static Optional<String> open(ResolvedSeam seam, List<ResolvedSeam> all, boolean start) {
+    return spots(seam, start).stream()
+        .filter(spot -> spot.beyond().edgeIndex() == spot.edgeIndex() && all.stream().noneMatch(other -> takes(other, spot.beyond())))
+        .map(spot -> "where the %s stays open".formatted(Wording.low(spot.edge().name())))
+        .findFirst();
   }
 
   private static List<Spot> spots(ResolvedSeam seam, boolean start) {
