@@ -2824,7 +2824,7 @@ export interface components {
         SegmentPlan: {
             /** Format: double */
             byLength: number;
-            each: number[];
+            into: number[];
             /** @enum {string} */
             kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
             rhythm: string;
@@ -3497,6 +3497,8 @@ export interface components {
         };
         WorkStep: {
             board?: string;
+            /** @enum {string} */
+            chore?: "INSPECT" | "BLOCK" | "MARK" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
             cut: boolean;
             done: boolean;
             /** Format: int32 */

@@ -1,4 +1,4 @@
-import type { GarmentPlan, InnerPlan, SegmentPlan, StripPlan } from '../api/types';
+import type { GarmentPlan, InnerPlan, StripPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 import { length } from '../format';
 import { BEAD, CountHandle, type CountMoves } from './CountHandle';
@@ -66,15 +66,6 @@ export function Unrolled({ plan, strip, width, moves }: Props) {
       </figcaption>
     </figure>
   );
-}
-
-/** The unit a stitch goes into: as a list found by trial has it, else evenly. */
-function unitOf({ each, stitches, units }: SegmentPlan, stitch: number): number {
-  if (each.length === 0) {
-    return Math.floor(((stitch + 0.5) * units) / stitches);
-  }
-  let before = 0;
-  return each.findIndex((count) => (before += count) > stitch);
 }
 
 interface RowProps {
@@ -178,7 +169,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
             className="pick"
             x1={((i + 0.5) / first.stitches) * span}
             y1={TITLE + rise}
-            x2={((unitOf(first, i) + 0.5) / units) * span}
+            x2={(((first.into[i] ?? i) + 0.5) / units) * span}
             y2={clothTop}
           />
         ))}

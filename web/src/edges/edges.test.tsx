@@ -31,7 +31,7 @@ test('a drawn stretch has a tick for each unit and each stitch, and says what st
 
 test('stitches found by trial are drawn into the units they were told for', () => {
   const listed = strip();
-  listed.rounds[0]!.segments[0]!.each = [...Array.from({ length: 15 }, () => 1), 16];
+  listed.rounds[0]!.segments[0]!.into = Array.from({ length: 31 }, (_, stitch) => Math.min(stitch, 15));
   const { container } = render(<Unrolled plan={garment().plan} strip={listed} width={800} />);
   const ends = [...container.querySelectorAll('.pick')].map((line) => line.getAttribute('x2'));
   expect(new Set(ends.slice(0, 15)).size).toBe(15);
@@ -65,9 +65,10 @@ test('a bead draws a count longer, stitch by stitch', () => {
   expect(moves.cancel).toHaveBeenCalled();
 });
 
-test('units that are left out lie spread over the stretch, not at its end', () => {
+test('stitches are drawn into the units they go into', () => {
   const short = strip();
-  short.rounds[0]!.segments[0]!.stitches = 12;
+  const first = short.rounds[0]!.segments[0]!;
+  short.rounds[0]!.segments[0] = { ...first, stitches: 12, into: [0, 1, 2, 4, 5, 6, 8, 9, 10, 12, 13, 15] };
   const { container } = render(<Unrolled plan={garment().plan} strip={short} width={800} />);
   const last = [...container.querySelectorAll('.pick')].at(-1)!;
   expect(Math.abs(Number(last.getAttribute('x1')) - Number(last.getAttribute('x2')))).toBeLessThan(20);

@@ -63,8 +63,8 @@ test('work that joins nothing is ticked off, and taken back', () => {
   const look = { ...opened.plan.order.steps[0]!, title: 'Look every piece over', words: '', todo: [] };
   delete look.seam;
   opened.plan.order.steps = [
-    { ...look, kind: 'INSPECT', number: 1 },
-    { ...look, kind: 'WEAVE', number: 2, title: 'Weave in what is left', done: true },
+    { ...look, kind: 'INSPECT', chore: 'INSPECT', number: 1 },
+    { ...look, kind: 'WEAVE', chore: 'WEAVE', number: 2, title: 'Weave in what is left', done: true },
   ];
   inEditor(<OrderView />, editorOf(opened, sent));
   fireEvent.click(screen.getByRole('checkbox', { name: 'Done: Look every piece over' }));

@@ -13,8 +13,7 @@ interface Props {
 
 /** A step that joins nothing: looked over, marked, tried on, woven in; or an edging, which may come earlier. */
 export function WorkOnPath({ work, garment, change }: Props) {
-  const chore =
-    work.kind === 'BOARD' || work.kind === 'SEAM' || work.kind === 'EDGING' ? undefined : work.kind;
+  const { chore } = work;
   const isDone = work.done || garment.finished.includes(work.board ?? work.strip ?? '');
   return (
     <li className={`step work-step ${isDone ? 'step-done' : ''}`}>

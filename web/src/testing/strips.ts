@@ -65,7 +65,7 @@ export function strip(over: Partial<StripPlan> = {}): StripPlan {
             rhythm: '',
             words: '31 along the neck.',
             waveMm: 0,
-            each: [],
+            into: Array.from({ length: 31 }, (_, stitch) => Math.floor(stitch / 2)),
           },
           {
             kind: 'SEAM_PLACE',
@@ -75,7 +75,7 @@ export function strip(over: Partial<StripPlan> = {}): StripPlan {
             rhythm: '',
             words: 'One at the left shoulder.',
             waveMm: 0,
-            each: [],
+            into: [],
           },
         ],
         corners: [],

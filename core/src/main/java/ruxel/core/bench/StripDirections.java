@@ -1,7 +1,6 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -12,12 +11,10 @@ import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.bench.BenchPlan.Stop;
 import ruxel.core.garment.Garment;
 import ruxel.core.match.PlaceNames;
-import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
-import ruxel.core.plan.PickUpSpread;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
@@ -35,22 +32,19 @@ public final class StripDirections {
   private static final int SEAM_PLACE = -1;
 
   private final StripPlan strip;
-  private final HouseRules rules;
   private final Wording wording;
   private final List<BenchJoint> joints = new ArrayList<>();
   private final List<BenchRound> rounds = new ArrayList<>();
   private final List<Stop> stops = new ArrayList<>();
   private final List<Prompt> prompts = new ArrayList<>();
 
-  private StripDirections(StripPlan strip, HouseRules rules, Wording wording) {
+  private StripDirections(StripPlan strip, Wording wording) {
     this.strip = strip;
-    this.rules = rules;
     this.wording = wording;
   }
 
   /**
-   * The bench plan of a strip, or of the seam that sews a band on; empty when the garment has no such strip, or one that is too long. Linear in its stitches,
-   * and in units times stitches of a stretch of the first round.
+   * The bench plan of a strip, or of the seam that sews a band on; empty when the garment has no such strip, or one that is too long. Linear in its stitches.
    *
    * @param planned the plan of this garment
    */
@@ -73,7 +67,7 @@ public final class StripDirections {
       return Optional.empty();
     }
     boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
-    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.rules(), garment.wording()).plan(fastensOn));
+    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording()).plan(fastensOn));
   }
 
   private static List<String> before(StripPlan band) {
@@ -151,18 +145,12 @@ public final class StripDirections {
     }
     List<Into> stitches = new ArrayList<>();
     int last = SEAM_PLACE;
-    for (int unit : spread(segment)) {
+    for (int i = 0; i < segment.stitches(); i++) {
+      int unit = segment.into().isEmpty() ? i : segment.into().get(i);
       stitches.add(new Into(index, unit, "%s %d%s".formatted(Wording.capital(PlaceNames.word(segment.kind())), unit + 1, unit == last ? " again" : "")));
       last = unit;
     }
     return stitches;
-  }
-
-  /** Unit by unit as found by trial, else evenly. */
-  private List<Integer> spread(SegmentPlan segment) {
-    return segment.each().isEmpty()
-        ? PickUpSpread.of(segment.stitches(), segment.units(), rules)
-        : IntStream.range(0, segment.units()).boxed().flatMap(unit -> Collections.nCopies(segment.each().get(unit), unit).stream()).toList();
   }
 
   /** A seam place, or what goes into a corner space, one after the other. */

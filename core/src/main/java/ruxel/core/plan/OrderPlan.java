@@ -35,7 +35,7 @@ public record OrderPlan(
   /**
    * A step: a seam, the lines of a board, a strip, or work without any of them. {@code fastenOn} and {@code cut} say whether a yarn begins and ends with it, {@code flat} whether
    * the work still lies flat on the table while it is done; ends and minutes are those up to its end;
-   * a strip {@code mayComeBefore} the seams that come after those it runs over; work that joins nothing may be {@code done}.
+   * a strip {@code mayComeBefore} the seams that come after those it runs over; work that joins nothing is a {@code chore}, and may be {@code done}.
    */
   public record WorkStep(
       int number,
@@ -53,6 +53,7 @@ public record OrderPlan(
       int endsSoFar,
       double minutesSoFar,
       List<String> mayComeBefore,
+      Optional<Chore> chore,
       boolean done) {}
 
   /** A node of the seams at which an odd number of lines meets: a pass begins or ends there. */

@@ -10,11 +10,11 @@ import ruxel.core.match.Stretch;
 import ruxel.core.measure.HouseRules;
 
 /** Into which unit of a stretch each stitch goes, as the rhythm of {@link PickUpWords} says it. */
-public final class PickUpSpread {
+final class PickUpSpread {
   private PickUpSpread() {}
 
   /** Units from 0, stitch by stitch. Of units that one stitch spans it goes into the middle one; the others are left out. */
-  public static List<Integer> of(int stitches, int units, HouseRules rules) {
+  static List<Integer> of(int stitches, int units, HouseRules rules) {
     if (stitches == units) {
       return IntStream.range(0, units).boxed().toList();
     }

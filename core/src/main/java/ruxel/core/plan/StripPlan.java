@@ -89,10 +89,10 @@ public record StripPlan(
    * A segment: units of a kind and the stitches worked into them, beside what its length alone asks for and what the rule of thumb gives.
    *
    * @param stretch the number of its stretch; empty at a seam place or a corner space
-   * @param each stitches of each unit where they were found by trial; else empty
+   * @param into the unit each stitch goes into, from 0; empty where each has one of its own
    * @param waveMm how far above flat a first round stands there, with the stitches as worked, else as planned; below 0 it pulls in
    */
-  public record SegmentPlan(Optional<Integer> stretch, UnitKind kind, int units, int stitches, double byLength, Optional<Integer> thumb, String rhythm, String words, double waveMm, List<Integer> each) {}
+  public record SegmentPlan(Optional<Integer> stretch, UnitKind kind, int units, int stitches, double byLength, Optional<Integer> thumb, String rhythm, String words, double waveMm, List<Integer> into) {}
 
   /** A corner behind a segment: its inner angle in degrees, and by how many stitches the round grows there. */
   public record CornerPlan(int behind, double angle, int stitches, String words) {}

@@ -50,6 +50,7 @@ final class StripPlans {
   private final List<Finding> findings = new ArrayList<>();
   /** Found once for all stretches alike. */
   private final Map<List<?>, String> rhythms = new HashMap<>();
+  private final Map<List<Integer>, List<Integer>> spreads = new HashMap<>();
 
   /**
    * @param seams what each seam is called
@@ -179,7 +180,7 @@ final class StripPlans {
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
     String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), names.of(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
     Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
-    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0, each);
+    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0, each.isEmpty() ? spread(segment) : Trial.into(each));
   }
 
   private double waveMm(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment) {
@@ -191,6 +192,10 @@ final class StripPlans {
 
   private static boolean isAtSeam(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Turned corner) {
     return worked.line().junctions().get(round.segments().get(corner.behind()).stretch()).seam();
+  }
+
+  private List<Integer> spread(WorkedOn.Worked segment) {
+    return segment.stitches() == segment.units() ? List.of() : spreads.computeIfAbsent(List.of(segment.stitches(), segment.units()), key -> PickUpSpread.of(segment.stitches(), segment.units(), rules));
   }
 
   private String rhythm(WorkedOn.Worked segment) {

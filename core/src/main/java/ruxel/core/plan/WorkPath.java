@@ -115,7 +115,7 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), Optional.empty(), "Join the squares of the " + Wording.low(board.name()), words,
-            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar, List.of(), false));
+            board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar, List.of(), Optional.empty(), false));
   }
 
   /** What is worked round an opening comes after the seams that close it. */
@@ -130,7 +130,7 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, from.isEmpty(), true, false, own, endsSoFar,
-            minutesSoFar, strips.mayComeBefore(strip), false));
+            minutesSoFar, strips.mayComeBefore(strip), Optional.empty(), false));
   }
 
   private void seam(ResolvedSeam seam, boolean isFlat, List<String> todo) {
@@ -154,13 +154,13 @@ final class WorkPath {
     path.add(
         new WorkStep(
             path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && tail.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty() && edging.isEmpty(), isFlat, own, endsSoFar,
-            minutesSoFar, List.of(), false));
+            minutesSoFar, List.of(), Optional.empty(), false));
   }
 
   private void add(Chore chore, String title, String words, List<String> todo) {
     double own = chore == Chore.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
-    path.add(new WorkStep(path.size() + 1, Kind.of(chore), Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of(), done.contains(chore)));
+    path.add(new WorkStep(path.size() + 1, Kind.of(chore), Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of(), Optional.of(chore), done.contains(chore)));
   }
 
   private static boolean isOf(Optional<RowPlan> row, Join join) {

@@ -38,4 +38,9 @@ public final class Trial {
     int period = IntStream.rangeClosed(1, each.size()).filter(p -> IntStream.range(p, each.size()).allMatch(i -> each.get(i).equals(each.get(i - p)))).findFirst().orElse(each.size());
     return each.subList(0, period).stream().map(String::valueOf).collect(Collectors.joining(", ")) + " in turn";
   }
+
+  /** The unit each stitch goes into, from 0. */
+  public static List<Integer> into(List<Integer> each) {
+    return IntStream.range(0, each.size()).boxed().flatMap(unit -> Collections.nCopies(each.get(unit), unit).stream()).toList();
+  }
 }

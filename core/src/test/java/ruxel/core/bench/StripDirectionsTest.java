@@ -10,7 +10,6 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.change.StripChange;
 import ruxel.core.construction.Answers;
@@ -22,7 +21,6 @@ import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.PickUpSpread;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
@@ -131,18 +129,6 @@ class StripDirectionsTest {
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).filteredOn(words -> words.equals("Three together over the corner.")).hasSize(2);
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).filteredOn(words -> words.equals("Into the same place again, at the corner.")).hasSize(8);
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).as("the seam is the middle of the three").doesNotContain("One at the left side.");
-  }
-
-  @ParameterizedTest
-  @CsvSource({"64, 32", "58, 45", "29, 32", "1, 9", "9, 1", "30, 24", "0, 4"})
-  void stitchesGoIntoUnitsInOrderAndEvenly(int stitches, int units) {
-    List<Integer> spread = PickUpSpread.of(stitches, units, Wardrobe.pullover().rules());
-    assertThat(spread).hasSize(stitches).isSorted().allMatch(unit -> unit >= 0 && unit < units);
-    int least = stitches / units;
-    IntStream.range(0, stitches < units ? 0 : units).forEach(unit -> assertThat(spread.stream().filter(each -> each == unit).count()).isBetween((long) least, least + 1L));
-    if (stitches < units) {
-      assertThat(spread).doesNotHaveDuplicates();
-    }
   }
 
   private static Garment told(Garment garment, Strip strip) {

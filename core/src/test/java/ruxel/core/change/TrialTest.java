@@ -25,11 +25,12 @@ import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.plan.StripPlan;
+import ruxel.core.plan.StripPlan.SegmentPlan;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trial;
 import ruxel.core.strip.Trims;
 
 /** Pick-up found by trial (handbook 11, a school): a list that repeats along a stretch, mirrored on its twin, worked unit by unit. */
@@ -62,7 +63,7 @@ class TrialTest {
     GarmentPlan plan = Wardrobe.plan(tried);
     SegmentPlan segment = segment(plan, "left", along);
     List<Integer> each = over(segment.units());
-    assertThat(segment.each()).isEqualTo(each);
+    assertThat(segment.into()).isEqualTo(Trial.into(each));
     assertThat(segment.stitches()).isEqualTo(each.stream().mapToInt(Integer::intValue).sum());
     assertThat(segment.rhythm()).isEqualTo("3, 2, 2, 1 in turn");
     BenchPlan bench = StripDirections.of(tried, plan, "left").orElseThrow();
@@ -71,7 +72,7 @@ class TrialTest {
     assertThat(Collections.indexOfSubList(words, repeat)).as("the second repeat, away from the corner, in %s", words).isNotNegative();
     List<Integer> back = new ArrayList<>(each);
     Collections.reverse(back);
-    assertThat(plan.strips().get(1).rounds().get(0).segments()).extracting(SegmentPlan::each).contains(back).doesNotContain(each);
+    assertThat(plan.strips().get(1).rounds().get(0).segments()).extracting(SegmentPlan::into).contains(Trial.into(back)).doesNotContain(Trial.into(each));
     assertThat(plan.strips().get(1).rounds().get(0).total()).isEqualTo(plan.strips().get(0).rounds().get(0).total());
   }
 
@@ -81,7 +82,7 @@ class TrialTest {
     Garment tried = good(new StripStitches("left", at(along), Optional.empty(), Optional.empty(), LIST).apply(both));
     Garment set = good(new StripStitches("left", at(along), Optional.of(41), Optional.empty()).apply(tried));
     assertThat(segment(Wardrobe.plan(set), "left", along).stitches()).isEqualTo(41);
-    assertThat(segment(Wardrobe.plan(set), "left", along).each()).isEmpty();
+    assertThat(segment(Wardrobe.plan(set), "left", along).into()).hasSize(41).isNotEqualTo(segment(Wardrobe.plan(tried), "left", along).into());
     assertThat(good(new StripStitches("left", at(along), Optional.empty(), Optional.empty()).apply(tried))).isEqualTo(both);
   }
 
