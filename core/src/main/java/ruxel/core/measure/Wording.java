@@ -1,5 +1,7 @@
 package ruxel.core.measure;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Locale;
 
@@ -95,8 +97,7 @@ public record Wording(Unit unit, Terms terms, Hand hand) {
   }
 
   public static String trimmed(double value) {
-    String text = String.format(Locale.ROOT, "%.1f", value);
-    return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+    return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
   }
 
   /** The sentence with its first letter as a capital. */
