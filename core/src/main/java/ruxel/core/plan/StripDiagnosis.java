@@ -48,6 +48,6 @@ record StripDiagnosis(Function<Stretch, Optional<Stitches>> told, Function<Stret
         name.apply(stretch), more > 0 ? "ripples" : "pulls in", counted, segment.stitches(), wording.length(Math.abs(more) * w), more > 0 ? "long" : "short");
     double share = Math.abs(more) / (double) segment.stitches();
     String hook = share <= HALF_A_HOOK ? " A hook half a size %s may do.".formatted(more > 0 ? "smaller" : "larger") : "";
-    return "%s Work it anew: %s.%s The other segments can stay.".formatted(found, PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules), hook);
+    return "%s Work it anew: %s.%s The other segments can stay.".formatted(found, PickUpSpread.of(segment.stitches(), segment.units(), rules).words(segment.kind()), hook);
   }
 }

@@ -49,8 +49,7 @@ final class StripPlans {
   private final Wording wording;
   private final List<Finding> findings = new ArrayList<>();
   /** Found once for all stretches alike. */
-  private final Map<List<?>, String> rhythms = new HashMap<>();
-  private final Map<List<Integer>, List<Integer>> spreads = new HashMap<>();
+  private final Map<List<Integer>, PickUpSpread> spreads = new HashMap<>();
 
   /**
    * @param seams what each seam is called
@@ -176,11 +175,11 @@ final class StripPlans {
     boolean isFirst = round.equals(worked.rounds().get(0));
     List<Integer> byTrial = isFirst ? worked.trials().get(segment.stretch()) : List.of();
     List<Integer> each = Trial.total(byTrial) == segment.stitches() ? byTrial : List.of();
-    String rhythm = !each.isEmpty() ? Trial.words(each) : segment.units() == 0 || segment.stitches() == 0 ? "" : rhythm(segment);
+    String rhythm = !each.isEmpty() ? Trial.words(each) : segment.units() == 0 || segment.stitches() == 0 ? "" : spread(segment).words(segment.kind());
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
     String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), names.of(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
     Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
-    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0, each.isEmpty() ? spread(segment) : Trial.into(each));
+    return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0, !each.isEmpty() ? Trial.into(each) : segment.stitches() == segment.units() ? List.of() : spread(segment).into());
   }
 
   private double waveMm(WorkedOn worked, WorkedOn.RoundOf round, WorkedOn.Worked segment) {
@@ -194,12 +193,8 @@ final class StripPlans {
     return worked.line().junctions().get(round.segments().get(corner.behind()).stretch()).seam();
   }
 
-  private List<Integer> spread(WorkedOn.Worked segment) {
-    return segment.stitches() == segment.units() ? List.of() : spreads.computeIfAbsent(List.of(segment.stitches(), segment.units()), key -> PickUpSpread.of(segment.stitches(), segment.units(), rules));
-  }
-
-  private String rhythm(WorkedOn.Worked segment) {
-    return rhythms.computeIfAbsent(List.of(segment.stitches(), segment.units(), segment.kind()), key -> PickUpWords.of(segment.stitches(), segment.units(), segment.kind(), rules));
+  private PickUpSpread spread(WorkedOn.Worked segment) {
+    return spreads.computeIfAbsent(List.of(segment.stitches(), segment.units()), key -> PickUpSpread.of(segment.stitches(), segment.units(), rules));
   }
 
   private static String corner(WorkedOn.Turned corner, boolean seam) {
