@@ -138,7 +138,7 @@ final class RowPlans {
   /** Rows on the longer of the edges beside it, where these rows go on from the last row and not along row ends. */
   private static Optional<Integer> rowsNow(KeptRow row) {
     List<Edge> all = row.piece().edges();
-    boolean onTops = row.edges().stream().flatMap(index -> all.get(index).runs().stream()).map(Run::origin).allMatch(origin -> origin.isOnTops() || origin.kind() == Origin.Kind.ROWS);
+    boolean onTops = row.piece().board().isEmpty() && row.edges().stream().flatMap(index -> all.get(index).runs().stream()).map(Run::origin).allMatch(origin -> origin.isOnTops() || origin.kind() == Origin.Kind.ROWS);
     int before = rowEnds(all.get(Math.floorMod(row.edges().get(0) - 1, all.size())));
     int behind = rowEnds(all.get((row.edges().get(row.edges().size() - 1) + 1) % all.size()));
     return onTops ? Optional.of(Math.max(before, behind)) : Optional.empty();

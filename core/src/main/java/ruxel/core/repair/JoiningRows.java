@@ -70,11 +70,11 @@ final class JoiningRows {
     return candidates;
   }
 
-  /** Of a side that lies on straight edges of one piece that is no board: the last round of squares is another thing. */
+  /** Of a side that lies on straight edges of one piece, and is not joined to the mirror image of that: with a row on one of them they would differ. */
   private List<Candidate> on(Side side) {
     ResolvedSeam seam = situation.match().seam();
     Set<At> edges = edges(seam.side(side));
-    if (edges.stream().map(At::piece).distinct().count() != 1 || edges.iterator().next().piece().board().isPresent() || edges.stream().anyMatch(at -> !StraightOn.within(at.runs()))) {
+    if (edges.stream().map(At::piece).distinct().count() != 1 || joinsTwins(seam) || edges.stream().anyMatch(at -> !StraightOn.within(at.runs()))) {
       return List.of();
     }
     Optional<ResolvedSeam> twin =
@@ -89,12 +89,12 @@ final class JoiningRows {
     changes.add(new MethodChosen(seam.seam().id(), method.get().id()));
     twin.ifPresent(other -> changes.add(new MethodChosen(other.seam().id(), method.get().id())));
     At at = edges.iterator().next();
-    boolean onTops = edges.stream().flatMap(each -> each.runs().stream()).allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
+    boolean goesOn = at.piece().board().isEmpty() && edges.stream().flatMap(each -> each.runs().stream()).allMatch(run -> run.kind() == UnitKind.STITCH_TOP);
     String name = Wording.low(at.piece().name());
     String effort = "One row, and no seam after it: joined and worked in one go." + twin.map(other -> " The %s is joined alike.".formatted(Wording.low(other.seam().name()))).orElse("");
-    if (!onTops) {
+    if (!goesOn) {
       String title = "Join with a row along the %s of the %s".formatted(edges.stream().map(each -> each.edge().name()).distinct().collect(Collectors.joining(" and the ")), name);
-      return List.of(new Candidate(Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, effort, "Too few stitches along row ends pull the edge in: lay it flat at each marker.", changes));
+      return List.of(new Candidate(Rung.JOINING_ROW, title, "", Candidate.Promise.JOINS, Effort.SOME, effort, "Too few stitches pull the edge in: lay it flat at each marker.", changes));
     }
     String live = "The loop stays live until then; a stitch marker holds it.";
     List<Candidate> candidates = new ArrayList<>();
@@ -102,6 +102,10 @@ final class JoiningRows {
     LastRow.leftOff(edges.stream().map(each -> new LastRow.On(each.piece(), each.edge())).toList(), situation.garment().settings())
         .ifPresent(leftOff -> candidates.add(new Candidate(Rung.JOINING_ROW, "Keep back the last row of the %s, and join with it".formatted(name), "", Candidate.Promise.JOINS, Effort.LITTLE, "No row more than planned: it stays as long as it is. " + effort, "Only while that row is not worked yet, or pulled back. " + live, Stream.concat(leftOff.stream(), changes.stream()).toList())));
     return candidates;
+  }
+
+  private boolean joinsTwins(ResolvedSeam seam) {
+    return seam.a().stream().anyMatch(span -> span.piece().twinAmong(situation.construct().pieces()).filter(twin -> seam.b().stream().anyMatch(other -> other.piece().id().equals(twin.id()) && !twin.id().equals(span.piece().id()))).isPresent());
   }
 
   /** The edges a side lies on, and those over which the last row goes on from them. */
@@ -144,7 +148,7 @@ final class JoiningRows {
     Optional<EdgingRows> there = situation.garment().settings().on(EdgingRows.class, at.piece().id(), at.edge().id());
     int all = 1 + there.map(EdgingRows::rows).orElse(0);
     double heightMm = rowMm + there.map(EdgingRows::heightMm).orElse(0.0);
-    int stitches = at.runs().stream().mapToInt(run -> run.count() * perUnit(run, widthMm)).sum();
+    int stitches = at.runs().stream().mapToInt(run -> at.piece().board().map(board -> board.motif().places(run.count())).orElseGet(() -> run.count() * perUnit(run, widthMm))).sum();
     return new EdgingWorked(at.piece().id(), at.edge().id(), new EdgingWorked.Rows(all, heightMm / all, there.map(EdgingRows::stitches).orElse(stitches), there.map(EdgingRows::within).orElse(at.within()), Optional.of(Stitch.ofRow(rowMm, widthMm))));
   }
 

@@ -2,16 +2,20 @@ package ruxel.core.repair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static ruxel.core.repair.JoinedByRow.apply;
+import static ruxel.core.repair.JoinedByRow.edge;
+import static ruxel.core.repair.JoinedByRow.joining;
+import static ruxel.core.repair.JoinedByRow.piece;
+import static ruxel.core.repair.JoinedByRow.row;
+import static ruxel.core.repair.JoinedByRow.rows;
+import static ruxel.core.repair.JoinedByRow.seam;
+import static ruxel.core.repair.JoinedByRow.taken;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.bench.Directions;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
@@ -21,11 +25,9 @@ import ruxel.core.change.OrderChange;
 import ruxel.core.change.SeamChange;
 import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
-import ruxel.core.construction.Templates;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
@@ -40,7 +42,6 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.RowPlan;
-import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.YarnPlan;
 import ruxel.core.yarn.Yarn;
@@ -247,83 +248,7 @@ class JoiningRowsTest {
     assertThat(Repairs.joiningRows(PULLOVER, "no such seam", Set.of())).isEmpty();
   }
 
-  /** Strips that belong to a piece. */
-  private static List<StripPlan> rows(GarmentPlan plan) {
-    return plan.strips().stream().filter(strip -> strip.row().isPresent()).toList();
-  }
-
-  private static RowPlan row(GarmentPlan plan, int number) {
-    return rows(plan).get(number).row().orElseThrow();
-  }
-
-  private static StripPlan joining(GarmentPlan plan, String seam) {
-    return rows(plan).stream().filter(strip -> strip.row().orElseThrow().seams().contains(seam)).findFirst().orElseThrow();
-  }
-
-  /** Whatever construction, seam and hand: the outline closes, the twin is joined alike, the row's stitches are all told, and openings are as many as before. */
-  @Tag("property")
-  @ParameterizedTest
-  @MethodSource("ofEveryConstruction")
-  void everyOfferComesTrue(Garment garment) {
-    GarmentPlan before = Wardrobe.plan(garment);
-    for (SeamPlan seam : before.seams()) {
-      for (Repair offer : Repairs.joiningRows(garment, seam.id(), Set.of())) {
-        GarmentPlan after = Wardrobe.plan(good(Change.applyAll(garment, offer.changes())));
-        StripPlan strip = joining(after, seam.id());
-        RowPlan row = strip.row().orElseThrow();
-        assertThat(strip.rounds()).allMatch(round -> round.total() == strip.outer().units());
-        assertThat(strip.outer().units()).isEqualTo(row.edges().stream().flatMap(edge -> edge(after, row.piece(), edge).runs().stream()).filter(PiecePlan.RunPlan::edging).filter(run -> run.kind() == UnitKind.STITCH_TOP).mapToInt(PiecePlan.RunPlan::count).sum());
-        assertThat(count(after, FindingCode.OUTLINE_OPEN)).as(offer.title()).isLessThanOrEqualTo(count(before, FindingCode.OUTLINE_OPEN));
-        for (FindingCode unlike : List.of(FindingCode.TWINS_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.SIDES_DIFFER)) {
-          assertThat(count(after, unlike)).as("%s: %s", offer.title(), unlike).isLessThanOrEqualTo(count(before, unlike));
-        }
-        assertThat(after.gluing().openings()).hasSameSizeAs(before.gluing().openings());
-        assertThat(after.findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER && finding.seam().equals(Optional.of(seam.id()))).as(offer.title()).isEmpty();
-        assertThat(seam(after, seam.id()).twin().map(twin -> seam(after, twin).method())).isIn(Optional.empty(), Optional.of(seam(after, seam.id()).method()));
-      }
-    }
-  }
-
-  static Stream<Garment> ofEveryConstruction() {
-    return Templates.all().stream()
-        .map(template -> Garment.of(template.id(), new Recipe(template.id(), new Answers(Map.of()))))
-        .flatMap(garment -> Stream.of(garment, apply(garment, new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT))));
-  }
-
-  private static long count(GarmentPlan plan, FindingCode code) {
-    return plan.findings().stream().filter(finding -> finding.code() == code).count();
-  }
-
   private static double opening(GarmentPlan plan, String name) {
     return plan.gluing().openings().stream().filter(opening -> opening.name().equals(name)).findFirst().orElseThrow().lengthMm();
-  }
-
-  private static Garment taken(Garment garment, String seam, String title) {
-    List<Repair> offers = Repairs.joiningRows(garment, seam, Set.of());
-    Repair offer = offers.stream().filter(each -> each.title().equals(title)).findFirst().orElseThrow(() -> new AssertionError(offers.toString()));
-    return good(Change.applyAll(garment, offer.changes()));
-  }
-
-  private static Garment apply(Garment garment, Change change) {
-    return good(change.apply(garment));
-  }
-
-  private static Garment good(Outcome<Garment> outcome) {
-    if (outcome instanceof Outcome.Good<Garment> good) {
-      return good.value();
-    }
-    throw new AssertionError(outcome.findings().toString());
-  }
-
-  private static SeamPlan seam(GarmentPlan plan, String id) {
-    return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
-  }
-
-  private static PiecePlan piece(GarmentPlan plan, String id) {
-    return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
-  }
-
-  private static PiecePlan.EdgePlan edge(GarmentPlan plan, String piece, String edge) {
-    return piece(plan, piece).edges().stream().filter(each -> each.id().equals(edge)).findFirst().orElseThrow();
   }
 }
