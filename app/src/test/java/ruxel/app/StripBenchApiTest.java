@@ -107,6 +107,27 @@ class StripBenchApiTest {
     assertThat(later.path("beside").path("stretches")).isEmpty();
   }
 
+  /** Rows on a piece before it is joined: taken once by two windows, not taken off while they are in hand; no seam has to wait for them. */
+  @Test
+  void rowsOnAPieceAreWorkedLikeAnyEdging() {
+    String rows = "{\"changes\":[{\"kind\":\"EDGING_WORKED\",\"piece\":\"front\",\"edge\":\"hem\",\"edging\":{\"rows\":%d,\"rowMm\":6,\"stitches\":70}}]}";
+    assertThat(server.post(garment + "/changes", rows.formatted(2), "If-Match", "\"2\"").statusCode()).isEqualTo(200);
+    String take = "{\"strip\":\"front:hem\"}";
+    CompletableFuture<HttpResponse<String>> one = CompletableFuture.supplyAsync(() -> server.post(garment + "/work", take));
+    CompletableFuture<HttpResponse<String>> other = CompletableFuture.supplyAsync(() -> server.post(garment + "/work", take));
+    JsonNode taken = TestServer.json(one.join());
+    assertThat(TestServer.json(other.join()).path("id").asString()).isEqualTo(taken.path("id").asString());
+    assertThat(taken.path("plan").path("joints")).hasSize(140);
+    assertThat(TestServer.json(server.get(garment + "/strips/front:hem")).path("work").asString()).isEqualTo(taken.path("id").asString());
+    HttpResponse<String> off = server.post(garment + "/changes", rows.formatted(0), "If-Match", "\"3\"");
+    assertThat(off.statusCode()).isEqualTo(422);
+    assertThat(off.body()).contains("BEGUN_WITHOUT_PIECES").contains("Rows along the hem of the front is begun at the bench");
+    assertThat(keep(taken.path("id").asString(), 1, 140)).isEqualTo(200);
+    assertThat(server.post("/api/work/" + taken.path("id").asString() + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":141,\"kind\":\"FINISH\",\"joint\":0}]}").statusCode()).isEqualTo(200);
+    assertThat(TestServer.json(server.get(garment)).path("finished").toString()).contains("front:hem");
+    join("shoulder.left");
+  }
+
   private void join(String seam) {
     JsonNode view = TestServer.json(server.post(garment + "/work", "{\"seam\":\"%s\"}".formatted(seam)));
     String work = view.path("id").asString();

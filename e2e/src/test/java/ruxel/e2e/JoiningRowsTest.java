@@ -23,7 +23,7 @@ class JoiningRowsTest {
     page.navigate(page.url() + "/seam/shoulder.left");
     Locator offers = page.getByLabel("Join it while a row is worked", new Page.GetByLabelOptions().setExact(true));
     offers.getByText("Join it while a row is worked", new Locator.GetByTextOptions().setExact(true)).click();
-    Locator ofTheBack = offers.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Keep back one row of the back"));
+    Locator ofTheBack = offers.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Work one row more on the back"));
     assertThat(ofTheBack).containsText(Pattern.compile("Row \\d+ of the back, double crochet, \\d+ stitches: \\d+ join the right shoulder, \\d+ plain along the neck, \\d+ join the left shoulder\\."));
     ofTheBack.getByRole(AriaRole.BUTTON).click();
     assertThat(page.getByLabel("With the row", new Page.GetByLabelOptions().setExact(true))).isVisible();
@@ -35,8 +35,11 @@ class JoiningRowsTest {
     view(page, "Order").click();
     assertThat(page.getByText("Do not cut: the row goes on to the left shoulder.")).isVisible();
     view(page, "Edges").click();
-    assertThat(page.getByLabel("Rows on pieces")).containsText("It adds 12.5 mm there");
-    page.getByLabel("Rows on pieces").getByText("See the seam").click();
+    page.getByLabel("Rows on pieces").getByRole(AriaRole.BUTTON).click();
+    assertThat(page.getByLabel("Edging", new Page.GetByLabelOptions().setExact(true))).containsText("It adds 12.5 mm there");
+    assertThat(page.getByLabel(Pattern.compile("Joining row along the .*, unrolled"))).isVisible();
+    Product.assertAccessible(page);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("join the left shoulder$"))).click();
     page.getByText("Take it to the bench").click();
     assertThat(page.getByText("Take up the loop that was left on the back and go on with its next row.")).isVisible();
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Table")).click();

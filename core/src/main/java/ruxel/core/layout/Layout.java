@@ -68,7 +68,7 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
     List<MadeCount> goneCounts = new ArrayList<>();
     List<MadeCount> ofEdgings = new ArrayList<>();
     List<Piece> pieces = counted(overlay.pieces(), settings.of(MadeCount.class), ofEdgings);
-    EdgingOverlay edgings = new EdgingOverlay(pieces, settings.of(EdgingRows.class));
+    RowsTakenIn edgings = new RowsTakenIn(pieces, settings.of(EdgingRows.class));
     pieces = counted(edgings.pieces(), ofEdgings, goneCounts);
     Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
     PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings);
@@ -150,7 +150,7 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
     return made.when() == Counts.Source.AS_WORKED ? counts.withWorked(count) : counts.withMade(count);
   }
 
-  private static List<Placement> apart(Construct construct, List<Piece> pieces, EdgingOverlay edgings) {
+  private static List<Placement> apart(Construct construct, List<Piece> pieces, RowsTakenIn edgings) {
     return Apart.of(construct.pieces(), construct.placements(), pieces, construct.placements().stream().map(edgings::carried).toList());
   }
 

@@ -31,13 +31,12 @@ public final class RowStrip {
 
   /** A piece as it is under all of its rows. */
   public static Piece under(Piece piece) {
-    return piece.withEdges(piece.edges().stream().map(edge -> edge.withRuns(edge.runs().stream().flatMap(run -> under(edge, run)).toList())).toList());
+    return piece.withEdges(piece.edges().stream().map(edge -> edge.withRuns(edge.runs().stream().flatMap(RowStrip::under).toList())).toList());
   }
 
-  /** Rows that end on their own edge have nothing under their ends. */
-  private static Stream<Run> under(Edge edge, Run run) {
-    boolean endsHere = run.origin().kind() == Origin.Kind.ROWS && run.origin().base().equals(edge.id());
-    return endsHere ? Stream.empty() : run.origin().under().or(() -> Optional.of(run)).stream();
+  /** Ends of rows are not there without them, but where other rows lie over them. */
+  private static Stream<Run> under(Run run) {
+    return run.origin().kind() == Origin.Kind.ROWS ? Stream.empty() : run.origin().under().or(() -> Optional.of(run)).stream();
   }
 
   /**
@@ -52,7 +51,7 @@ public final class RowStrip {
       Edge edge = row.piece().edges().get(index);
       int from = 0;
       for (Run run : edge.runs()) {
-        int units = under(edge, run).mapToInt(Run::count).sum();
+        int units = under(run).mapToInt(Run::count).sum();
         if (run.origin().isOver()) {
           stretches.add(new Stretch(row.piece().id(), edge.id(), index, from, from + units, hand == Hand.RIGHT, run.origin().under().orElseThrow().kind(), run.lengthMm() / units, 0));
           stitches.add(run.count());

@@ -20,7 +20,7 @@ public final class RowsBeside {
     Edge other = piece.edges().get(second);
     Edge beside = one.id().equals(rows.edge()) ? other : one;
     return StraightOn.from(one, other)
-        && all.stream().anyMatch(each -> each.piece().equals(piece.id()) && each.edge().equals(beside.id()) && each.isLike(rows) && EdgingOverlay.isPossible(piece, beside, each));
+        && all.stream().anyMatch(each -> each.piece().equals(piece.id()) && each.edge().equals(beside.id()) && each.isLike(rows) && RowsTakenIn.isPossible(piece, beside, each));
   }
 
   /** How much longer an edge is made by rows on the edges beside it, mm. */

@@ -24,11 +24,12 @@ import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
 /**
- * Lays edging rows over pieces (handbook 7 and 11): along their own edge they change its count and not its length;
- * the two neighbouring edges grow by their row ends, and seams that end at that corner take them in. The same rows on two edges
- * that meet straight on go on from one to the other.
+ * Takes rows that belong to pieces into their faces (model 2 and 4, handbook 7 and 11). Nothing but its own piece meets the inner edge of such a
+ * strip, so that gluing it on or taking it in comes to the same surface; {@link RowStrip} has it as a strip by itself. Along their own edge
+ * rows change its count and not its length; the two neighbouring edges grow by their row ends, and seams that end at that corner
+ * take them in. The same rows on two edges that meet straight on go on from one to the other.
  */
-final class EdgingOverlay implements Carries {
+final class RowsTakenIn implements Carries {
   private static final String EDGED = EdgingRows.EDGED;
   private static final String ROWS = EdgingRows.ROWS;
   /** Where rows end on their own edge. */
@@ -47,7 +48,7 @@ final class EdgingOverlay implements Carries {
   /** How far the start of each ring has moved, in the piece's axes. */
   private final Map<String, Outline.Point> starts = new HashMap<>();
 
-  EdgingOverlay(List<Piece> pieces, List<EdgingRows> edgings) {
+  RowsTakenIn(List<Piece> pieces, List<EdgingRows> edgings) {
     base = pieces;
     this.edgings = edgings;
     this.pieces = pieces;
