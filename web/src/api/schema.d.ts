@@ -2010,6 +2010,10 @@ export interface components {
             kind: "ORDER_TAKEN";
             seams: string[];
         };
+        Other: {
+            edge: string;
+            piece: string;
+        };
         Outer: {
             end?: components["schemas"]["Spot"];
             /** Format: double */
@@ -2505,6 +2509,7 @@ export interface components {
             joining: boolean;
             /** Format: int32 */
             nowRows?: number;
+            other: components["schemas"]["Other"][];
             parts: components["schemas"]["RowPart"][];
             piece: string;
             words: string;

@@ -1,5 +1,6 @@
+import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import type { StripPlan } from '../api/types';
+import type { Change, PiecePlan, StripPlan } from '../api/types';
 import { Edging } from '../pieces/Edging';
 import type { GarmentEditor } from '../shell/useGarment';
 import { StripYarnField } from './StripYarnField';
@@ -31,6 +32,11 @@ export function RowForm({ editor, strip, row, onGone }: Props) {
           ))}
         </ul>
       )}
+      {piece && row.other.length > 0 && (
+        <Button variant="outline-dark" size="sm" onClick={() => void editor.change(onOtherSide(piece, row))}>
+          Work the same on the other side
+        </Button>
+      )}
       <StripYarnField editor={editor} strip={strip} />
       {piece &&
         row.edges.map((id) => {
@@ -57,4 +63,12 @@ export function RowForm({ editor, strip, row, onGone }: Props) {
         })}
     </>
   );
+}
+
+/** The same rows on the edges that mirror these. */
+export function onOtherSide(piece: PiecePlan, row: NonNullable<StripPlan['row']>): Change[] {
+  return row.other.flatMap((other, index) => {
+    const edging = piece.edges.find(({ id }) => id === row.edges[index])?.edging;
+    return edging ? [{ kind: 'EDGING_WORKED' as const, ...other, edging }] : [];
+  });
 }

@@ -195,6 +195,18 @@ test('rows on a piece are told edge by edge, and taken out', () => {
   expect(gone).toHaveBeenCalled();
 });
 
+test('rows are worked the same on the other side with one press', () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const on = editor(change);
+  const { id, edges } = on.garment.plan.pieces[0]!;
+  const edging = { rows: 2, rowMm: 6, stitches: 31 };
+  edges[0]!.edging = edging;
+  const row = rowStrip({ piece: id, edges: [edges[0]!.id], other: [{ piece: 'front', edge: 'top' }] });
+  render(<RowForm editor={on} strip={row} row={row.row!} onGone={() => {}} />, { wrapper: MemoryRouter });
+  fireEvent.click(screen.getByText('Work the same on the other side'));
+  expect(change).toHaveBeenCalledWith([{ kind: 'EDGING_WORKED', piece: 'front', edge: 'top', edging }]);
+});
+
 test('the bead of a row moves all the stitches of its edge', () => {
   const on = editor(vi.fn());
   on.garment.plan.pieces[0]!.edges[0]!.edging = { rows: 1, rowMm: 12.5, stitches: 31 };

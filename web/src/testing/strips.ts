@@ -109,6 +109,7 @@ export function rowStrip(over: Partial<NonNullable<StripPlan['row']>> = {}): Str
       parts: [],
       nowRows: 47,
       wrongSide: false,
+      other: [],
       words: 'Row 48 of the back.',
       adds: 'It adds 12.5 mm there.',
       ...over,

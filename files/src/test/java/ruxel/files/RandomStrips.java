@@ -51,6 +51,12 @@ final class RandomStrips {
     return "strip." + random.nextInt(4);
   }
 
+  /** Told by itself, or rows that a piece has. */
+  String any() {
+    Piece piece = changes.piece();
+    return piece.edges().stream().filter(edge -> edge.runs().stream().anyMatch(run -> run.origin().isOver())).map(edge -> piece.id() + ":" + edge.id()).findFirst().orElseGet(this::id);
+  }
+
   private Spot onStrip() {
     return Spot.cut(id(), "outer", Cut.startOf("s" + changes.number(1, 4)));
   }

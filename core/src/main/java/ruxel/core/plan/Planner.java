@@ -101,7 +101,7 @@ public final class Planner {
     StripPlans stripPlans = new StripPlans(edgings, construct.pieces(), StepPlans.names(resolved.seams()), shoulders(resolved), layout.stitches(), rules, wording);
     List<StripPlan> worked = stripPlans.plans();
     findings.addAll(stripPlans.findings());
-    RowPlans rows = new RowPlans(KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand()), construct.pieces(), assembly, StepPlans.names(resolved.seams()), rules, wording);
+    RowPlans rows = new RowPlans(KeptRow.all(construct.pieces(), resolved.seams(), garment.settings(), wording.hand()), construct.pieces(), assembly, StepPlans.names(resolved.seams()), garment.settings(), rules, wording);
     Order order = Order.of(resolved.seams(), Contiguity.of(assembly.gluing(), resolved.seams()), garment.settings(), construct.pieces(), rows.joins());
     findings.addAll(order.findings());
     findings.addAll(rows.findings(order.steps().stream().flatMap(step -> step.joins().stream()).toList()));

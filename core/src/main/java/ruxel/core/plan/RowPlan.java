@@ -11,10 +11,14 @@ import java.util.Optional;
  * @param joining whether the last row is kept back and worked while the edges are joined
  * @param parts what is joined and what is worked plain, in the order of the row
  * @param nowRows rows the piece has beside these where they go on from its last row
+ * @param other the mirror images of the edges, in the same order, where the same rows are not on all of them yet
  * @param adds what it adds to the piece and takes of yarn, in words
  * @param wrongSide whether the last would be worked on the wrong side, where the first row of the piece was one of the right side
  */
-public record RowPlan(String piece, List<String> edges, boolean joining, List<RowPart> parts, Optional<Integer> nowRows, boolean wrongSide, String words, String adds) {
+public record RowPlan(String piece, List<String> edges, boolean joining, List<RowPart> parts, Optional<Integer> nowRows, boolean wrongSide, List<Other> other, String words, String adds) {
+
+  /** An edge of the same piece or of its twin. */
+  public record Other(String piece, String edge) {}
 
   /** Stitches that join a seam, or plain ones where it is empty. */
   public record RowPart(Optional<String> seam, int stitches, String words) {}

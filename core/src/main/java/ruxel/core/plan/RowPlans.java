@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -35,6 +36,8 @@ import ruxel.core.strip.WorkedOn;
 final class RowPlans {
   private final Wording wording;
   private final Map<Join, String> names;
+  private final List<Piece> pieces;
+  private final Settings settings;
   private final List<StripPlan> plans;
   private final List<List<Join>> joins;
 
@@ -42,11 +45,13 @@ final class RowPlans {
    * @param assembly of the pieces with their rows
    * @param names of the seams
    */
-  RowPlans(List<KeptRow> rows, List<Piece> pieces, Assembly assembly, Map<Join, String> names, HouseRules rules, Wording wording) {
+  RowPlans(List<KeptRow> rows, List<Piece> pieces, Assembly assembly, Map<Join, String> names, Settings settings, HouseRules rules, Wording wording) {
     this.wording = wording;
     this.names = names;
+    this.pieces = pieces;
+    this.settings = settings;
     List<WorkedOn> worked = rows.stream().map(this::strip).toList();
-    StripPlans strips = new StripPlans(new Edgings(new Strips(worked, assembly.gluing(), Map.of(), List.of()), assembly), pieces.stream().map(RowStrip::under).toList(), names, Set.of(), List.of(), rules, wording);
+    StripPlans strips = new StripPlans(new Edgings(new Strips(worked, assembly.gluing(), Map.of(), List.of()), assembly), rows.stream().map(KeptRow::piece).distinct().map(RowStrip::under).toList(), names, Set.of(), List.of(), rules, wording);
     plans = IntStream.range(0, rows.size()).mapToObj(i -> strips.plan(worked.get(i), plan(rows.get(i), worked.get(i)))).toList();
     joins = KeptRow.joins(rows);
   }
@@ -126,8 +131,19 @@ final class RowPlans {
     Optional<Integer> now = rowsNow(row);
     boolean wrongSide = told.joins().isPresent() && now.filter(had -> (had + told.rows()) % 2 == 0).isPresent();
     return new RowPlan(
-        row.piece().id(), edges(row).stream().map(Edge::id).toList(), told.joins().isPresent(), parts, now, wrongSide, words(row, worked, parts, now),
+        row.piece().id(), edges(row).stream().map(Edge::id).toList(), told.joins().isPresent(), parts, now, wrongSide, other(row), words(row, worked, parts, now),
         "It adds %s there, and takes %s of yarn.".formatted(wording.fine(told.heightMm()), wording.yarn(worked.yarnMm())));
+  }
+
+  /** None for rows over a part of an edge: the parts of its mirror image may be told otherwise. */
+  private List<RowPlan.Other> other(KeptRow row) {
+    Optional<Piece> twin = row.told().within().isPresent() ? Optional.empty() : row.piece().twinAmong(pieces);
+    List<Edge> edges = edges(row);
+    List<RowPlan.Other> other = twin.stream().flatMap(piece -> edges.stream().map(edge -> new RowPlan.Other(piece.id(), row.piece().edgeOnTwin(piece, edge.id())))).toList();
+    boolean isThere =
+        IntStream.range(0, other.size())
+            .allMatch(i -> settings.on(EdgingRows.class, other.get(i).piece(), other.get(i).edge()).filter(there -> there.isLike(row.told()) && there.stitches() == settings.on(EdgingRows.class, row.piece().id(), edges.get(i).id()).orElseThrow().stitches()).isPresent());
+    return isThere ? List.of() : other;
   }
 
   private RowPlan.RowPart part(KeptRow.Part part) {

@@ -43,8 +43,6 @@ final class YarnPlans {
   private final List<BoardPlan> boards;
   private final List<StripPlan> strips;
   private final KeptTails tails;
-  /** Of pieces, by their ids. */
-  private final Map<String, String> names = new HashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
   /**
@@ -80,7 +78,6 @@ final class YarnPlans {
           },
           () -> without.add(seam.id()));
     }
-    pieces.forEach(piece -> names.put(piece.id(), Wording.low(piece.name())));
     List<SeamMatch> inOrder = inOrder(matches, steps);
     return new YarnPlan(
         materials.yarns().stream().map(yarn -> sum(yarn, takers(yarn, inOrder, strands))).toList(), List.copyOf(seams),

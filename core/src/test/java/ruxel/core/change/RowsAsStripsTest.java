@@ -31,6 +31,7 @@ import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.YarnPlan;
 import ruxel.core.repair.Repairs;
@@ -102,6 +103,17 @@ class RowsAsStripsTest {
     assertThat(bench.cautions()).anyMatch(caution -> caution.startsWith("Keep the loop live"));
     StripPlan single = rows(joined(PULLOVER, "Work one row more on the front, and join with it")).get(0);
     assertThat(StripDirections.of(joined, Wardrobe.plan(joined(PULLOVER, "Work one row more on the front, and join with it")), single.id())).isEmpty();
+  }
+
+  /** The mirror image of an edge is named until the same rows are on it; with another count they are not the same. */
+  @Test
+  void theOtherSideIsNamedUntilItHasTheSame() {
+    Garment left = good(new EdgingWorked("sleeve.left", "front", 3, 6.25, 70).apply(PULLOVER));
+    assertThat(rows(left)).singleElement().extracting(strip -> strip.row().orElseThrow().other()).isEqualTo(List.of(new RowPlan.Other("sleeve.right", "front")));
+    Garment both = good(new EdgingWorked("sleeve.right", "front", 3, 6.25, 70).apply(left));
+    assertThat(rows(both)).hasSize(2).allMatch(strip -> strip.row().orElseThrow().other().isEmpty());
+    assertThat(rows(good(new EdgingWorked("sleeve.right", "front", 3, 6.25, 71).apply(left)))).allMatch(strip -> strip.row().orElseThrow().other().size() == 1);
+    assertThat(rows(good(new EdgingWorked("back", "hem", 2, 6, 65).apply(PULLOVER)))).as("it mirrors itself").allMatch(strip -> strip.row().orElseThrow().other().isEmpty());
   }
 
   @Test
