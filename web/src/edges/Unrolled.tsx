@@ -86,13 +86,13 @@ interface RowProps {
 function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, offset, moves }: RowProps) {
   const span = inner.lengthMm * scale;
   const clothTop = TITLE + rise + PICK;
-  const units = inner.to - inner.from;
   const piece = plan.pieces.find(({ id }) => id === inner.piece);
   const heights = [0];
   strip.rounds.forEach((round) => heights.push(heights.at(-1)! + round.heightMm));
   const total = strip.heightMm;
   const twin = inner.twin === undefined ? '' : ' · alike on the other side';
   const first = strip.rounds[0]?.segments.find(({ stretch }) => stretch === index);
+  const units = first?.units ?? inner.to - inner.from;
   const at = (share: number, up: number) => {
     const left = -before * (up / total) * scale;
     const right = span + behind * (up / total) * scale;

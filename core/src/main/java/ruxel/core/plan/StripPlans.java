@@ -177,8 +177,9 @@ final class StripPlans {
     List<Integer> each = Trial.total(byTrial) == segment.stitches() ? byTrial : List.of();
     String rhythm = !each.isEmpty() ? Trial.words(each) : segment.units() == 0 || segment.stitches() == 0 ? "" : spread(segment).words(segment.kind());
     String off = segment.close() ? "" : "; by its length it would be %d".formatted(Math.round(segment.byLength()));
-    String words = "%d along the %s, into %s: %s%s.".formatted(segment.stitches(), names.of(stretch), PlaceNames.counted(segment.units(), segment.kind()), rhythm, off);
-    Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.unitMm()) : Optional.empty();
+    String heldBack = isFirst && stretch.heldBack() > 0 ? " (%d of them held back still)".formatted(stretch.heldBack()) : "";
+    String words = "%d along the %s, into %s%s: %s%s.".formatted(segment.stitches(), names.of(stretch), PlaceNames.counted(segment.units(), segment.kind()), heldBack, rhythm, off);
+    Optional<Integer> thumb = isFirst ? Thumb.of(round.round(), segment.kind(), segment.units(), stretch.finishedMm()) : Optional.empty();
     return new SegmentPlan(Optional.of(segment.stretch()), segment.kind(), segment.units(), segment.stitches(), segment.byLength(), thumb, rhythm, words, isFirst ? waveMm(worked, round, segment) : 0, !each.isEmpty() ? Trial.into(each) : segment.stitches() == segment.units() ? List.of() : spread(segment).into());
   }
 

@@ -46,7 +46,7 @@ public final class Rounds {
     List<Turned> behind = new ArrayList<>();
     for (int i = 0; i < line.stretches().size(); i++) {
       Stretch stretch = line.stretches().get(i);
-      segments.add(new Worked(stretch.kind(), i, stretch.units(), counts.get(i), stretch.lengthMm() / round.widthMm(), wishes.get(i).isClose(counts.get(i))));
+      segments.add(new Worked(stretch.kind(), i, stretch.finished(), counts.get(i), stretch.lengthMm() / round.widthMm(), wishes.get(i).isClose(counts.get(i))));
       int index = i;
       corners.stream().filter(corner -> corner.behind() == index).forEach(corner -> behind.add(new Turned(segments.size() - 1, corner.angle(), corner.stitches())));
       Junction junction = line.after(i);

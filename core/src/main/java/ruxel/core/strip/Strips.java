@@ -209,7 +209,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
 
     /** As told of a stretch, else as on its mirror image here, else as on that of the strip that this one mirrors. */
     private List<List<Integer>> trials(Strip strip, Line line, Optional<WorkedOn> original) {
-      List<List<Integer>> own = line.stretches().stream().map(stretch -> Trial.over(told(strip.id(), stretch).map(Stitches::trial).orElse(List.of()), stretch.units())).toList();
+      List<List<Integer>> own = line.stretches().stream().map(stretch -> Trial.over(told(strip.id(), stretch).map(Stitches::trial).orElse(List.of()), stretch.finished())).toList();
       List<List<Integer>> trials = new ArrayList<>();
       for (int i = 0; i < own.size(); i++) {
         Stretch stretch = line.stretches().get(i);
@@ -234,10 +234,10 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       for (int i = 0; i < line.stretches().size(); i++) {
         Stretch stretch = line.stretches().get(i);
         int group = twins.get(i).map(twin -> Math.min(twin, wishes.size())).orElse(i);
-        boolean tops = !stretch.kind().isRowEnd() && stretch.kind() != UnitKind.CHAIN_SPACE && Math.abs(w / stretch.unitMm() - 1) <= Rounds.ALIKE;
-        double target = tops ? stretch.units() : line.flat(i, strip.rounds().get(0));
+        boolean tops = !stretch.kind().isRowEnd() && stretch.kind() != UnitKind.CHAIN_SPACE && Math.abs(w / stretch.finishedMm() - 1) <= Rounds.ALIKE;
+        double target = tops ? stretch.finished() : line.flat(i, strip.rounds().get(0));
         Optional<Integer> count = settled.get(i).or(() -> twins.get(wishes.size()).flatMap(settled::get));
-        wishes.add(new Wish(target, stretch.units(), group, line.before(i).seam() || line.after(i).seam(), count));
+        wishes.add(new Wish(target, stretch.finished(), group, line.before(i).seam() || line.after(i).seam(), count));
       }
       return wishes;
     }

@@ -126,13 +126,18 @@ final class Unrolling {
       int other = Math.min(to, start + run.count());
       if (one < other) {
         double unitMm = run.advance().lengthMm() * run.finishedCount() / run.count() * edge.measuredScale();
-        Stretch stretch = new Stretch(piece.id(), edge.id(), segment.edge(), one, other, ring, run.kind(), unitMm, 0);
+        Stretch stretch = new Stretch(piece.id(), edge.id(), segment.edge(), one, other, ring, run.kind(), unitMm, 0, heldBack(run, other - start) - heldBack(run, one - start));
         boolean isLast = ring ? other == to : one == from;
         atoms.add(ring ? atoms.size() : 0, new Atom(stretch, isLast ? behind(travelled, way.get((index + 1) % way.size()), piece, stretch) : inside(piece, segment.edge(), ring ? other : one)));
       }
       start += run.count();
     }
     return atoms;
+  }
+
+  /** Of the rows held back on a run, their share over its first units. */
+  private static int heldBack(Run run, int units) {
+    return Math.round((float) run.notes().heldBack() * units / run.count());
   }
 
   private static Junction inside(Piece piece, int edgeIndex, int cut) {
@@ -191,11 +196,11 @@ final class Unrolling {
   }
 
   private static Stretch bent(Stretch stretch, double more) {
-    return new Stretch(stretch.piece(), stretch.edge(), stretch.edgeIndex(), stretch.from(), stretch.to(), stretch.withRing(), stretch.kind(), stretch.unitMm(), stretch.bend() + more);
+    return new Stretch(stretch.piece(), stretch.edge(), stretch.edgeIndex(), stretch.from(), stretch.to(), stretch.withRing(), stretch.kind(), stretch.unitMm(), stretch.bend() + more, stretch.heldBack());
   }
 
   private static Stretch joined(Stretch one, Stretch next) {
     return new Stretch(
-        one.piece(), one.edge(), one.edgeIndex(), Math.min(one.from(), next.from()), Math.max(one.to(), next.to()), one.withRing(), one.kind(), one.unitMm(), one.bend() + next.bend());
+        one.piece(), one.edge(), one.edgeIndex(), Math.min(one.from(), next.from()), Math.max(one.to(), next.to()), one.withRing(), one.kind(), one.unitMm(), one.bend() + next.bend(), one.heldBack() + next.heldBack());
   }
 }

@@ -45,8 +45,8 @@ public record WorkedOn(Strip strip, Line line, List<RoundOf> rounds, int outerUn
 
   private static Worked over(Line line, int index, Round round, int stitches, boolean isFirst) {
     Stretch stretch = line.stretches().get(index);
-    Wish byLength = new Wish(line.flat(index, round), stretch.units(), index, false, Optional.of(stitches));
-    return new Worked(isFirst ? stretch.kind() : UnitKind.STITCH_TOP, index, isFirst ? stretch.units() : stitches, stitches, byLength.target(), !isFirst || byLength.isClose(stitches));
+    Wish byLength = new Wish(line.flat(index, round), stretch.finished(), index, false, Optional.of(stitches));
+    return new Worked(isFirst ? stretch.kind() : UnitKind.STITCH_TOP, index, isFirst ? stretch.finished() : stitches, stitches, byLength.target(), !isFirst || byLength.isClose(stitches));
   }
 
   /** One round: segment by segment, what each corner adds or takes, and the stitches of all of it. */
