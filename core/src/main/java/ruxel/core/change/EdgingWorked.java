@@ -74,14 +74,14 @@ public record EdgingWorked(String piece, String edge, Rows edging) implements Ed
     return Outcome.of(garment.withSettings(with));
   }
 
-  /** A length that would be less than nothing was measured before the rows were there: it says nothing any more. */
+  /** A length that would be less than nothing was measured before the rows were there, one that would be longer than any is none: it says nothing any more. */
   private Settings grown(Settings settings, String beside, double byMm) {
     return settings
         .on(MeasuredEdge.class, piece, beside)
         .filter(measured -> byMm != 0)
         .map(
             measured ->
-                measured.mm() + byMm >= EdgeChange.EdgeMeasured.SHORTEST_MM
+                measured.mm() + byMm >= EdgeChange.EdgeMeasured.SHORTEST_MM && measured.mm() + byMm <= EdgeChange.EdgeMeasured.LONGEST_MM
                     ? settings.with(new MeasuredEdge(piece, beside, measured.mm() + byMm))
                     : settings.without(MeasuredEdge.class, piece, beside))
         .orElse(settings);

@@ -12,6 +12,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.layout.Given;
+import ruxel.core.layout.GivenSpan;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Ids;
 import ruxel.core.piece.Piece;
@@ -49,8 +50,9 @@ public sealed interface OwnSeam extends Change {
       return called(seam, name)
           .then(
               called ->
-                  Given.of(garment)
-                      .then(given -> isOnlyMade(garment, given) ? Outcome.refused(taken(seam)) : given.with(List.of(seam), List.of(made(given.construct().pieces(), called)))));
+                  Layout.of(garment)
+                      .then(layout -> made(layout.construct().pieces(), called))
+                      .then(made -> Given.of(garment).then(given -> isOnlyMade(garment, given) ? Outcome.refused(taken(seam)) : given.with(List.of(seam), List.of(made)))));
     }
 
     /** Of the recipe, and not told anew yet. */
@@ -58,18 +60,18 @@ public sealed interface OwnSeam extends Change {
       return given.isMade(seam) && Seams.find(garment.seams(), seam).isEmpty();
     }
 
-    private Seam made(List<Piece> pieces, String called) {
-      return new Seam(seam, called, role, side(pieces, a), side(pieces, b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
+    private Outcome<Seam> made(List<Piece> laid, String called) {
+      return side(laid, a).then(sideA -> side(laid, b).then(sideB -> Outcome.of(new Seam(seam, called, role, sideA, sideB, List.of(), List.of(), Seam.Working.USUAL, Optional.empty()))));
     }
 
     /** Called after what it begins with: "Back, left side". */
-    private static Seam.SideOf side(List<Piece> pieces, List<Part> parts) {
+    private static Outcome<Seam.SideOf> side(List<Piece> pieces, List<Part> parts) {
       Part first = parts.get(0);
       String name =
           Pieces.find(pieces, first.piece())
               .map(piece -> piece.name() + piece.edge(first.edge()).map(edge -> ", " + edge.name()).orElse(""))
               .orElse(first.piece());
-      return Seam.SideOf.of(name.substring(0, Math.min(name.length(), Garment.MOST_NAME)), parts.stream().map(Part::span).toArray(Span[]::new));
+      return GivenSpan.all(pieces, parts.stream().map(Part::span).toList()).then(spans -> Outcome.of(Seam.SideOf.of(name.substring(0, Math.min(name.length(), Garment.MOST_NAME)), spans.toArray(Span[]::new))));
     }
 
     @Override

@@ -12,11 +12,12 @@ import ruxel.core.garment.Garment;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
 
 /** Parts of edges that no seam joins yet, each with those it may be meant to meet, the likeliest first. */
@@ -83,12 +84,17 @@ public final class FreeParts {
 
   /** A stretch as a whole, and each of its runs. */
   private static void add(List<Part> parts, Piece piece, Edge edge, List<Run> runs) {
-    if (!runs.isEmpty()) {
+    if (runs.stream().anyMatch(run -> !isOfRows(run))) {
       parts.add(new Part(piece, edge, List.copyOf(runs)));
     }
     if (runs.size() > 1) {
-      runs.forEach(run -> parts.add(new Part(piece, edge, List.of(run))));
+      runs.stream().filter(run -> !isOfRows(run)).forEach(run -> parts.add(new Part(piece, edge, List.of(run))));
     }
+  }
+
+  /** Ends of rows go with what lies beside them. */
+  private static boolean isOfRows(Run run) {
+    return run.origin().kind() == Origin.Kind.ROWS;
   }
 
   private Set<String> joined() {
