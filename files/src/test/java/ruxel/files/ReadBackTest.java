@@ -10,6 +10,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.bench.Directions;
+import ruxel.core.bench.StripDirections;
 import ruxel.core.change.Change;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
@@ -27,9 +29,11 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Span;
+import ruxel.core.sheet.AssemblySheet;
 
 /** Whatever a change accepts can be read back, and planned. */
 class ReadBackTest {
@@ -55,8 +59,19 @@ class ReadBackTest {
         }
       }
       assertThat(Planner.plan(garment)).as("seed %d, round %d", seed, round).isInstanceOf(Outcome.Good.class);
+      isToldThroughout(garment, ((Outcome.Good<GarmentPlan>) Planner.plan(garment)).value());
     }
     assertThat(accepted).as("the property looks at something").isGreaterThan(ROUNDS * CHANGES / 4);
+  }
+
+  /** Every seam and strip goes to the bench or says that it cannot, the sheet is written, and ends are as many in the sum, in the list and along the path. */
+  private static void isToldThroughout(Garment garment, GarmentPlan plan) {
+    plan.seams().forEach(seam -> Directions.of(garment, plan, seam.id()).ifPresent(bench -> assertThat(bench.joints()).isNotEmpty()));
+    plan.strips().forEach(strip -> StripDirections.of(garment, plan, strip.id()).ifPresent(bench -> assertThat(bench.joints()).isNotEmpty()));
+    assertThat(AssemblySheet.of(plan).edgings()).hasSameSizeAs(plan.strips());
+    OrderPlan order = plan.order();
+    assertThat(order.tails().stream().mapToInt(OrderPlan.Tail::ends).sum()).isEqualTo(order.ends());
+    assertThat(order.steps()).allMatch(step -> step.endsSoFar() <= order.ends());
   }
 
   private static Garment start(Random random) {
