@@ -78,7 +78,6 @@ export function PieceShape({
       {piece.rows.map((area, index) => (
         <path
           key={index}
-          className="row-on"
           d={path(area)}
           fill={main.base}
           stroke="var(--outline)"

@@ -38,7 +38,7 @@ export function EdgesView() {
     setOpening(name);
     setId(chosen);
   };
-  if (plan.gluing.openings.length === 0) {
+  if (plan.gluing.openings.length === 0 && plan.strips.length === 0) {
     return (
       <p className="quiet">
         Nothing stays open once all is joined. <Link to="..">Back to the table</Link>.

@@ -33,7 +33,12 @@ export function RowForm({ editor, strip, row, onGone }: Props) {
         </ul>
       )}
       {piece && row.other.length > 0 && (
-        <Button variant="outline-dark" size="sm" onClick={() => void editor.change(onOtherSide(piece, row))}>
+        <Button
+          className="mb-2"
+          variant="outline-dark"
+          size="sm"
+          onClick={() => void editor.change(onOtherSide(piece, row))}
+        >
           Work the same on the other side
         </Button>
       )}
@@ -50,12 +55,11 @@ export function RowForm({ editor, strip, row, onGone }: Props) {
                   piece={piece}
                   edge={edge}
                   terms={plan.terms}
-                  onEdging={(edging) => {
-                    void editor.change([{ kind: 'EDGING_WORKED', piece: piece.id, edge: id, edging }]);
-                    if (edging.rows === 0) {
-                      onGone();
-                    }
-                  }}
+                  onEdging={(edging) =>
+                    void editor
+                      .change([{ kind: 'EDGING_WORKED', piece: piece.id, edge: id, edging }])
+                      .then((done) => done && edging.rows === 0 && onGone())
+                  }
                 />
               </section>
             )

@@ -172,7 +172,7 @@ test('a new edging gets an id that none has', () => {
   expect(freeStrip([{ id: 'strip.1' }, { id: 'strip.3' }])).toBe('strip.2');
 });
 
-test('rows on a piece are told edge by edge, and taken out', () => {
+test('rows on a piece are told edge by edge, and taken out', async () => {
   const change = vi.fn().mockResolvedValue(true);
   const gone = vi.fn();
   const on = editor(change);
@@ -191,8 +191,12 @@ test('rows on a piece are told edge by edge, and taken out', () => {
     },
   ]);
   expect(gone).not.toHaveBeenCalled();
+  change.mockResolvedValueOnce(false);
   fireEvent.click(screen.getByText('Take them out'));
-  expect(gone).toHaveBeenCalled();
+  await vi.waitFor(() => expect(change).toHaveBeenCalledTimes(2));
+  expect(gone, 'a seam is joined with them').not.toHaveBeenCalled();
+  fireEvent.click(screen.getByText('Take them out'));
+  await vi.waitFor(() => expect(gone).toHaveBeenCalled());
 });
 
 test('rows are worked the same on the other side with one press', () => {

@@ -64,10 +64,8 @@ public record StripPlan(
   /** Ends it leaves: rows that go on from the last row of a piece, or into a seam, take up the yarn that is there. */
   int ends() {
     boolean goesOn = keepsOneBack() || row.flatMap(RowPlan::nowRows).isPresent();
-    return goesOn ? 0 : ENDS_OF_A_STRAND;
+    return goesOn ? 0 : OrderPlans.TAILS_OF_A_STRAND;
   }
-
-  private static final int ENDS_OF_A_STRAND = 2;
 
   /** What the maker calls it. */
   public String called() {
