@@ -14,7 +14,7 @@ import ruxel.app.work.WorkService;
 import ruxel.core.bench.Work;
 import ruxel.core.change.BoardChange;
 import ruxel.core.colour.ColourTask;
-import ruxel.core.seam.Join;
+import ruxel.core.identity.WorkRef;
 
 /** The made-up wardrobe of a lantern parade in a harbour town, partly joined. */
 @Component
@@ -42,18 +42,18 @@ public class DemoWardrobe {
     garments.plan(squares).boards().stream()
         .filter(board -> board.cells().stream().allMatch(cell -> cell.colourway().isPresent()))
         .findFirst()
-        .ifPresent(board -> begin(squares, Join.line(board.id(), board.lines().get(0).id()), JOINTS_INTO_THE_LINE));
+        .ifPresent(board -> begin(squares, WorkRef.line(board.id(), board.lines().get(0).id()), JOINTS_INTO_THE_LINE));
     Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.JOINED_AS_WORKED, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
     UUID tunic = garments.importFile(DemoGarments.SLEEVELESS.file());
     garments.plan(tunic).seams().forEach(seam -> join(tunic, seam.id()));
-    garments.plan(tunic).strips().stream().findFirst().ifPresent(strip -> begin(tunic, new Join.OfStrip(strip.id()), STITCHES_INTO_THE_ARMHOLE));
+    garments.plan(tunic).strips().stream().findFirst().ifPresent(strip -> begin(tunic, WorkRef.strip(strip.id()), STITCHES_INTO_THE_ARMHOLE));
     garments.importFile(DemoGarments.JACKET.file());
     garments.importFile(DemoGarments.PULLOVER.file());
     UUID cardigan = garments.importFile(DemoGarments.CARDIGAN.file());
     join(cardigan, "shoulder.left");
     join(cardigan, "shoulder.right");
-    begin(cardigan, Join.seam("armhole.left"), JOINTS_INTO_THE_SLEEVE);
+    begin(cardigan, WorkRef.seam("armhole.left"), JOINTS_INTO_THE_SLEEVE);
   }
 
   private UUID coloured(DemoGarments garment) {
@@ -63,13 +63,13 @@ public class DemoWardrobe {
   }
 
   private void join(UUID garment, String seam) {
-    WorkService.View view = begin(garment, Join.seam(seam), Integer.MAX_VALUE);
+    WorkService.View view = begin(garment, WorkRef.seam(seam), Integer.MAX_VALUE);
     int last = view.plan().joints().size() + 1;
     work.keep(view.id(), "demo", List.of(new WorkService.Sent(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
   }
 
-  private WorkService.View begin(UUID garment, Join join, int joints) {
-    WorkService.View view = work.take(garment, join);
+  private WorkService.View begin(UUID garment, WorkRef of, int joints) {
+    WorkService.View view = work.take(garment, of);
     Stream<WorkService.Sent> events =
         IntStream.rangeClosed(1, Math.min(joints, view.plan().joints().size()))
             .mapToObj(joint -> new WorkService.Sent(joint, Work.Kind.JOINT, joint, Optional.empty()));

@@ -73,7 +73,7 @@ class MutatedRequestsTest {
             "{\"kind\":\"EDGING_WORKED\",\"piece\":\"back\",\"edge\":\"hem\",\"edging\":{\"rows\":2,\"rowMm\":5,\"stitches\":60}}",
             "{\"kind\":\"OWED_NOTED\",\"owed\":\"o1\",\"piece\":\"back\",\"what\":\"weave in\",\"before\":\"side.left\"}",
             "{\"kind\":\"OWED_DONE\",\"owed\":\"o1\"}",
-            "{\"kind\":\"YARN_TOLD\",\"yarn\":{\"id\":\"y1\",\"name\":\"Wool\",\"colour\":\"grey\",\"weight\":\"BULKY\",\"fibre\":\"wool\",\"metresPerBall\":90,\"gramsPerBall\":50,\"traits\":[\"FUZZY\"],\"left\":{\"grams\":30,\"after\":[\"side.left\"]}}}",
+            "{\"kind\":\"YARN_TOLD\",\"yarn\":{\"id\":\"y1\",\"name\":\"Wool\",\"colour\":\"grey\",\"weight\":\"BULKY\",\"fibre\":\"wool\",\"metresPerBall\":90,\"gramsPerBall\":50,\"traits\":[\"FUZZY\"],\"left\":{\"grams\":30,\"after\":[{\"seam\":\"side.left\"}]}}}",
             "{\"kind\":\"WISHED\",\"role\":\"SIDE\",\"wish\":\"FLAT\"}",
             "{\"kind\":\"SCHOOL_TAKEN\",\"school\":\"JOIN\",\"way\":\"NEEDLE\"}",
             "{\"kind\":\"GARMENT_WEIGHED\",\"grams\":480}",

@@ -24,7 +24,7 @@ class SquaresApiTest {
 
   @Test
   void coloursArePlacedAndTakenBack() {
-    change(1, "{\"kind\":\"COLOURWAY_TOLD\",\"id\":\"dusk\",\"name\":\"Dusk\",\"colour\":\"WOAD\"},{\"kind\":\"COLOURWAY_TOLD\",\"id\":\"lamp\",\"name\":\"Lamp\",\"colour\":\"WELD\"},{\"kind\":\"COLOURS_PLACED\",\"seed\":1,\"wishes\":[]}");
+    change(1, "{\"kind\":\"COLOURWAY_ADDED\",\"id\":\"dusk\",\"name\":\"Dusk\",\"colour\":\"WOAD\"},{\"kind\":\"COLOURWAY_ADDED\",\"id\":\"lamp\",\"name\":\"Lamp\",\"colour\":\"WELD\"},{\"kind\":\"COLOURS_PLACED\",\"seed\":1,\"wishes\":[]}");
     JsonNode colours = opened().path("plan").path("colours");
     assertThat(colours.path("clashes")).isEmpty();
     assertThat(colours.path("uncoloured").asInt()).isZero();
@@ -72,13 +72,13 @@ class SquaresApiTest {
     assertThat(smaller.body()).contains("BEGUN_WITHOUT_PIECES");
     HttpResponse<String> wider = tried(1, "{\"kind\":\"ANSWERS_CHANGED\",\"answers\":{\"squaresAcross\":6},\"cleared\":[]}");
     assertThat(wider.body()).contains("BEGUN_TOLD_ANEW");
-    change(1, "{\"kind\":\"COLOURWAY_TOLD\",\"id\":\"dusk\",\"name\":\"Dusk\",\"colour\":\"WOAD\"}");
+    change(1, "{\"kind\":\"COLOURWAY_ADDED\",\"id\":\"dusk\",\"name\":\"Dusk\",\"colour\":\"WOAD\"}");
   }
 
   /** Fewer squares than the boards take: the board that lacks one is not joined before it is decided. */
   @Test
   void aBoardThatLacksASquareIsDecidedFirst() {
-    change(1, "{\"kind\":\"COLOURWAY_TOLD\",\"id\":\"dusk\",\"name\":\"Dusk\",\"colour\":\"WOAD\",\"made\":3},{\"kind\":\"COLOURS_PLACED\",\"seed\":1,\"wishes\":[]}");
+    change(1, "{\"kind\":\"COLOURWAY_ADDED\",\"id\":\"dusk\",\"name\":\"Dusk\",\"colour\":\"WOAD\",\"made\":3},{\"kind\":\"COLOURS_PLACED\",\"seed\":1,\"wishes\":[]}");
     JsonNode short_ = null;
     for (JsonNode finding : opened().path("plan").path("findings")) {
       short_ = finding.path("code").asString().equals("SQUARES_SHORT") ? finding : short_;

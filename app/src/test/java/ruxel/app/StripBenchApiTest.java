@@ -22,7 +22,7 @@ class StripBenchApiTest {
     JsonNode openings = TestServer.json(server.get(path)).path("plan").path("gluing").path("openings");
     JsonNode armhole = IntStream.range(0, openings.size()).mapToObj(openings::get).filter(opening -> opening.path("name").asString().equals("Left armhole")).findFirst().orElseThrow();
     String strip =
-        "{\"kind\":\"STRIP_TOLD\",\"strip\":{\"id\":\"one\",\"name\":\"Left armhole edging\",\"from\":%s,\"rounds\":[{\"stitch\":\"SC\",\"widthMm\":6.25,\"heightMm\":6,\"turned\":false},{\"stitch\":\"SC\",\"widthMm\":6.25,\"heightMm\":6,\"turned\":false}],\"multiple\":{\"of\":1,\"more\":0},\"straightOn\":false,\"trims\":{}}}"
+        "{\"kind\":\"STRIP_ADDED\",\"strip\":{\"id\":\"one\",\"name\":\"Left armhole edging\",\"from\":%s,\"rounds\":[{\"stitch\":\"SC\",\"widthMm\":6.25,\"heightMm\":6,\"turned\":false},{\"stitch\":\"SC\",\"widthMm\":6.25,\"heightMm\":6,\"turned\":false}],\"multiple\":{\"of\":1,\"more\":0},\"straightOn\":false,\"trims\":{}}}"
             .formatted(armhole.path("start"));
     String methods = SEAMS.stream().map(seam -> "{\"kind\":\"METHOD_CHOSEN\",\"seam\":\"%s\",\"method\":\"slip-both\"}".formatted(seam)).collect(Collectors.joining(","));
     assertThat(server.post(path + "/changes", "{\"changes\":[" + strip + "," + methods + "]}", "If-Match", "\"1\"").statusCode()).isEqualTo(200);

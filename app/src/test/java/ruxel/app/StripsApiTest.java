@@ -50,7 +50,7 @@ class StripsApiTest {
     String start = start("Neck");
     for (String wrong :
         List.of(
-            told("strip.1", start, "0"), told("strip.1", start, "1e300"), told("", start, "6"), told("front", start, "6"),
+            told("strip.1", start, "0"), told("strip.1", start, "1e300"), told("a b", start, "6"), told("front", start, "6"),
             told("strip.1", "{\"piece\":\"hat\",\"edge\":\"brim\",\"cut\":{\"run\":\"x\",\"offset\":0,\"from\":\"START\"},\"at\":\"CUT\"}", "6"),
             "{\"kind\":\"STRIP_REMOVED\",\"strip\":\"strip.9\"}", "{\"kind\":\"STRIP_STITCHES\",\"strip\":\"strip.9\",\"at\":" + start + ",\"wanted\":5}",
             "{\"kind\":\"STRIP_MIRRORED\",\"strip\":\"strip.9\",\"mirror\":\"strip.2\",\"name\":\"x\"}")) {
@@ -60,7 +60,7 @@ class StripsApiTest {
     }
     for (String malformed :
         List.of(
-            told("strip.1", start.replace("\"offset\":0", "\"offset\":-1"), "6"), told("strip.1", "null", "6"), told("strip.1", start, "null"), "{\"kind\":\"STRIP_TOLD\"}",
+            told("strip.1", start.replace("\"offset\":0", "\"offset\":-1"), "6"), told("strip.1", "null", "6"), told("strip.1", start, "null"), "{\"kind\":\"STRIP_ADDED\"}",
             told("strip.1", start, "6").replace("\"SC\"", "\"KNIT\""), told("strip.1", start, "6").replace("\"trims\":{}", "\"trims\":{\"picotEvery\":\"x\"}"))) {
       assertThat(tried(1, malformed).statusCode()).as(malformed).isEqualTo(400);
     }
@@ -68,7 +68,7 @@ class StripsApiTest {
   }
 
   private static String told(String id, String from, String width) {
-    return "{\"kind\":\"STRIP_TOLD\",\"strip\":{\"id\":\"%s\",\"name\":\"Edging\",\"from\":%s,\"rounds\":[{\"stitch\":\"SC\",\"widthMm\":%s,\"heightMm\":6,\"turned\":false}],\"multiple\":{\"of\":1,\"more\":0},\"straightOn\":false,\"trims\":{}}}"
+    return "{\"kind\":\"STRIP_ADDED\",\"strip\":{\"id\":\"%s\",\"name\":\"Edging\",\"from\":%s,\"rounds\":[{\"stitch\":\"SC\",\"widthMm\":%s,\"heightMm\":6,\"turned\":false}],\"multiple\":{\"of\":1,\"more\":0},\"straightOn\":false,\"trims\":{}}}"
         .formatted(id, from, width);
   }
 

@@ -53,7 +53,7 @@ public class SquaresBenchmark {
                 "squares",
                 new Answers(Map.of("squaresAcross", new Answers.Numeric(6), "squaresHigh", new Answers.Numeric(4), "armholeHalfSquares", new Answers.Numeric(4), "sleeveSquares", new Answers.Numeric(3)))));
     for (int i = 0; i < COLOURWAYS; i++) {
-      squares = ((Outcome.Good<Garment>) new BoardChange.ColourwayTold("c" + i, "Colour " + i, Cloth.Dye.values()[i], Optional.of(STOCK)).apply(squares)).value();
+      squares = ((Outcome.Good<Garment>) new BoardChange.ColourwayAdded("c" + i, "Colour " + i, Cloth.Dye.values()[i], Optional.of(STOCK)).apply(squares)).value();
     }
     Motif motif = new Motif("Square", 14, Corner.CHAIN_1, 100);
     large = Garment.of("Large", BoardPiece.of("board", "Board", Piece.Part.OTHER, Board.of(motif, 40, 50), Cloth.Dye.WELD));

@@ -17,7 +17,7 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import ruxel.core.change.Change;
 import ruxel.core.change.OwnChange;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Walk;
 import ruxel.core.finding.Outcome;
@@ -64,7 +64,7 @@ public class StripsBenchmark {
     }
     for (GarmentPlan.OpeningPlan opening : ((Outcome.Good<GarmentPlan>) Planner.plan(edged)).value().gluing().openings()) {
       String id = "strip." + opening.start().piece() + "." + opening.start().edge();
-      edged = after(new StripTold(new Strip(id, opening.name(), opening.start(), Optional.empty(), rounds, new Strip.Multiple(2, 0), false, Trims.NONE, Optional.empty(), Optional.empty())));
+      edged = after(new StripAdded(new Strip(id, opening.name(), opening.start(), Optional.empty(), rounds, new Strip.Multiple(2, 0), false, Trims.NONE, Optional.empty(), Optional.empty())));
     }
   }
 

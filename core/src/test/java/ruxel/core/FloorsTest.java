@@ -15,6 +15,7 @@ class FloorsTest {
   static final ArchRule ROOMS =
       layeredArchitecture()
           .consideringOnlyDependenciesInLayers()
+          .layer("identity").definedBy("ruxel.core.identity")
           .layer("measure").definedBy("ruxel.core.measure")
           .layer("finding").definedBy("ruxel.core.finding")
           .layer("board").definedBy("ruxel.core.board")

@@ -36,7 +36,6 @@ import tools.jackson.databind.node.ObjectNode;
 public final class GarmentFiles {
   public static final int MOST_BYTES = 5 * 1024 * 1024;
   private static final String FORMAT = "ruxel-garment";
-  private static final int VERSION = 1;
   private static final int MOST_NESTING = 50;
   private static final double LARGEST_NUMBER = 1e12;
 
@@ -60,7 +59,7 @@ public final class GarmentFiles {
   private GarmentFiles() {}
 
   public static String write(Garment garment) {
-    ObjectNode file = MAPPER.createObjectNode().put("format", FORMAT).put("version", VERSION);
+    ObjectNode file = MAPPER.createObjectNode().put("format", FORMAT).put("version", FormatLift.TODAY);
     file.setAll(MAPPER.<ObjectNode>valueToTree(garment));
     return MAPPER.writeValueAsString(new BoardFiles(MAPPER).written(file)) + "\n";
   }
@@ -110,12 +109,12 @@ public final class GarmentFiles {
       return refused(FindingCode.WRONG_FORMAT, "$.format", Fact.text("value", format));
     }
     JsonNode version = tree.path("version");
-    if (version.isNumber() && version.asDouble() > VERSION) {
+    if (version.isNumber() && version.asDouble() > FormatLift.TODAY) {
       return refused(
           FindingCode.LATER_VERSION, "$.version",
-          Fact.text("value", version.asString()), Fact.count("most", VERSION));
+          Fact.text("value", version.asString()), Fact.count("most", FormatLift.TODAY));
     }
-    return Outcome.of(tree);
+    return Outcome.of(FormatLift.lifted(tree));
   }
 
   private static Outcome<Garment> readChecked(JsonNode tree) {

@@ -25,6 +25,7 @@ import ruxel.core.decision.WorkedSeam;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
@@ -87,6 +88,7 @@ final class GarmentJson extends SimpleModule {
     setMixInAnnotation(WorkedStrip.class, StripFlat.class);
     setMixInAnnotation(StripCount.class, CountFlat.class);
     setMixInAnnotation(Strip.class, TrimsFlat.class);
+    setMixInAnnotation(WorkRef.class, WorkRefJson.class);
   }
 
   @SuppressWarnings({"unchecked", "rawtypes"})

@@ -1,6 +1,7 @@
 package ruxel.files;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.plan.GarmentPlan;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -11,6 +12,7 @@ public final class PlanJson {
       JsonMapper.builder()
           .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT))
           .enable(SerializationFeature.INDENT_OUTPUT)
+          .addMixIn(WorkRef.class, WorkRefJson.class)
           .build();
 
   private PlanJson() {}

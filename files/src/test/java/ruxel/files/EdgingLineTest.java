@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
@@ -32,7 +32,7 @@ class EdgingLineTest {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     Spot from = plan(vest).gluing().openings().stream().filter(open -> open.name().equals("Hem")).findFirst().orElseThrow().start();
     Strip hem = new Strip("hem", "Hem edging", from, Optional.empty(), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    GarmentPlan plan = plan(((Outcome.Good<Garment>) new StripTold(hem).apply(vest)).value());
+    GarmentPlan plan = plan(((Outcome.Good<Garment>) new StripAdded(hem).apply(vest)).value());
     List<EdgingLine> lines = EdgingLine.of(plan);
     assertThat(lines).hasSize(2).allSatisfy(line -> assertThat(line.stitches()).contains(plan.strips().get(0).rounds().get(0).segments().get(0).stitches()));
     Box pieces =

@@ -33,6 +33,7 @@ import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
@@ -197,12 +198,24 @@ final class RandomChanges {
     return switch (random.nextInt(9)) {
       case 7 -> new YarnChange.RibYarned(piece().id(), maybe(() -> yarn));
       case 6 -> onEdge((piece, edge) -> new YarnChange.TailKept(piece.id(), edge.id(), maybe(() -> random.nextInt(3) == 0 ? length() : 800.0)));
-      case 0, 1 -> new YarnChange.YarnTold(new Yarn( yarn, random.nextInt(4) == 0 ? word() : "Harbour", random.nextInt(4) == 0 ? word() : "grey", one(Yarn.Weight.values()), random.nextInt(4) == 0 ? word() : "wool", maybe(() -> random.nextInt(4) == 0 ? length() : 100.0), maybe(() -> random.nextInt(4) == 0 ? length() : 50.0), random.nextBoolean() ? Set.of(one(Yarn.Trait.values())) : Set.of(), maybe(() -> new Yarn.Left(random.nextInt(3) == 0 ? length() : 12.5, random.nextBoolean() ? List.of(random.nextBoolean() ? seam() : strips.any()) : List.of()))));
+      case 0, 1 -> {
+        Yarn told = new Yarn(yarn, random.nextInt(4) == 0 ? word() : "Harbour", random.nextInt(4) == 0 ? word() : "grey", one(Yarn.Weight.values()), random.nextInt(4) == 0 ? word() : "wool", maybe(() -> random.nextInt(4) == 0 ? length() : 100.0), maybe(() -> random.nextInt(4) == 0 ? length() : 50.0), random.nextBoolean() ? Set.of(one(Yarn.Trait.values())) : Set.of(), maybe(() -> new Yarn.Left(random.nextInt(3) == 0 ? length() : 12.5, random.nextBoolean() ? List.of(work()) : List.of())));
+        yield random.nextBoolean() ? new YarnChange.YarnAdded(told) : new YarnChange.YarnTold(told);
+      }
       case 2 -> new YarnChange.YarnRemoved(yarn);
       case 3 -> new YarnChange.PieceYarned(piece().id(), maybe(() -> yarn));
       case 4 -> new YarnChange.SeamYarned(seam(), maybe(() -> yarn));
       case 5 -> new YarnChange.StripYarned(strips.any(), maybe(() -> yarn));
       default -> new YarnChange.FactorMeasured(random.nextInt(6) == 0 ? word() : one(Method.values()).id(), yarn, random.nextInt(3) == 0 ? length() : 100, random.nextInt(3) == 0 ? length() : 300);
+    };
+  }
+
+  private WorkRef work() {
+    return switch (random.nextInt(4)) {
+      case 0 -> WorkRef.seam(seam());
+      case 1 -> WorkRef.board(piece().id());
+      case 2 -> WorkRef.line(piece().id(), random.nextInt(6) == 0 ? word() : "row.1.1");
+      default -> WorkRef.strip(strips.any());
     };
   }
 

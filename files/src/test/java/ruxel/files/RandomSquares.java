@@ -28,7 +28,7 @@ final class RandomSquares {
       case 6 -> new BoardShape.BoardLaid("own." + random.nextInt(4), random.nextInt(5) == 0 ? changes.word() : "Board", changes.number(0, 5), changes.number(1, 4), changes.number(0, 9), changes.one(Corner.values()), random.nextInt(4) == 0 ? changes.length() : 90);
       case 7 -> new BoardShape.SquareAdded("own." + random.nextInt(4), changes.number(0, 6), changes.number(1, 6));
       case 8 -> new BoardShape.SquareTakenAway("own." + random.nextInt(4), changes.number(1, 5), changes.number(1, 5));
-      case 0, 1 -> new BoardChange.ColourwayTold(colourway, random.nextInt(4) == 0 ? changes.word() : "Dusk", changes.one(Cloth.Dye.values()), changes.maybe(() -> changes.number(-1, 60)));
+      case 0, 1 -> new BoardChange.ColourwayAdded(colourway, random.nextInt(4) == 0 ? changes.word() : "Dusk", changes.one(Cloth.Dye.values()), changes.maybe(() -> changes.number(-1, 60)));
       case 2 -> new BoardChange.ColourwayRemoved(colourway);
       case 3 -> new BoardChange.SquareColoured(changes.piece().id(), changes.number(0, 6), changes.number(0, 6), changes.maybe(() -> colourway), random.nextBoolean());
       case 4 -> new BoardChange.SquaresSwapped(changes.piece().id(), changes.number(1, 5), changes.number(1, 5), changes.piece().id(), changes.number(0, 6), changes.number(1, 5));

@@ -40,10 +40,12 @@ final class RandomStrips {
       case 4 -> new StripChange.StripMoved(id(), changes.maybe(changes::seam));
       case 2 -> new StripChange.StripStitches(id(), spot(), changes.maybe(() -> changes.number(-1, 90)), changes.maybe(() -> changes.number(1, 90)));
       case 3 -> new StripChange.StripStitches(id(), spot(), Optional.empty(), changes.maybe(() -> changes.number(1, 90)), IntStream.range(0, random.nextInt(6)).mapToObj(i -> changes.number(-1, 5)).toList());
-      default -> new StripChange.StripTold(
-          new Strip(
-              random.nextInt(9) == 0 ? changes.word() : id(), random.nextInt(9) == 0 ? changes.word() : "Edging", random.nextInt(5) == 0 ? onStrip() : spot(), changes.maybe(this::spot), rounds(), multiple(), random.nextBoolean(), trims(),
-              random.nextInt(4) == 0 ? Optional.of(band()) : Optional.empty(), Optional.empty()));
+      default -> {
+        Strip strip = new Strip(
+            random.nextInt(9) == 0 ? changes.word() : id(), random.nextInt(9) == 0 ? changes.word() : "Edging", random.nextInt(5) == 0 ? onStrip() : spot(), changes.maybe(this::spot), rounds(), multiple(), random.nextBoolean(), trims(),
+            random.nextInt(4) == 0 ? Optional.of(band()) : Optional.empty(), Optional.empty());
+        yield random.nextInt(3) == 0 ? new StripChange.StripTold(strip) : new StripChange.StripAdded(strip);
+      }
     };
   }
 

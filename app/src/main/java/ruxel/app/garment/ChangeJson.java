@@ -11,19 +11,25 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import ruxel.core.change.BoardChange;
+import ruxel.core.change.BoardShape;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
+import ruxel.core.change.OwnChange;
+import ruxel.core.change.OwnSeam;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.SeamChange;
 import ruxel.core.change.StripChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.RunPart;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Gauge;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.strip.RibBand;
 import ruxel.files.AnswerValues;
+import ruxel.files.WorkRefJson;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.annotation.JsonSerialize;
@@ -39,8 +45,13 @@ import tools.jackson.databind.util.StdConverter;
 public final class ChangeJson extends SimpleModule {
   static final TypeReference<List<Change>> LIST = new TypeReference<>() {};
   private static final long serialVersionUID = 1L;
-  private static final Map<Class<?>, Class<?>> DEFAULTED = 
-      Map.of(Change.AnswersChanged.class, Told.class, PieceChange.LeanFound.class, Lean.class, SeamChange.SeamWorked.Way.class, Way.class, RibBand.class, BandTold.class, StripChange.StripStitches.class, Counted.class);
+  private static final Map<Class<?>, Class<?>> DEFAULTED =
+      Map.ofEntries(
+          Map.entry(Change.AnswersChanged.class, Told.class), Map.entry(PieceChange.LeanFound.class, Lean.class), Map.entry(SeamChange.SeamWorked.Way.class, Way.class),
+          Map.entry(RibBand.class, BandTold.class), Map.entry(StripChange.StripStitches.class, Counted.class), Map.entry(OwnSeam.SeamMade.class, NewSeam.class),
+          Map.entry(OwnSeam.SeamParted.class, NewPart.class), Map.entry(OwnSeam.SeamMirrored.class, NewTwin.class), Map.entry(OwnSeam.GussetLetIn.class, NewGusset.class),
+          Map.entry(OwnChange.PieceAdded.class, NewPiece.class), Map.entry(BoardShape.BoardLaid.class, NewPiece.class), Map.entry(OwnChange.PieceCopied.class, NewCopy.class),
+          Map.entry(StripChange.StripMirrored.class, NewMirror.class), Map.entry(StripChange.BandWorkedOn.class, NewNext.class), Map.entry(BoardChange.ColourwayAdded.class, NewColourway.class));
 
   public ChangeJson() {
     super("changes");
@@ -48,6 +59,7 @@ public final class ChangeJson extends SimpleModule {
     setMixInAnnotation(CountMade.class, CountedRun.class);
     setMixInAnnotation(RunPart.class, Part.class);
     setMixInAnnotation(Answers.Answer.class, Answered.class);
+    setMixInAnnotation(WorkRef.class, WorkRefJson.class);
     DEFAULTED.forEach(this::setMixInAnnotation);
     kinds().forEach((kind, type) -> registerSubtypes(new NamedType(type, kind)));
   }
@@ -61,7 +73,7 @@ public final class ChangeJson extends SimpleModule {
 
   /** The records that stand on the wire for records of the core. */
   public static Map<Class<?>, Class<?>> stands() {
-    return Map.of(CountMade.class, CountTold.class, RunPart.class, PartTold.class);
+    return Map.of(CountMade.class, CountTold.class, RunPart.class, PartTold.class, WorkRef.class, WorkRefJson.Fields.class);
   }
 
   /** Whether a field that is not {@code Optional} may be left out all the same. */
@@ -112,6 +124,56 @@ public final class ChangeJson extends SimpleModule {
   private interface BandTold {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
     boolean workedOn();
+  }
+
+  // What is added has an id given to it where none is told.
+
+  private interface NewSeam {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String seam();
+  }
+
+  private interface NewPart {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String part();
+  }
+
+  private interface NewTwin {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String twin();
+  }
+
+  private interface NewGusset {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String piece();
+
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String onto();
+  }
+
+  private interface NewPiece {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String piece();
+  }
+
+  private interface NewCopy {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String copy();
+  }
+
+  private interface NewMirror {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String mirror();
+  }
+
+  private interface NewNext {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String next();
+  }
+
+  private interface NewColourway {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    String id();
   }
 
   /** A run as counted; without a count it is taken back. */

@@ -17,9 +17,9 @@ import ruxel.app.work.Progress;
 import ruxel.core.bench.Work;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.StripPlan;
 import ruxel.files.AnswerValues;
 
 /** Reads garments and shows them with what is computed of them and how far they are. */
@@ -42,13 +42,13 @@ public class GarmentReader {
 
   List<Summary> shelf(GarmentStore.ShelfState state) {
     List<GarmentStore.Head> heads = store.all(state);
-    Map<UUID, Map<String, Progress.OfSeam>> all = progress.of(heads.stream().map(GarmentStore.Head::id).toList());
+    Map<UUID, Map<WorkRef, Progress.OfWork>> all = progress.of(heads.stream().map(GarmentStore.Head::id).toList());
     return heads.stream().map(head -> summary(head, all.getOrDefault(head.id(), Map.of()))).toList();
   }
 
-  private Summary summary(GarmentStore.Head head, Map<String, Progress.OfSeam> bySeam) {
+  private Summary summary(GarmentStore.Head head, Map<WorkRef, Progress.OfWork> works) {
     ShelfFacts.Facts shown = facts.of(head);
-    List<SeamProgress> done = seamProgress(bySeam, shown.steps());
+    List<SeamProgress> done = seamProgress(works, shown.steps());
     return new Summary(head.id(), head.name(), head.changedAt(), shown.pieces(), done, next(shown.steps(), done), shown.unreadable());
   }
 
@@ -57,13 +57,14 @@ public class GarmentReader {
     OpenGarments.Computed computed = open.of(head);
     GarmentPlan plan = computed.plan();
     List<ShelfStep> steps = plan.steps().stream().map(step -> ShelfFacts.step(plan, step)).toList();
-    List<SeamProgress> done = seamProgress(progress.of(id), steps);
+    Map<WorkRef, Progress.OfWork> works = progress.of(id);
+    List<SeamProgress> done = seamProgress(works, steps);
     History history = History.of(store.versions(id));
     return new Opened(
         id, head.version(),
         computed.garment().recipe().map(Recipe::construction),
         computed.garment().recipe().map(recipe -> AnswerValues.values(recipe.answers())).orElse(Map.of()),
-        plan, done, finished(id, plan), next(steps, done),
+        plan, done, finished(works, plan), next(steps, done),
         history.toUndo().map(History.Entry::label), history.toRedo().map(History.Entry::label));
   }
 
@@ -85,30 +86,35 @@ public class GarmentReader {
     return new Versioned(head.version(), computed.garment(), computed.plan());
   }
 
-  private static List<SeamProgress> seamProgress(Map<String, Progress.OfSeam> bySeam, List<ShelfStep> steps) {
+  private static List<SeamProgress> seamProgress(Map<WorkRef, Progress.OfWork> works, List<ShelfStep> steps) {
     List<SeamProgress> all = new ArrayList<>();
     for (ShelfStep step : steps) {
-      Optional<Progress.OfSeam> of = Optional.ofNullable(bySeam.get(step.seam()));
+      Optional<Progress.OfWork> of = Optional.ofNullable(works.get(WorkRef.seam(step.seam())));
       all.add(
           new SeamProgress(
-              step.seam(), of.map(Progress.OfSeam::work), of.map(Progress.OfSeam::state), of.map(Progress.OfSeam::position).orElse(0), step.joints()));
+              step.seam(), of.map(Progress.OfWork::work), of.map(Progress.OfWork::state), of.map(Progress.OfWork::position).orElse(0), step.joints()));
     }
     return List.copyOf(all);
   }
 
-  /** Boards all lines of which are joined, and strips that are worked. */
-  private List<String> finished(UUID id, GarmentPlan plan) {
-    if (plan.boards().isEmpty() && plan.strips().isEmpty()) {
-      return List.of();
+  /** All of the plan that is done, and the boards all lines of which are joined; one without lines has nothing to be done. */
+  private static List<WorkRef> finished(Map<WorkRef, Progress.OfWork> works, GarmentPlan plan) {
+    List<WorkRef> all = new ArrayList<>();
+    plan.steps().forEach(step -> all.add(WorkRef.seam(step.seam())));
+    plan.strips().forEach(strip -> all.add(WorkRef.strip(strip.id())));
+    List<WorkRef> boards = new ArrayList<>();
+    for (BoardPlan board : plan.boards()) {
+      List<WorkRef> lines = board.lines().stream().map(line -> WorkRef.line(board.id(), line.id())).toList();
+      all.addAll(lines);
+      if (!lines.isEmpty() && lines.stream().allMatch(line -> isDone(works, line))) {
+        boards.add(WorkRef.board(board.id()));
+      }
     }
-    Map<String, Progress.OfSeam> lines = progress.lines(id);
-    Map<String, Progress.OfSeam> strips = progress.strips(id);
-    Stream<String> boards = plan.boards().stream().filter(board -> board.lines().stream().allMatch(line -> isJoined(lines, line.id()))).map(BoardPlan::id);
-    return Stream.concat(boards, plan.strips().stream().map(StripPlan::id).filter(strip -> isJoined(strips, strip))).toList();
+    return Stream.concat(all.stream().filter(of -> isDone(works, of)), boards.stream()).toList();
   }
 
-  private static boolean isJoined(Map<String, Progress.OfSeam> all, String id) {
-    return Optional.ofNullable(all.get(id)).filter(Progress.OfSeam::joined).isPresent();
+  private static boolean isDone(Map<WorkRef, Progress.OfWork> works, WorkRef of) {
+    return works.containsKey(of) && works.get(of).joined();
   }
 
   /** The first seam in the order that is not joined. */

@@ -51,8 +51,7 @@ class GarmentSaver {
       return Optional.empty();
     }
     requireCurrent(head, draft.baseVersion());
-    BegunSeams.requireKept(progress.of(id), progress.strips(id).keySet(), draft.before(), draft.after());
-    BegunLines.requireKept(progress.lines(id).keySet(), draft.before(), draft.after());
+    BegunWork.requireKept(progress.of(id), draft.before(), draft.after());
     return Optional.of(store.save(id, head.version(), draft.next()));
   }
 

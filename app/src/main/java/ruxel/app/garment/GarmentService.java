@@ -17,6 +17,7 @@ import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.app.web.Problems;
+import ruxel.app.work.Progress;
 import ruxel.core.bench.Work;
 import ruxel.core.change.Change;
 import ruxel.core.change.Names;
@@ -30,6 +31,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.AdviceView;
@@ -53,9 +55,11 @@ public class GarmentService {
   private final OpenGarments open;
   private final GarmentSaver saver;
   private final MakerStore maker;
+  private final Progress progress;
   private final JsonMapper json;
 
-  GarmentService(GarmentStore store, GarmentReader reader, OpenGarments open, GarmentSaver saver, MakerStore maker, JsonMapper json) {
+  GarmentService(GarmentStore store, GarmentReader reader, OpenGarments open, GarmentSaver saver, MakerStore maker, Progress progress, JsonMapper json) {
+    this.progress = progress;
     this.store = store;
     this.reader = reader;
     this.open = open;
@@ -121,7 +125,7 @@ public class GarmentService {
   public UUID copy(UUID id, Optional<Integer> version, List<Change> changes) {
     GarmentStore.Head head = reader.head(id);
     Garment from = version.map(wanted -> OpenGarments.garment(open.documentAt(id, wanted))).orElseGet(() -> open.of(head).garment());
-    Garment changed = Problems.valueOf(changed(from, changes), from.wording());
+    Garment changed = Problems.valueOf(changed(from, changes, Set.of()), from.wording()).garment();
     String name = "Copy of " + changed.name();
     String cut = name.substring(0, name.offsetByCodePoints(0, Math.min(name.codePointCount(0, name.length()), Garment.MOST_NAME)));
     return insert(changed.withName(cut.strip()), "Copied from " + head.name());
@@ -152,13 +156,13 @@ public class GarmentService {
       return since(id, baseVersion);
     }
     OpenGarments.Computed before = open.of(head);
-    Garment changed = Problems.valueOf(changed(before.garment(), changes), before.garment().wording());
-    GarmentDocument document = Problems.valueOf(GarmentDocument.of(changed), changed.wording());
+    Change.Applied applied = Problems.valueOf(changed(before.garment(), changes, progress.everBegun(id)), before.garment().wording());
+    GarmentDocument document = Problems.valueOf(GarmentDocument.of(applied.garment()), applied.garment().wording());
     OpenGarments.Computed after = OpenGarments.computed(document.garment());
     Names names = Names.of(before.garment());
     String label = String.join(", ", changes.stream().map(change -> change.label(names)).toList());
     GarmentStore.Next next =
-        new GarmentStore.Next(document, json.writerFor(ChangeJson.LIST).writeValueAsString(changes), label, History.Kind.CHANGE, Optional.empty(), request);
+        new GarmentStore.Next(document, json.writerFor(ChangeJson.LIST).writeValueAsString(applied.changes()), label, History.Kind.CHANGE, Optional.empty(), request);
     return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before)));
   }
 
@@ -249,7 +253,7 @@ public class GarmentService {
     GarmentStore.Head head = reader.head(id);
     saver.requireCurrent(head, baseVersion);
     OpenGarments.Computed before = open.of(head);
-    Outcome<Garment> changed = changed(before.garment(), changes).then(GarmentDocument::of).then(document -> Outcome.of(document.garment()));
+    Outcome<Garment> changed = changed(before.garment(), changes, progress.everBegun(id)).then(applied -> GarmentDocument.of(applied.garment())).then(document -> Outcome.of(document.garment()));
     Preview whole = preview(changed.then(Planner::plan), before.garment().wording());
     if (!want.isEmpty()) {
       return new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings(), List.of());
@@ -264,12 +268,15 @@ public class GarmentService {
     return Problems.valueOf(Stops.near(garment, wishedMm), garment.wording());
   }
 
-  private static Outcome<Garment> changed(Garment garment, List<Change> changes) {
+  /**
+   * @param worked all of it that was ever at the bench: nothing new is called so
+   */
+  private static Outcome<Change.Applied> changed(Garment garment, List<Change> changes, Set<WorkRef> worked) {
     return changes.size() > MOST_CHANGES
         ? Outcome.refused(
             Finding.of(
                 FindingCode.TOO_MANY_CHANGES, Where.path("$.changes"), Fact.count("most", MOST_CHANGES), Fact.count("count", changes.size())))
-        : Change.applyAll(garment, changes);
+        : Change.applied(garment, changes, worked);
   }
 
   /** What answers would make; saves nothing. */

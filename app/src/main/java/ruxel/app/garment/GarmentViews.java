@@ -9,6 +9,7 @@ import java.util.UUID;
 import ruxel.core.bench.Work;
 import ruxel.core.construction.Question;
 import ruxel.core.construction.Sign;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -35,7 +36,7 @@ public final class GarmentViews {
   /** The next thing to do on a garment. */
   public record NextStep(String seam, String title, String direction, String words, boolean begun) {}
 
-  /** A garment opened; {@code finished} are its boards and strips that are worked. */
+  /** A garment opened; {@code finished} is all of its work that is done: seams, lines, whole boards, strips. */
   public record Opened(
       UUID id,
       int version,
@@ -43,7 +44,7 @@ public final class GarmentViews {
       Map<String, Object> answers,
       GarmentPlan plan,
       List<SeamProgress> progress,
-      List<String> finished,
+      List<WorkRef> finished,
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {}
@@ -61,7 +62,7 @@ public final class GarmentViews {
       List<String> pieces,
       List<String> seams,
       List<SeamProgress> progress,
-      List<String> finished,
+      List<WorkRef> finished,
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import ruxel.app.work.Progress;
 import ruxel.core.change.Change;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.repair.Repair;
 import ruxel.core.repair.Repairs;
 
@@ -46,7 +48,11 @@ class RepairService {
 
   private RepairList list(UUID id, BiFunction<Garment, Set<String>, List<Repair>> repairs) {
     GarmentReader.Versioned versioned = reader.versioned(id);
-    return new RepairList(versioned.version(), repairs.apply(versioned.garment(), progress.of(id).keySet()).stream().map(this::view).toList());
+    return new RepairList(versioned.version(), repairs.apply(versioned.garment(), begunSeams(id)).stream().map(this::view).toList());
+  }
+
+  private Set<String> begunSeams(UUID id) {
+    return progress.of(id).keySet().stream().filter(WorkRef.OfSeam.class::isInstance).map(WorkRef::id).collect(Collectors.toSet());
   }
 
   private RepairView view(Repair r) {

@@ -2,15 +2,17 @@ package ruxel.app.work;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruxel.core.bench.Work;
+import ruxel.core.identity.WorkRef;
 
-/** Where garments' seams are: each work in hand or joined, folded from its events. */
+/** How far garments are: each work in hand or done, folded from its events. */
 @Component
 public class Progress {
-  /** The work a seam, a line of a board or a strip has, where it stands, and the pieces it was begun with. */
-  public record OfSeam(UUID work, Work.State state, int position, List<String> pieces) {
+  /** A work, where it stands, and the pieces it was begun with. */
+  public record OfWork(UUID work, Work.State state, int position, List<String> pieces) {
     public boolean joined() {
       return state == Work.State.JOINED;
     }
@@ -22,23 +24,18 @@ public class Progress {
     this.store = store;
   }
 
-  /** By seam id; seams never taken to the bench, or undone again, are missing. */
-  public Map<String, OfSeam> of(UUID garment) {
+  /** By what is worked; what was never taken to the bench, or undone again, is missing. */
+  public Map<WorkRef, OfWork> of(UUID garment) {
     return of(List.of(garment)).getOrDefault(garment, Map.of());
   }
 
-  /** The lines of boards that are in hand or joined, by their ids. */
-  public Map<String, OfSeam> lines(UUID garment) {
-    return store.lines(List.of(garment)).getOrDefault(garment, Map.of());
-  }
-
-  /** The strips that are in hand or worked, by their ids. */
-  public Map<String, OfSeam> strips(UUID garment) {
-    return store.strips(List.of(garment)).getOrDefault(garment, Map.of());
-  }
-
   /** The same for several garments in one query, by garment. */
-  public Map<UUID, Map<String, OfSeam>> of(List<UUID> garments) {
+  public Map<UUID, Map<WorkRef, OfWork>> of(List<UUID> garments) {
     return garments.isEmpty() ? Map.of() : store.progress(garments);
+  }
+
+  /** All that was ever taken to the bench, also what was undone again. */
+  public Set<WorkRef> everBegun(UUID garment) {
+    return store.everBegun(garment);
   }
 }

@@ -13,7 +13,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ruxel.app.web.Problems;
-import ruxel.core.seam.Join;
+import ruxel.core.identity.WorkRef;
+import ruxel.files.WorkRefJson;
 
 /** The bench over HTTP. */
 @RestController
@@ -28,24 +29,12 @@ class WorkController {
     this.watchers = watchers;
   }
 
-  /** A seam by its id, a strip by its, or a line by its board and its own id. */
-  record Take(Optional<String> seam, Optional<String> board, Optional<String> line, Optional<String> strip) {
-    Join join() {
-      if (strip.isPresent()) {
-        return new Join.OfStrip(strip.get());
-      }
-      if (board.isPresent() && line.isPresent()) {
-        return Join.line(board.get(), line.get());
-      }
-      return Join.seam(seam.orElseThrow(() -> new Problems.NotFound("Name the seam, the strip, or the board and its line, that is taken to the bench.")));
-    }
-  }
-
   record Events(String client, List<WorkService.Sent> events) {}
 
   @PostMapping("/garments/{garment}/work")
-  WorkService.View take(@PathVariable UUID garment, @RequestBody Take wanted) {
-    return work.take(garment, wanted.join());
+  WorkService.View take(@PathVariable UUID garment, @RequestBody WorkRefJson.Fields wanted) {
+    Optional<WorkRef> of = wanted.ref().filter(ref -> !(ref instanceof WorkRef.OfBoard));
+    return work.take(garment, of.orElseThrow(() -> new Problems.NotFound("Name the seam, the strip, or the board and its line, that is taken to the bench.")));
   }
 
   /** How a seam would be held and begun by today's plan; nothing is taken to the bench. */
@@ -57,7 +46,7 @@ class WorkController {
   /** A line of a board as it would be worked by today's plan. */
   @GetMapping("/garments/{garment}/boards/{board}/lines/{line}")
   WorkService.LineView line(@PathVariable UUID garment, @PathVariable String board, @PathVariable String line) {
-    return work.line(garment, new Join.OfLine(board, line));
+    return work.line(garment, new WorkRef.OfLine(board, line));
   }
 
   /** The lines of all boards that are in hand or joined. */
@@ -69,7 +58,7 @@ class WorkController {
   /** A strip as it would be worked by today's plan. */
   @GetMapping("/garments/{garment}/strips/{strip}")
   WorkService.StripView strip(@PathVariable UUID garment, @PathVariable String strip) {
-    return work.strip(garment, new Join.OfStrip(strip));
+    return work.strip(garment, new WorkRef.OfStrip(strip));
   }
 
   /** The strips that are in hand or worked. */

@@ -18,10 +18,10 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
-import ruxel.core.seam.Join;
 
 /** Begins works and adds events, each in one transaction that first holds what it writes to. */
 @Component
@@ -47,53 +47,53 @@ class WorkKeeper {
    * @throws Problems.Refused when other seams come first
    */
   @Transactional
-  Optional<UUID> begin(UUID garment, Join join, GarmentReader.Versioned today, BenchPlan plan, String frozen) {
+  Optional<UUID> begin(UUID garment, WorkRef of, GarmentReader.Versioned today, BenchPlan plan, String frozen) {
     GarmentStore.Head head = garments.lock(garment).orElseThrow(() -> new Problems.NotFound("There is no such garment; it may have been deleted."));
     if (head.version() != today.version()) {
       return Optional.empty();
     }
-    if (join instanceof Join.OfSeam) {
-      requireItsTurn(today, join.id(), progress.of(garment));
+    if (of instanceof WorkRef.OfSeam) {
+      requireItsTurn(today, of.id(), progress.of(garment));
     }
-    if (join instanceof Join.OfStrip) {
-      requireClosed(today, join.id(), progress.of(garment), progress.strips(garment));
+    if (of instanceof WorkRef.OfStrip) {
+      requireClosed(today, of.id(), progress.of(garment));
     }
     return store.insert(
-        new WorkStore.Begun(garment, join, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(join, plan)));
+        new WorkStore.Begun(garment, of, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(of, plan)));
   }
 
-  private static List<String> pieces(Join join, BenchPlan plan) {
-    return join instanceof Join.OfLine line
-        ? List.of(line.piece())
+  private static List<String> pieces(WorkRef of, BenchPlan plan) {
+    return of instanceof WorkRef.OfLine line
+        ? List.of(line.board())
         : plan.plan().stream().flatMap(seam -> Stream.of(seam.a(), seam.b())).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
   }
 
   /** A strip waits for the seams it runs over, and for the strips it stands on. */
-  private static void requireClosed(GarmentReader.Versioned today, String id, Map<String, Progress.OfSeam> seams, Map<String, Progress.OfSeam> strips) {
+  private static void requireClosed(GarmentReader.Versioned today, String id, Map<WorkRef, Progress.OfWork> works) {
     StripPlan strip = today.plan().strips().stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
     List<String> missing = new ArrayList<>();
-    today.plan().seams().stream().filter(seam -> strip.after().contains(seam.id()) && !isDone(seams, seam.id())).forEach(seam -> missing.add(seam.name()));
+    today.plan().seams().stream().filter(seam -> strip.after().contains(seam.id()) && !isDone(works, WorkRef.seam(seam.id()))).forEach(seam -> missing.add(seam.name()));
     List<String> on = strip.inner().stream().map(StripPlan.InnerPlan::piece).distinct().toList();
-    today.plan().strips().stream().filter(other -> on.contains(other.id()) && !isDone(strips, other.id())).forEach(other -> missing.add(other.called()));
+    today.plan().strips().stream().filter(other -> on.contains(other.id()) && !isDone(works, WorkRef.strip(other.id()))).forEach(other -> missing.add(other.called()));
     if (!missing.isEmpty()) {
       Finding finding = Finding.of(FindingCode.STRIP_TOO_EARLY, Where.NOWHERE.ofStrip(id), Fact.text("strip", strip.called()), Fact.text("first", Wording.low(String.join(" and the ", missing))));
       throw new Problems.Refused(List.of(finding), today.garment().wording());
     }
   }
 
-  private static boolean isDone(Map<String, Progress.OfSeam> progress, String id) {
-    return progress.containsKey(id) && progress.get(id).joined();
+  private static boolean isDone(Map<WorkRef, Progress.OfWork> works, WorkRef of) {
+    return works.containsKey(of) && works.get(of).joined();
   }
 
   /** A seam that runs across others waits until they are joined. */
-  private static void requireItsTurn(GarmentReader.Versioned today, String seam, Map<String, Progress.OfSeam> bySeam) {
+  private static void requireItsTurn(GarmentReader.Versioned today, String seam, Map<WorkRef, Progress.OfWork> works) {
     Map<String, String> names = new HashMap<>();
     today.plan().seams().forEach(s -> names.put(s.id(), s.name()));
     List<String> missing =
         today.plan().steps().stream()
             .filter(step -> step.seam().equals(seam))
             .flatMap(step -> step.after().stream())
-            .filter(before -> !bySeam.containsKey(before) || !bySeam.get(before).joined())
+            .filter(before -> !isDone(works, WorkRef.seam(before)))
             .map(names::get)
             .toList();
     if (!missing.isEmpty()) {

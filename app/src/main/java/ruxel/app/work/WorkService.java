@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ruxel.app.garment.GarmentReader;
 import ruxel.app.web.Problems;
@@ -17,11 +18,11 @@ import ruxel.core.bench.Pace;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.bench.Work;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.SeamPlan;
-import ruxel.core.seam.Join;
 
 /** Takes seams to the bench and keeps what is done there. */
 @Service
@@ -31,7 +32,7 @@ public class WorkService {
       UUID id,
       UUID garment,
       String garmentName,
-      String seam,
+      WorkRef of,
       int garmentVersion,
       boolean planChanged,
       BenchPlan plan,
@@ -86,19 +87,19 @@ public class WorkService {
    * @throws Problems.Refused when other seams come first
    * @throws Problems.Undecided when something about the seam is to be decided first
    */
-  public View take(UUID garment, Join join) {
+  public View take(UUID garment, WorkRef of) {
     for (int tries = 0; tries < MOST_TRIES; tries++) {
-      Optional<UUID> inHand = store.current(garment, join);
+      Optional<UUID> inHand = store.current(garment, of);
       if (inHand.isPresent()) {
         return view(inHand.get());
       }
       GarmentReader.Versioned today = garments.versioned(garment);
-      List<FindingView> toDecide = toDecide(today, join);
+      List<FindingView> toDecide = toDecide(today, of);
       if (!toDecide.isEmpty()) {
         throw new Problems.Undecided(toDecide);
       }
-      BenchPlan plan = planned(today, join);
-      Optional<UUID> begun = keeper.begin(garment, join, today, plan, frozen.write(plan));
+      BenchPlan plan = planned(today, of);
+      Optional<UUID> begun = keeper.begin(garment, of, today, plan, frozen.write(plan));
       if (begun.isPresent()) {
         return view(begun.get());
       }
@@ -107,19 +108,19 @@ public class WorkService {
   }
 
   /** What is to be decided of a seam or a strip, or of the board of a line. */
-  private static List<FindingView> toDecide(GarmentReader.Versioned today, Join join) {
-    if (join instanceof Join.OfStrip) {
-      return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.strip().filter(join.id()::equals).isPresent()).toList();
+  private static List<FindingView> toDecide(GarmentReader.Versioned today, WorkRef of) {
+    if (of instanceof WorkRef.OfStrip) {
+      return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.strip().filter(of.id()::equals).isPresent()).toList();
     }
-    return join instanceof Join.OfLine line
-        ? today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(line.piece()::equals).isPresent()).toList()
-        : today.plan().toDecide(join.id());
+    return of instanceof WorkRef.OfLine line
+        ? today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(line.board()::equals).isPresent()).toList()
+        : today.plan().toDecide(of.id());
   }
 
   /** A line of a board as it would be worked, and where it stands. */
   public record LineView(BenchPlan plan, Held held, List<FindingView> toDecide, Optional<UUID> work) {}
 
-  public LineView line(UUID garment, Join.OfLine line) {
+  public LineView line(UUID garment, WorkRef.OfLine line) {
     GarmentReader.Versioned today = garments.versioned(garment);
     BenchPlan plan = planned(today, line);
     return new LineView(plan, held(plan), toDecide(today, line), store.current(garment, line));
@@ -128,7 +129,7 @@ public class WorkService {
   /** A strip as it would be worked, and the work it has. */
   public record StripView(BenchPlan plan, List<FindingView> toDecide, Optional<UUID> work) {}
 
-  public StripView strip(UUID garment, Join.OfStrip strip) {
+  public StripView strip(UUID garment, WorkRef.OfStrip strip) {
     GarmentReader.Versioned today = garments.versioned(garment);
     return new StripView(planned(today, strip), toDecide(today, strip), store.current(garment, strip));
   }
@@ -138,10 +139,9 @@ public class WorkService {
 
   /** The strips of today that are in hand or worked. */
   public List<StripProgress> strips(UUID garment) {
-    Map<String, Progress.OfSeam> begun = progress.strips(garment);
+    Map<WorkRef, Progress.OfWork> begun = progress.of(garment);
     return garments.versioned(garment).plan().strips().stream()
-        .filter(strip -> begun.containsKey(strip.id()))
-        .map(strip -> new StripProgress(strip.id(), begun.get(strip.id()).work(), begun.get(strip.id()).state(), begun.get(strip.id()).position()))
+        .flatMap(strip -> Stream.ofNullable(begun.get(WorkRef.strip(strip.id()))).map(of -> new StripProgress(strip.id(), of.work(), of.state(), of.position())))
         .toList();
   }
 
@@ -150,13 +150,13 @@ public class WorkService {
 
   /** The lines that are in hand or joined. */
   public List<LineProgress> lines(UUID garment) {
-    Map<String, Progress.OfSeam> begun = progress.lines(garment);
+    Map<WorkRef, Progress.OfWork> begun = progress.of(garment);
     List<LineProgress> lines = new ArrayList<>();
     garments.versioned(garment).plan().boards().forEach(
         board ->
             board.lines().forEach(
                 line -> {
-                  Progress.OfSeam of = begun.get(Join.line(board.id(), line.id()).id());
+                  Progress.OfWork of = begun.get(WorkRef.line(board.id(), line.id()));
                   if (of != null) {
                     lines.add(new LineProgress(board.id(), line.id(), of.work(), of.state(), of.position()));
                   }
@@ -168,22 +168,22 @@ public class WorkService {
   public record Held(String hold, String start, boolean wrongSide, boolean fromRight, Optional<Method.Lay> lay, String check) {}
 
   public Held held(UUID garment, String seam) {
-    return held(planned(garments.versioned(garment), Join.seam(seam)));
+    return held(planned(garments.versioned(garment), WorkRef.seam(seam)));
   }
 
   private static Held held(BenchPlan plan) {
     return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().flatMap(SeamPlan::method).flatMap(Method::of).map(Method::lay), plan.check());
   }
 
-  private static BenchPlan planned(GarmentReader.Versioned today, Join join) {
-    return today(today, join).orElseThrow(() -> new Problems.NotFound("This cannot be worked at the bench yet; its own view says why."));
+  private static BenchPlan planned(GarmentReader.Versioned today, WorkRef of) {
+    return today(today, of).orElseThrow(() -> new Problems.NotFound("This cannot be worked at the bench yet; its own view says why."));
   }
 
-  private static Optional<BenchPlan> today(GarmentReader.Versioned today, Join join) {
-    if (join instanceof Join.OfStrip) {
-      return StripDirections.of(today.garment(), today.plan(), join.id());
+  private static Optional<BenchPlan> today(GarmentReader.Versioned today, WorkRef of) {
+    if (of instanceof WorkRef.OfStrip) {
+      return StripDirections.of(today.garment(), today.plan(), of.id());
     }
-    return join instanceof Join.OfLine line ? LineDirections.of(today.garment(), line.piece(), line.line()) : Directions.of(today.garment(), today.plan(), join.id());
+    return of instanceof WorkRef.OfLine line ? LineDirections.of(today.garment(), line.board(), line.id()) : Directions.of(today.garment(), today.plan(), of.id());
   }
 
   public View view(UUID id) {
@@ -193,7 +193,7 @@ public class WorkService {
     GarmentReader.Versioned today = garments.versioned(row.garment());
     boolean changed = isChanged(row, plan);
     return new View(
-        id, row.garment(), today.garment().name(), row.join().id(), row.garmentVersion(), changed, plan,
+        id, row.garment(), today.garment().name(), row.of(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
         today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), beside(row, plan, work, changed));
   }
@@ -220,12 +220,12 @@ public class WorkService {
   }
 
   private boolean isChanged(WorkStore.Row row, BenchPlan plan) {
-    return today(garments.versioned(row.garment()), row.join()).filter(plan::isWorkedAs).isEmpty();
+    return today(garments.versioned(row.garment()), row.of()).filter(plan::isWorkedAs).isEmpty();
   }
 
   private static Beside beside(WorkStore.Row row, BenchPlan plan, Work work, boolean changed) {
     Extras extras = new Extras(plan, work.extras());
-    boolean isTold = row.join() instanceof Join.OfStrip && work.state() == Work.State.JOINED && !changed;
+    boolean isTold = row.of() instanceof WorkRef.OfStrip && work.state() == Work.State.JOINED && !changed;
     return new Beside(work.extras(), isTold ? extras.firstRound() : List.of(), extras.metAgain());
   }
 

@@ -2,6 +2,7 @@ package ruxel.app.work;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -9,22 +10,23 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import ruxel.core.bench.Work;
-import ruxel.core.seam.Join;
+import ruxel.core.identity.WorkRef;
 
-/** Joins at the bench and what was done to them; events are only ever added. */
+/** What was taken to the bench and what was done to it; events are only ever added. */
 @Repository
 public class WorkStore {
-  /** A join taken to the bench; the plan is frozen bench-plan JSON of a format. */
-  public record Row(UUID id, UUID garment, Join join, int garmentVersion, int planFormat, String plan) {}
+  /** Something taken to the bench; the plan is frozen bench-plan JSON of a format. */
+  public record Row(UUID id, UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan) {}
 
   /** A work that is to be begun. */
-  record Begun(UUID garment, Join join, int garmentVersion, int planFormat, String plan, int joints, List<String> pieces) {}
+  record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<String> pieces) {}
 
   /** What is needed to add events to a work. */
   record Held(UUID garment, int joints, boolean current, boolean deleted) {}
@@ -32,8 +34,6 @@ public class WorkStore {
   private static final String SEAM = "SEAM";
   private static final String LINE = "LINE";
   private static final String STRIP = "STRIP";
-  /** Between the board and the line in the id of a line; no piece has it in its own. */
-  private static final String WITHIN = "/";
 
   private final JdbcClient jdbc;
   private final NamedParameterJdbcOperations batches;
@@ -43,19 +43,20 @@ public class WorkStore {
     this.batches = batches;
   }
 
-  /** Begins a work; its id, or none when the join has one in hand already. */
+  /** Begins a work; its id, or none when there is one in hand already. */
   Optional<UUID> insert(Begun begun) {
     return jdbc.sql(
             """
-            INSERT INTO work (id, garment_id, join_kind, join_id, garment_version, plan_format, plan, joints, pieces, started_at)
-            VALUES (:id, :garment, :kind, :join, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), clock_timestamp())
-            ON CONFLICT (garment_id, join_kind, join_id) WHERE current DO NOTHING
+            INSERT INTO work (id, garment_id, join_kind, board, join_id, garment_version, plan_format, plan, joints, pieces, started_at)
+            VALUES (:id, :garment, :kind, :board, :of, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), clock_timestamp())
+            ON CONFLICT (garment_id, join_kind, board, join_id) WHERE current DO NOTHING
             RETURNING id
             """)
         .param("id", UUID.randomUUID())
         .param("garment", begun.garment())
-        .param("kind", kind(begun.join()))
-        .param("join", begun.join().id())
+        .param("kind", kind(begun.of()))
+        .param("board", board(begun.of()).orElse(null), Types.VARCHAR)
+        .param("of", begun.of().id())
         .param("version", begun.garmentVersion())
         .param("format", begun.planFormat())
         .param("plan", begun.plan())
@@ -66,18 +67,19 @@ public class WorkStore {
   }
 
   public Optional<Row> find(UUID id) {
-    return jdbc.sql("SELECT id, garment_id, join_kind, join_id, garment_version, plan_format, plan::text AS plan FROM work WHERE id = :id")
+    return jdbc.sql("SELECT id, garment_id, join_kind, board, join_id, garment_version, plan_format, plan::text AS plan FROM work WHERE id = :id")
         .param("id", id)
         .query(WorkStore::row)
         .optional();
   }
 
-  /** The work a join has in hand or done. */
-  Optional<UUID> current(UUID garment, Join join) {
-    return jdbc.sql("SELECT id FROM work WHERE garment_id = :garment AND join_kind = :kind AND join_id = :join AND current")
+  /** What is in hand or done of something. */
+  Optional<UUID> current(UUID garment, WorkRef of) {
+    return jdbc.sql("SELECT id FROM work WHERE garment_id = :garment AND join_kind = :kind AND board IS NOT DISTINCT FROM :board AND join_id = :of AND current")
         .param("garment", garment)
-        .param("kind", kind(join))
-        .param("join", join.id())
+        .param("kind", kind(of))
+        .param("board", board(of).orElse(null), Types.VARCHAR)
+        .param("of", of.id())
         .query(UUID.class)
         .optional();
   }
@@ -101,26 +103,12 @@ public class WorkStore {
     jdbc.sql("UPDATE work SET current = false WHERE id = :id").param("id", id).update();
   }
 
-  /** The seams in hand or joined of garments, each folded by the database, by garment and seam. */
-  Map<UUID, Map<String, Progress.OfSeam>> progress(List<UUID> garments) {
-    return progress(garments, SEAM);
-  }
-
-  /** The same of the lines of boards, by garment and the id of the line. */
-  Map<UUID, Map<String, Progress.OfSeam>> lines(List<UUID> garments) {
-    return progress(garments, LINE);
-  }
-
-  /** The same of strips, by garment and the id of the strip. */
-  Map<UUID, Map<String, Progress.OfSeam>> strips(List<UUID> garments) {
-    return progress(garments, STRIP);
-  }
-
-  private Map<UUID, Map<String, Progress.OfSeam>> progress(List<UUID> garments, String kind) {
-    Map<UUID, Map<String, Progress.OfSeam>> all = new HashMap<>();
+  /** What is in hand or done of garments, each folded by the database, by garment and what is worked. */
+  Map<UUID, Map<WorkRef, Progress.OfWork>> progress(List<UUID> garments) {
+    Map<UUID, Map<WorkRef, Progress.OfWork>> all = new HashMap<>();
     jdbc.sql(
             """
-            SELECT w.garment_id, w.id, w.join_id, w.pieces, place.joint, last.kind
+            SELECT w.garment_id, w.id, w.join_kind, w.board, w.join_id, w.pieces, place.joint, last.kind
             FROM work w
             LEFT JOIN LATERAL (
               SELECT joint FROM work_event
@@ -130,18 +118,21 @@ public class WorkStore {
               SELECT kind FROM work_event
               WHERE work_id = w.id AND kind <> 'AS_WORKED'
               ORDER BY seq DESC LIMIT 1) AS last ON true
-            WHERE w.current AND w.join_kind = :kind AND w.garment_id IN (:garments)
+            WHERE w.current AND w.garment_id IN (:garments)
             """)
         .param("garments", garments)
-        .param("kind", kind)
         .query(
             rs -> {
               Work.State state = Optional.ofNullable(rs.getString("kind")).map(Work.Kind::valueOf).map(Work.BEGUN::stateAfter).orElse(Work.BEGUN.state());
               List<String> pieces = Arrays.asList((String[]) rs.getArray("pieces").getArray());
               all.computeIfAbsent(rs.getObject("garment_id", UUID.class), key -> new HashMap<>())
-                  .put(rs.getString("join_id"), new Progress.OfSeam(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
+                  .put(ref(rs), new Progress.OfWork(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
             });
     return all;
+  }
+
+  Set<WorkRef> everBegun(UUID garment) {
+    return jdbc.sql("SELECT DISTINCT join_kind, board, join_id FROM work WHERE garment_id = :garment").param("garment", garment).query((rs, n) -> ref(rs)).set();
   }
 
   public List<Work.Event> events(UUID work) {
@@ -198,16 +189,24 @@ public class WorkStore {
         rows);
   }
 
-  private static String kind(Join join) {
-    return join instanceof Join.OfLine ? LINE : join instanceof Join.OfStrip ? STRIP : SEAM;
+  private static String kind(WorkRef of) {
+    if (of instanceof WorkRef.OfBoard board) {
+      throw new IllegalArgumentException("Expected what is worked in one go; a board is worked line by line (%s)".formatted(board.id()));
+    }
+    return of instanceof WorkRef.OfLine ? LINE : of instanceof WorkRef.OfStrip ? STRIP : SEAM;
   }
 
-  private static Join join(String kind, String id) {
-    return switch (kind) {
-      case SEAM -> Join.seam(id);
-      case LINE -> Join.line(id.substring(0, id.indexOf(WITHIN)), id.substring(id.indexOf(WITHIN) + 1));
-      case STRIP -> new Join.OfStrip(id);
-      default -> throw new IllegalStateException("Expected a join of a known kind (%s)".formatted(kind));
+  private static Optional<String> board(WorkRef of) {
+    return of instanceof WorkRef.OfLine line ? Optional.of(line.board()) : Optional.empty();
+  }
+
+  private static WorkRef ref(ResultSet rs) throws SQLException {
+    String id = rs.getString("join_id");
+    return switch (rs.getString("join_kind")) {
+      case SEAM -> WorkRef.seam(id);
+      case LINE -> WorkRef.line(rs.getString("board"), id);
+      case STRIP -> WorkRef.strip(id);
+      default -> throw new IllegalStateException("Expected a work of a known kind (%s)".formatted(rs.getString("join_kind")));
     };
   }
 
@@ -215,7 +214,7 @@ public class WorkStore {
     return new Row(
         rs.getObject("id", UUID.class),
         rs.getObject("garment_id", UUID.class),
-        join(rs.getString("join_kind"), rs.getString("join_id")),
+        ref(rs),
         rs.getInt("garment_version"),
         rs.getInt("plan_format"),
         rs.getString("plan"));

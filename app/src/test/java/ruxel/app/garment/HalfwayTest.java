@@ -40,7 +40,7 @@ class HalfwayTest {
   private final GarmentReader reader = mock();
   private final GarmentSaver saver = new GarmentSaver(store, progress);
   private final GarmentService service =
-      new GarmentService(store, reader, open, saver, mock(MakerStore.class), JsonMapper.builder().addModule(new ChangeJson()).build());
+      new GarmentService(store, reader, open, saver, mock(MakerStore.class), progress, JsonMapper.builder().addModule(new ChangeJson()).build());
 
   private static GarmentStore.Head head(int version, GarmentStore.ShelfState state) {
     return new GarmentStore.Head(ID, version, "Quay", OffsetDateTime.of(2026, 1, 1, 0, 0, 0, 0, ZoneOffset.UTC), state, "r" + version);

@@ -10,6 +10,7 @@ import ruxel.core.bench.BenchPlan.BenchSegment;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.bench.BenchPlan.Stop;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.Bands;
@@ -53,7 +54,7 @@ public final class StripDirections {
   }
 
   private static boolean fastensOn(GarmentPlan planned, StripPlan strip) {
-    return planned.order().steps().stream().filter(step -> step.strip().filter(strip.id()::equals).isPresent()).allMatch(OrderPlan.WorkStep::fastenOn);
+    return planned.order().steps().stream().filter(step -> step.of().filter(WorkRef.strip(strip.id())::equals).isPresent()).allMatch(OrderPlan.WorkStep::fastenOn);
   }
 
   private static Optional<BenchPlan> of(Garment garment, StripPlan strip, boolean fastensOn) {

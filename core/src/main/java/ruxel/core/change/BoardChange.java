@@ -37,26 +37,49 @@ import ruxel.core.seam.SeamResolver;
 
 /** Squares of boards: their colourways, where each lies, and how they are joined. */
 public sealed interface BoardChange extends Change {
-  /** A colourway told, or told anew, with how many squares are made of it. */
+  Where COLOURWAYS = Where.path("$.settings.colourways");
+
+  /** A colourway more, with how many squares are made in it; uncounted ones go on for ever. */
+  record ColourwayAdded(String id, String name, Dye colour, Optional<Integer> made) implements BoardChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      Settings settings = garment.settings();
+      if (settings.on(OwnColourway.class, id).isPresent()) {
+        return Outcome.refused(Finding.of(FindingCode.ID_TAKEN, COLOURWAYS, Fact.text("value", id)));
+      }
+      List<Finding> wrong = wrong(id, name, made);
+      if (settings.of(OwnColourway.class).size() >= OwnColourway.MOST) {
+        wrong.add(Finding.of(FindingCode.TOO_MANY, COLOURWAYS, Fact.count("count", OwnColourway.MOST + 1L), Fact.text("what", "colourways"), Fact.count("most", OwnColourway.MOST)));
+      }
+      return wrong.isEmpty() ? Outcome.of(garment.withSettings(settings.with(new OwnColourway(id, name.strip(), colour, made)))) : Outcome.refused(wrong);
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(id);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new ColourwayAdded(ids.get(0), name, colour, made);
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Added a colourway: " + name.strip();
+    }
+  }
+
+  /** A colourway told anew. */
   record ColourwayTold(String id, String name, Dye colour, Optional<Integer> made) implements BoardChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      Where where = Where.path("$.settings.colourways");
-      Settings settings = garment.settings();
-      List<Finding> wrong = new ArrayList<>();
-      if (!Ids.isWellFormed(id)) {
-        wrong.add(Finding.of(FindingCode.ID_FORM, where, Fact.text("value", id)));
-      }
-      int length = name.strip().length();
-      if (length == 0 || length > Garment.MOST_NAME) {
-        wrong.add(Finding.of(FindingCode.NAME_LENGTH, where, Fact.count("most", Garment.MOST_NAME), Fact.count("count", length)));
-      }
-      made.filter(count -> count < 0 || count > Board.MOST_SQUARES)
-          .ifPresent(count -> wrong.add(Finding.of(FindingCode.COUNT_OUT_OF_RANGE, where, Fact.count("least", 0), Fact.count("most", Board.MOST_SQUARES), Fact.count("value", count))));
-      if (settings.on(OwnColourway.class, id).isEmpty() && settings.of(OwnColourway.class).size() >= OwnColourway.MOST) {
-        wrong.add(Finding.of(FindingCode.TOO_MANY, where, Fact.count("count", OwnColourway.MOST + 1L), Fact.text("what", "colourways"), Fact.count("most", OwnColourway.MOST)));
-      }
-      return wrong.isEmpty() ? Outcome.of(garment.withSettings(settings.with(new OwnColourway(id, name.strip(), colour, made)))) : Outcome.refused(wrong);
+      return known(garment, id)
+          .then(
+              known -> {
+                List<Finding> wrong = wrong(id, name, made);
+                return wrong.isEmpty() ? Outcome.of(garment.withSettings(garment.settings().with(new OwnColourway(id, name.strip(), colour, made)))) : Outcome.refused(wrong);
+              });
     }
 
     @Override
@@ -158,7 +181,7 @@ public sealed interface BoardChange extends Change {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       if (garment.settings().of(OwnColourway.class).isEmpty()) {
-        return Outcome.refused(Finding.of(FindingCode.NO_COLOURWAY, Where.path("$.settings.colourways")));
+        return Outcome.refused(Finding.of(FindingCode.NO_COLOURWAY, COLOURWAYS));
       }
       return Layout.of(garment)
           .then(
@@ -200,6 +223,20 @@ public sealed interface BoardChange extends Change {
     }
   }
 
+  private static List<Finding> wrong(String id, String name, Optional<Integer> made) {
+    List<Finding> wrong = new ArrayList<>();
+    if (!Ids.isWellFormed(id)) {
+      wrong.add(Finding.of(FindingCode.ID_FORM, COLOURWAYS, Fact.text("value", id)));
+    }
+    int length = name.strip().length();
+    if (length == 0 || length > Garment.MOST_NAME) {
+      wrong.add(Finding.of(FindingCode.NAME_LENGTH, COLOURWAYS, Fact.count("most", Garment.MOST_NAME), Fact.count("count", length)));
+    }
+    made.filter(count -> count < 0 || count > Board.MOST_SQUARES)
+        .ifPresent(count -> wrong.add(Finding.of(FindingCode.COUNT_OUT_OF_RANGE, COLOURWAYS, Fact.count("least", 0), Fact.count("most", Board.MOST_SQUARES), Fact.count("value", count))));
+    return wrong;
+  }
+
   private static Garment placed(Garment garment, String piece, Placed square) {
     PlacedSquares before = garment.settings().on(PlacedSquares.class, piece).orElseGet(() -> new PlacedSquares(piece, List.of()));
     return garment.withSettings(with(garment.settings(), before.with(square)));
@@ -215,7 +252,7 @@ public sealed interface BoardChange extends Change {
     String choices = all.isEmpty() ? "none: tell a colourway first" : Wording.all(all.stream().map(OwnColourway::id).toList());
     return garment.settings().on(OwnColourway.class, colourway)
         .map(Outcome::of)
-        .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.UNKNOWN_COLOURWAY, Where.path("$.settings.colourways"), Fact.text("value", colourway), Fact.text("choices", choices))));
+        .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.UNKNOWN_COLOURWAY, COLOURWAYS, Fact.text("value", colourway), Fact.text("choices", choices))));
   }
 
   private static Outcome<Board> board(Garment garment, String piece) {

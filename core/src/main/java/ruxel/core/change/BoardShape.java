@@ -43,13 +43,23 @@ public sealed interface BoardShape extends Change {
         return Outcome.refused(wrong);
       }
       Board board = Board.of(new Motif("Square", stitches, corner, sideMm), rows, columns);
-      return OwnChange.added(garment, piece, name, BoardPiece.of(piece, name.strip(), Piece.Part.OTHER, board, Dye.WOAD));
+      return OwnChange.with(garment, piece, name, BoardPiece.of(piece, name.strip(), Piece.Part.OTHER, board, Dye.WOAD));
     }
 
     private static void range(List<Finding> wrong, Where where, boolean isWrong, int most, int value) {
       if (isWrong) {
         wrong.add(Finding.of(FindingCode.COUNT_OUT_OF_RANGE, where, Fact.count("least", 1), Fact.count("most", most), Fact.count("value", value)));
       }
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(piece);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new BoardLaid(ids.get(0), name, rows, columns, stitches, corner, sideMm);
     }
 
     @Override

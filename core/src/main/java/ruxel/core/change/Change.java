@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -14,6 +15,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -27,6 +29,7 @@ public sealed interface Change
         Change.Reworded,
         Change.AnswersChanged,
         Change.GoneSettingsDropped,
+        GoneRemoved,
         CountMade,
         SeamChange,
         PieceChange,
@@ -48,11 +51,60 @@ public sealed interface Change
   /** What the history calls it. */
   String label(Names names);
 
+  /** The ids of what it adds; empty ones are still to be given. */
+  default List<String> added() {
+    return List.of();
+  }
+
+  /**
+   * The same with other ids for what it adds.
+   *
+   * @param ids as many as there are in {@link #added()}
+   */
+  default Change withAdded(List<String> ids) {
+    return this;
+  }
+
   /** All in order; the first that is refused refuses the whole. */
   static Outcome<Garment> applyAll(Garment garment, List<Change> changes) {
-    Outcome<Garment> result = Outcome.of(garment);
+    return applied(garment, changes, Set.of()).then(applied -> Outcome.of(applied.garment()));
+  }
+
+  /** A garment after changes, and these with the ids that were given to what they added. */
+  record Applied(Garment garment, List<Change> changes) {
+    public Applied {
+      changes = List.copyOf(changes);
+    }
+
+    private Outcome<Applied> and(Change change, Set<WorkRef> worked) {
+      return given(change, worked).then(given -> given.apply(garment).then(changed -> Outcome.of(new Applied(changed, Stream.concat(changes.stream(), Stream.of(given)).toList()))));
+    }
+
+    /** What is added gets an id that nothing has or had; one that it came with has to be such a one. */
+    private Outcome<Change> given(Change change, Set<WorkRef> worked) {
+      List<String> added = change.added();
+      if (added.isEmpty()) {
+        return Outcome.of(change);
+      }
+      FreeIds free = new FreeIds(garment, worked);
+      Optional<String> taken = added.stream().filter(id -> !id.isEmpty() && !free.isFree(id)).findFirst();
+      return taken.isPresent()
+          ? Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.path("$.changes"), Fact.text("value", taken.get())))
+          : Outcome.of(change.withAdded(added.stream().map(id -> id.isEmpty() ? free.next(GIVEN) : id).toList()));
+    }
+
+    private static final String GIVEN = "own.";
+  }
+
+  /**
+   * All in order; the first that is refused refuses the whole.
+   *
+   * @param worked all that was ever taken to the bench
+   */
+  static Outcome<Applied> applied(Garment garment, List<Change> changes, Set<WorkRef> worked) {
+    Outcome<Applied> result = Outcome.of(new Applied(garment, List.of()));
     for (Change change : changes) {
-      result = result.then(change::apply);
+      result = result.then(applied -> applied.and(change, worked));
     }
     return result;
   }

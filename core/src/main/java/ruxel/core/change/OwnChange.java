@@ -34,7 +34,7 @@ public sealed interface OwnChange extends Change {
     public Outcome<Garment> apply(Garment garment) {
       Walk told = new Walk(walk);
       List<Finding> findings = told.findings();
-      return findings.isEmpty() ? added(garment, piece, name, told.piece(piece, name.strip(), part, colour)) : Outcome.refused(findings);
+      return findings.isEmpty() ? OwnChange.with(garment, piece, name, told.piece(piece, name.strip(), part, colour)) : Outcome.refused(findings);
     }
 
     /** A garment that begins with this piece. */
@@ -43,10 +43,21 @@ public sealed interface OwnChange extends Change {
       if (!findings.isEmpty()) {
         return Outcome.refused(findings);
       }
-      if (!Ids.isWellFormed(piece) || name.isBlank() || name.length() > Garment.MOST_NAME) {
-        return Outcome.refused(nameLength(Where.piece(piece), name));
+      String id = piece.isEmpty() ? "own.1" : piece;
+      if (!Ids.isWellFormed(id) || name.isBlank() || name.length() > Garment.MOST_NAME) {
+        return Outcome.refused(nameLength(Where.piece(id), name));
       }
-      return new Renamed(garmentName).apply(Garment.of("", new Walk(walk).piece(piece, name.strip(), part, colour)));
+      return new Renamed(garmentName).apply(Garment.of("", new Walk(walk).piece(id, name.strip(), part, colour)));
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(piece);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new PieceAdded(ids.get(0), name, part, colour, walk);
     }
 
     @Override
@@ -62,11 +73,21 @@ public sealed interface OwnChange extends Change {
       return Layout.of(garment)
           .then(layout -> Pieces.named(layout.construct().pieces(), piece, Where.piece(piece)))
           .then(found -> Outcome.of(found.asGiven()))
-          .then(found -> added(garment, copy, name, mirrored ? found.mirrored(copy, name.strip(), Map.of()) : like(found)));
+          .then(found -> OwnChange.with(garment, copy, name, mirrored ? found.mirrored(copy, name.strip(), Map.of()) : like(found)));
     }
 
     private Piece like(Piece of) {
       return new Piece(copy, name.strip(), of.part(), of.edges(), Optional.empty(), of.cloth(), of.corners(), Optional.empty(), of.board());
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(copy);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new PieceCopied(piece, ids.get(0), name, mirrored);
     }
 
     @Override
@@ -162,7 +183,7 @@ public sealed interface OwnChange extends Change {
         .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.NOT_YOUR_OWN, Where.piece(id), Fact.text("value", id))));
   }
 
-  static Outcome<Garment> added(Garment garment, String id, String name, Piece piece) {
+  static Outcome<Garment> with(Garment garment, String id, String name, Piece piece) {
     if (!Ids.isWellFormed(id)) {
       return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(id), Fact.text("value", id)));
     }

@@ -35,7 +35,7 @@ public sealed interface OwnSeam extends Change {
     }
   }
 
-  /** Parts of edges joined by hand; one with the same id is made anew. */
+  /** Parts of edges joined by hand. */
   record SeamMade(String seam, String name, SeamRole role, List<Part> a, List<Part> b) implements OwnSeam {
     public SeamMade {
       a = List.copyOf(a);
@@ -52,12 +52,7 @@ public sealed interface OwnSeam extends Change {
               called ->
                   Layout.of(garment)
                       .then(layout -> made(layout.construct().pieces(), called))
-                      .then(made -> Given.of(garment).then(given -> isOnlyMade(garment, given) ? Outcome.refused(taken(seam)) : given.with(List.of(seam), List.of(made)))));
-    }
-
-    /** Of the recipe, and not told anew yet. */
-    private boolean isOnlyMade(Garment garment, Given given) {
-      return given.isMade(seam) && Seams.find(garment.seams(), seam).isEmpty();
+                      .then(made -> free(garment, seam).then(given -> given.with(List.of(), List.of(made)))));
     }
 
     private Outcome<Seam> made(List<Piece> laid, String called) {
@@ -72,6 +67,16 @@ public sealed interface OwnSeam extends Change {
               .map(piece -> piece.name() + piece.edge(first.edge()).map(edge -> ", " + edge.name()).orElse(""))
               .orElse(first.piece());
       return GivenSpan.all(pieces, parts.stream().map(Part::span).toList()).then(spans -> Outcome.of(Seam.SideOf.of(name.substring(0, Math.min(name.length(), Garment.MOST_NAME)), spans.toArray(Span[]::new))));
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(seam);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new SeamMade(ids.get(0), name, role, a, b);
     }
 
     @Override
@@ -200,6 +205,16 @@ public sealed interface OwnSeam extends Change {
     }
 
     @Override
+    public List<String> added() {
+      return List.of(part);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new SeamParted(seam, anchor, ids.get(0), name);
+    }
+
+    @Override
     public String label(Names names) {
       return "Parted %s at %s".formatted(names.seam(seam), names.anchor(seam, anchor));
     }
@@ -238,9 +253,19 @@ public sealed interface OwnSeam extends Change {
                 Gusset gusset = Gusset.of(found, piece, onto, rows, garment.rules());
                 return called(onto, gusset.onto().name())
                     .then(called -> free(garment, onto))
-                    .then(free -> OwnChange.added(garment, piece, gusset.piece().name(), gusset.piece()))
+                    .then(free -> OwnChange.with(garment, piece, gusset.piece().name(), gusset.piece()))
                     .then(with -> Given.of(with).then(given -> given.with(gusset.seams(given).stream().map(Seam::id).toList(), gusset.seams(given))));
               });
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(piece, onto);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new GussetLetIn(seam, ids.get(0), ids.get(1), rows);
     }
 
     @Override
@@ -267,6 +292,16 @@ public sealed interface OwnSeam extends Change {
       Seam image =
           new Seam(twin, name.strip(), of.role(), mirror.of(of.a()), mirror.of(of.b()), of.anchors().stream().map(mirror::of).toList(), of.hidden(), of.working(), of.method());
       return given.with(List.of(), List.of(image));
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(twin);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new SeamMirrored(seam, ids.get(0), name);
     }
 
     @Override

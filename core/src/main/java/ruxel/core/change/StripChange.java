@@ -31,19 +31,37 @@ import ruxel.core.strip.WorkedOn;
 
 /** Fabric worked onto the garment: edgings and bands (handbook 11). */
 public sealed interface StripChange extends Change {
-  /** An edging worked, or told anew; refused where it cannot be worked. */
+  /** An edging more; refused where it cannot be worked. */
+  record StripAdded(Strip strip) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return StripCheck.checked(strip).then(checked -> room(garment, strip.id())).then(free -> workable(free.withSettings(free.settings().with(new WorkedStrip(strip))), strip.id()));
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(strip.id());
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new StripAdded(strip.withId(ids.get(0)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Added an edging: " + strip.name().strip();
+    }
+  }
+
+  /** An edging told anew, in its own place among the others; refused where it cannot be worked. */
   record StripTold(Strip strip) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
-      return StripCheck.checked(strip).then(checked -> room(garment, strip.id())).then(free -> workable(with(free), strip.id()));
-    }
-
-    /** In its own place among the others, if it is there already. */
-    private Garment with(Garment garment) {
-      Settings settings = garment.settings();
       WorkedStrip told = new WorkedStrip(strip);
-      boolean isNew = settings.on(WorkedStrip.class, strip.id()).isEmpty();
-      return garment.withSettings(isNew ? settings.with(told) : settings.carried(decision -> decision.replaces(told) ? told : decision));
+      return StripCheck.checked(strip)
+          .then(checked -> known(garment, strip.id()))
+          .then(known -> workable(garment.withSettings(garment.settings().carried(decision -> decision.replaces(told) ? told : decision)), strip.id()));
     }
 
     @Override
@@ -73,7 +91,17 @@ public sealed interface StripChange extends Change {
         return new StripTold(banded(found, wanted)).apply(garment);
       }
       Strip row = new Strip(strip, found.name(), found.from(), found.to(), List.of(wanted.rowBefore()), new Strip.Multiple(2, 0), found.straightOn(), Trims.NONE, Optional.empty(), Optional.empty());
-      return new StripTold(row).apply(garment).then(with -> GarmentStrips.of(with).then(now -> new StripTold(onRow(wanted, now.find(strip).orElseThrow())).apply(with)));
+      return new StripTold(row).apply(garment).then(with -> GarmentStrips.of(with).then(now -> new StripAdded(onRow(wanted, now.find(strip).orElseThrow())).apply(with)));
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(next);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new BandWorkedOn(strip, band, ids.get(0));
     }
 
     private static Strip banded(Strip found, RibBand wanted) {
@@ -105,7 +133,17 @@ public sealed interface StripChange extends Change {
       // The way round a mirror image leads from the image of the end to that of the start.
       Spot from = original.to().map(image::of).orElseGet(() -> unit(image, original.from()));
       Optional<Spot> to = original.to().map(end -> image.of(original.from()));
-      return new StripTold(new Strip(mirror, name, from, to, List.of(), Strip.Multiple.ANY, false, original.trims(), Optional.empty(), Optional.of(strip))).apply(garment);
+      return new StripAdded(new Strip(mirror, name, from, to, List.of(), Strip.Multiple.ANY, false, original.trims(), Optional.empty(), Optional.of(strip))).apply(garment);
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(mirror);
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new StripMirrored(strip, ids.get(0), name);
     }
 
     /** The image of the unit that begins at a spot. */
@@ -210,7 +248,10 @@ public sealed interface StripChange extends Change {
   /** The garment, where there is room for one more, and nothing else is called so. */
   private static Outcome<Garment> room(Garment garment, String id) {
     int others = garment.settings().of(WorkedStrip.class).size();
-    if (garment.settings().on(WorkedStrip.class, id).isEmpty() && others >= WorkedStrip.MOST) {
+    if (garment.settings().on(WorkedStrip.class, id).isPresent()) {
+      return Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.NOWHERE.ofStrip(id), Fact.text("value", id)));
+    }
+    if (others >= WorkedStrip.MOST) {
       return Outcome.refused(
           Finding.of(FindingCode.TOO_MANY, Where.path("$.settings.strips"), Fact.count("count", others + 1L), Fact.text("what", "edgings"), Fact.count("most", WorkedStrip.MOST)));
     }

@@ -29,17 +29,45 @@ import ruxel.core.yarn.Yarn;
 public sealed interface YarnChange extends Change {
   int MOST_YARNS = 100;
 
-  /** A yarn told, or told anew. */
-  record YarnTold(Yarn yarn) implements YarnChange {
+  /** A yarn more. */
+  record YarnAdded(Yarn yarn) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       Settings settings = garment.settings();
-      long others = settings.of(OwnYarn.class).stream().filter(own -> !own.yarn().id().equals(yarn.id())).count();
+      Where where = Where.path("$.settings.yarns");
+      int others = settings.of(OwnYarn.class).size();
+      if (settings.on(OwnYarn.class, yarn.id()).isPresent()) {
+        return Outcome.refused(Finding.of(FindingCode.ID_TAKEN, where, Fact.text("value", yarn.id())));
+      }
       if (others >= MOST_YARNS) {
-        return Outcome.refused(
-            Finding.of(FindingCode.TOO_MANY, Where.path("$.settings.yarns"), Fact.count("count", others + 1), Fact.text("what", "yarns"), Fact.count("most", MOST_YARNS)));
+        return Outcome.refused(Finding.of(FindingCode.TOO_MANY, where, Fact.count("count", others + 1L), Fact.text("what", "yarns"), Fact.count("most", MOST_YARNS)));
       }
       return YarnCheck.checked(yarn).then(checked -> Outcome.of(garment.withSettings(settings.with(new OwnYarn(checked)))));
+    }
+
+    @Override
+    public List<String> added() {
+      return List.of(yarn.id());
+    }
+
+    @Override
+    public Change withAdded(List<String> ids) {
+      return new YarnAdded(yarn.withId(ids.get(0)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Added a yarn: " + yarn.name().strip();
+    }
+  }
+
+  /** A yarn told anew. */
+  record YarnTold(Yarn yarn) implements YarnChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return known(garment, yarn.id())
+          .then(known -> YarnCheck.checked(yarn))
+          .then(checked -> Outcome.of(garment.withSettings(garment.settings().with(new OwnYarn(checked)))));
     }
 
     @Override

@@ -37,13 +37,12 @@ final class YarnCheck {
     number(wrong, "Metres of a ball", yarn.metresPerBall(), 1, Yarn.MOST_METRES);
     number(wrong, "Grams of a ball", yarn.gramsPerBall(), 1, Yarn.MOST_GRAMS);
     number(wrong, "Grams that are left", yarn.left().map(Yarn.Left::grams), 0, Yarn.MOST_LEFT);
-    if (yarn.left().filter(left -> left.after().size() > MOST_AFTER || !left.after().stream().allMatch(Ids::isWellFormed)).isPresent()) {
-      wrong.add(Finding.of(FindingCode.ID_FORM, WHERE, Fact.text("value", "left.after")));
+    int after = yarn.left().map(left -> left.after().size()).orElse(0);
+    if (after > Yarn.Left.MOST_AFTER) {
+      wrong.add(Finding.of(FindingCode.TOO_MANY, WHERE, Fact.count("count", after), Fact.text("what", "works before it was weighed"), Fact.count("most", Yarn.Left.MOST_AFTER)));
     }
     return wrong.isEmpty() ? Outcome.of(trimmed) : Outcome.refused(wrong);
   }
-
-  private static final int MOST_AFTER = 400;
 
   private static void words(List<Finding> wrong, String what, String words, int most) {
     if (words.length() > most) {

@@ -2,6 +2,8 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * Something decided since the recipe, by stable ids (model 5): what it is of, and how it is told when that is gone. A
@@ -25,6 +27,16 @@ public sealed interface Decision
   /** The piece without which it is gone. */
   default Optional<String> ofPiece() {
     return Optional.empty();
+  }
+
+  /** The ids it knows things by: none of them may be given to something else while it is kept. */
+  default Stream<String> names() {
+    return Stream.of(target().stream().filter(String.class::isInstance).map(String.class::cast), ofSeam().stream(), ofPiece().stream()).flatMap(Function.identity());
+  }
+
+  /** Names it among all that is decided: by its kind and its target. */
+  default String key() {
+    return getClass().getSimpleName() + target();
   }
 
   /** Whether both are of one kind and of the same target. */

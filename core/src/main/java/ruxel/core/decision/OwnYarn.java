@@ -1,6 +1,8 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import java.util.stream.Stream;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.yarn.Yarn;
 
 /** A yarn the maker works this garment with. */
@@ -8,6 +10,11 @@ public record OwnYarn(Yarn yarn) implements Decision {
   @Override
   public List<?> target() {
     return List.of(yarn.id());
+  }
+
+  @Override
+  public Stream<String> names() {
+    return Stream.concat(Stream.of(yarn.id()), yarn.left().stream().flatMap(left -> left.after().stream()).map(WorkRef::id));
   }
 
   @Override

@@ -1,6 +1,7 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import java.util.stream.Stream;
 import ruxel.core.strip.Stitches;
 
 /** Stitches of a stretch of a strip: as many as the maker wants, or really worked. */
@@ -8,6 +9,11 @@ public record StripCount(Stitches stitches) implements Decision {
   @Override
   public List<?> target() {
     return List.of(stitches.strip(), stitches.at());
+  }
+
+  @Override
+  public Stream<String> names() {
+    return Stream.of(stitches.strip(), stitches.at().piece());
   }
 
   @Override

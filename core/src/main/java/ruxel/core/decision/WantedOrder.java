@@ -1,6 +1,7 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The seams in the order the maker wants; those that are not there are passed over. */
 public record WantedOrder(List<String> seams) implements Decision {
@@ -11,6 +12,11 @@ public record WantedOrder(List<String> seams) implements Decision {
   @Override
   public List<?> target() {
     return List.of();
+  }
+
+  @Override
+  public Stream<String> names() {
+    return seams.stream();
   }
 
   @Override

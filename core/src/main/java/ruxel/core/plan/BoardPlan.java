@@ -35,7 +35,7 @@ public record BoardPlan(
     String words) {
 
   /** The scheme it is worked by; none where there is nothing to join. */
-  Optional<SchemePlan> worked() {
+  public Optional<SchemePlan> worked() {
     return lines.isEmpty() ? Optional.empty() : schemes.stream().filter(SchemePlan::now).findFirst();
   }
 

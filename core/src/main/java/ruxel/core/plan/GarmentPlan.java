@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.construction.Dimension;
 import ruxel.core.construction.Handle;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.match.Ease;
 import ruxel.core.measure.HouseRules.Rule;
@@ -46,12 +47,13 @@ public record GarmentPlan(
     List<OpeningPlan> edged,
     List<WishView> wishes,
     List<School.Way> schools,
+    List<Gone> gone,
     List<FindingView> findings) {
 
   /** The same with only some of its pieces and seams. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, strips, edged, wishes, schools, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, strips, edged, wishes, schools, gone, findings);
   }
 
   /** The row that joins a seam while it is worked. */
@@ -63,6 +65,12 @@ public record GarmentPlan(
   public List<FindingView> toDecide(String seam) {
     return steps.stream().filter(step -> step.seam().equals(seam)).findFirst().map(StepPlan::toDecide).orElse(List.of());
   }
+
+  /**
+   * Something told that has no place now: by what it is taken away, which seam or strip it is where it is one, what it was, and why it
+   * cannot be.
+   */
+  public record Gone(String key, Optional<WorkRef> of, String words, List<String> why) {}
 
   /** The ladder of ease (handbook 6), and the wavelength of a ripple, for this garment. */
   public record Ladder(List<Rung> rungs, double waveMm) {

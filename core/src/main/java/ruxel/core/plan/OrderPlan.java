@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.decision.Chore;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.order.Alternatives;
 
 /**
@@ -40,9 +41,7 @@ public record OrderPlan(
   public record WorkStep(
       int number,
       Kind kind,
-      Optional<String> seam,
-      Optional<String> board,
-      Optional<String> strip,
+      Optional<WorkRef> of,
       String title,
       String words,
       List<String> todo,
@@ -67,5 +66,5 @@ public record OrderPlan(
    * Ends left to be woven in: made by the step of a seam, 0 for one left on a piece, where, and the step before which they are still easy to reach; those of a
    * board's lines together.
    */
-  public record Tail(Optional<String> seam, Optional<String> board, int ends, int step, String where, Optional<String> before, String words) {}
+  public record Tail(Optional<WorkRef> of, int ends, int step, String where, Optional<String> before, String words) {}
 }

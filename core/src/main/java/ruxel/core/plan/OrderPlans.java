@@ -13,6 +13,7 @@ import ruxel.core.decision.Settings;
 import ruxel.core.glue.FlatWork;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
@@ -223,7 +224,7 @@ final class OrderPlans {
       int step = before + between.stepOf(strip);
       int hang = strip.ends() - (goOn.containsKey(strip.id()) ? 1 : 0);
       String where = hang == 1 ? "where it ends" : "where it begins and ends";
-      hanging.add(new OrderPlan.Tail(Optional.empty(), Optional.empty(), hang, step, where, Optional.empty(), "%s, %s: at any time.".formatted(strip.strip().name(), where)));
+      hanging.add(new OrderPlan.Tail(Optional.of(WorkRef.strip(strip.id())), hang, step, where, Optional.empty(), "%s, %s: at any time.".formatted(strip.strip().name(), where)));
     }
     tails.idle().forEach(tail -> hanging.add(idle(tail)));
     return List.copyOf(hanging);
@@ -231,14 +232,14 @@ final class OrderPlans {
 
   private static OrderPlan.Tail tail(BoardPlan board, BoardPlan.SchemePlan scheme, int step) {
     String words = "%s, %s of %s: at any time.".formatted(board.name(), Wording.counted(scheme.ends(), "ends"), Wording.counted(scheme.passes(), "passes"));
-    return new OrderPlan.Tail(Optional.empty(), Optional.of(board.id()), scheme.ends(), step, "where a yarn begins or ends between the squares", Optional.empty(), words);
+    return new OrderPlan.Tail(Optional.of(WorkRef.board(board.id())), scheme.ends(), step, "where a yarn begins or ends between the squares", Optional.empty(), words);
   }
 
   /** One that hangs before the first step. */
   private OrderPlan.Tail idle(KeptTails.Tail tail) {
     Optional<ResolvedSeam> over = tails.over(tail).map(SeamMatch::seam);
     String words = over.map(seam -> "before the %s runs over it".formatted(Wording.low(seam.seam().name()))).orElse("at any time");
-    return new OrderPlan.Tail(Optional.empty(), Optional.empty(), 1, 0, tail.where(), over.map(seam -> seam.seam().id()), "%s, %s: %s.".formatted(Wording.capital(tail.words()), tail.where(), words));
+    return new OrderPlan.Tail(Optional.empty(), 1, 0, tail.where(), over.map(seam -> seam.seam().id()), "%s, %s: %s.".formatted(Wording.capital(tail.words()), tail.where(), words));
   }
 
   private Optional<Integer> node(Join join, boolean start) {
@@ -253,6 +254,6 @@ final class OrderPlans {
             .findFirst()
             .map(later -> matches.get(later).seam());
     String words = over.map(later -> "before the %s runs over it".formatted(Wording.low(later.seam().name()))).orElse("at any time");
-    return new OrderPlan.Tail(Optional.of(seam.seam().id()), Optional.empty(), 1, index + 1, where, over.map(later -> later.seam().id()), "%s, %s: %s.".formatted(seam.seam().name(), where, words));
+    return new OrderPlan.Tail(Optional.of(WorkRef.seam(seam.seam().id())), 1, index + 1, where, over.map(later -> later.seam().id()), "%s, %s: %s.".formatted(seam.seam().name(), where, words));
   }
 }

@@ -155,6 +155,7 @@ public final class Planner {
         edgings.openings(StepPlans.names(resolved.seams())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
+        new GoneList(garment, layout).all(resolved.seams(), edgings.strips()),
         views);
   }
 

@@ -9,6 +9,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.Chore;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
@@ -114,7 +115,7 @@ final class WorkPath {
             Method.of(board.joining().method()).orElseThrow().title(wording), scheme.title(), Wording.counted(scheme.passes(), "passes"), wording.yarn(scheme.yarnMm()), Wording.counted(scheme.ends(), "ends"), Wording.uncapital(board.joining().crossingWords()));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.BOARD, Optional.empty(), Optional.of(board.id()), Optional.empty(), "Join the squares of the " + Wording.low(board.name()), words,
+            path.size() + 1, Kind.BOARD, Optional.of(WorkRef.board(board.id())), "Join the squares of the " + Wording.low(board.name()), words,
             board.lines().stream().map(line -> "%s: %s.".formatted(line.title(), Wording.counted(line.joints(), "joints"))).toList(), true, true, true, joining, endsSoFar, minutesSoFar, List.of(), Optional.empty(), false));
   }
 
@@ -129,7 +130,7 @@ final class WorkPath {
     String words = "%s%s, %s high, %s of yarn. %s".formatted(goesOn, strip.opening(), wording.length(strip.heightMm()), wording.yarn(strip.yarnMm()), String.join(" ", strip.effects()));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.EDGING, Optional.empty(), Optional.empty(), Optional.of(strip.id()), "Work the " + Wording.low(strip.strip().name()), words, todo, from.isEmpty(), true, false, own, endsSoFar,
+            path.size() + 1, Kind.EDGING, Optional.of(WorkRef.strip(strip.id())), "Work the " + Wording.low(strip.strip().name()), words, todo, from.isEmpty(), true, false, own, endsSoFar,
             minutesSoFar, strips.mayComeBefore(strip), Optional.empty(), false));
   }
 
@@ -153,14 +154,14 @@ final class WorkPath {
     edging.ifPresent(strip -> words.add("Do not cut yet: the %s goes on from here.".formatted(Wording.low(strip.called()))));
     path.add(
         new WorkStep(
-            path.size() + 1, Kind.SEAM, Optional.of(seam.seam().id()), Optional.empty(), Optional.empty(), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && tail.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty() && edging.isEmpty(), isFlat, own, endsSoFar,
+            path.size() + 1, Kind.SEAM, Optional.of(WorkRef.seam(seam.seam().id())), SeamWords.title(seam), String.join(" ", words), todo, from.isEmpty() && tail.isEmpty() && !rows.takesUpALoop(seam.seam().id()), to.isEmpty() && edging.isEmpty(), isFlat, own, endsSoFar,
             minutesSoFar, List.of(), Optional.empty(), false));
   }
 
   private void add(Chore chore, String title, String words, List<String> todo) {
     double own = chore == Chore.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
-    path.add(new WorkStep(path.size() + 1, Kind.of(chore), Optional.empty(), Optional.empty(), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of(), Optional.of(chore), done.contains(chore)));
+    path.add(new WorkStep(path.size() + 1, Kind.of(chore), Optional.empty(), title, words, todo, false, false, false, own, endsSoFar, minutesSoFar, List.of(), Optional.of(chore), done.contains(chore)));
   }
 
   private static boolean isOf(Optional<RowPlan> row, Join join) {

@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.yarn.Yarn;
 
 /**
@@ -9,18 +10,11 @@ import ruxel.core.yarn.Yarn;
  * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
  */
 public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<TailView> tails, List<String> withoutMethod, Optional<WeightView> weight) {
-  /** A yarn: what its seams still need, what is left, how many balls to buy, and the id of the work at which it runs out. */
-  public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<String> runsOut, List<Stage> stages, String words) {}
+  /** A yarn: what its seams still need, what is left, how many balls to buy, and the work at which it runs out. */
+  public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<WorkRef> runsOut, List<Stage> stages, String words) {}
 
   /** Work in its order: what it takes of a yarn, and what is left of it then where that was weighed (less than 0: so much is lacking). */
-  public record Stage(Work work, String id, String name, double takesMm, Optional<Double> leftMm) {}
-
-  /** What takes yarn. */
-  public enum Work {
-    BOARD,
-    SEAM,
-    STRIP
-  }
+  public record Stage(WorkRef of, String name, double takesMm, Optional<Double> leftMm) {}
 
   /** A seam: its length times the factor and the tails; {@code twiceMm} is the rule of thumb shown beside it. */
   public record SeamYarn(

@@ -19,6 +19,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
@@ -101,39 +102,47 @@ final class YarnPlans {
     return inOrder;
   }
 
-  private record Taker(YarnPlan.Work work, String id, Where where, String name, double mm) {}
+  private record Taker(WorkRef of, Where where, String name, double mm) {}
 
   /** All that takes a yarn, in the order of work: edging rows and squares into boards before any seam, a joining row with its first seam, strips after them; what was worked when it was weighed needs nothing. */
   private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
-    Set<String> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
+    Set<WorkRef> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
     // Edging rows come before the seams of their piece.
-    Set<String> begun = inOrder.stream().map(SeamMatch::seam).filter(seam -> worked.contains(seam.seam().id())).flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream())).map(span -> span.piece().id()).collect(Collectors.toSet());
+    Set<String> begun = inOrder.stream().map(SeamMatch::seam).filter(seam -> worked.contains(WorkRef.seam(seam.seam().id()))).flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream())).map(span -> span.piece().id()).collect(Collectors.toSet());
     List<Taker> takers = new ArrayList<>();
     strips.stream().filter(strip -> strip.row().filter(row -> row.seams().isEmpty() && !begun.contains(row.piece())).isPresent()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
     for (BoardPlan board : boards) {
-      if (!worked.contains(board.id()) && materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
-        double mm = board.schemes().stream().filter(BoardPlan.SchemePlan::now).mapToDouble(BoardPlan.SchemePlan::yarnMm).sum();
-        takers.add(new Taker(YarnPlan.Work.BOARD, board.id(), Where.piece(board.id()), "squares of the " + Wording.low(board.name()), mm));
+      double share = shareLeft(board, worked);
+      if (share > 0 && materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
+        double mm = share * board.worked().map(BoardPlan.SchemePlan::yarnMm).orElse(0.0);
+        takers.add(new Taker(WorkRef.board(board.id()), Where.piece(board.id()), "squares of the " + Wording.low(board.name()), mm));
       }
     }
     for (SeamMatch match : inOrder) {
       Seam seam = match.seam().seam();
-      if (worked.contains(seam.id())) {
+      if (worked.contains(WorkRef.seam(seam.id()))) {
         continue;
       }
       strips.stream().filter(strip -> strip.row().flatMap(row -> row.seams().stream().findFirst()).filter(seam.id()::equals).isPresent()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
       if (strands.containsKey(seam.id()) && materials.ofSeam(match).filter(yarn::equals).isPresent()) {
-        takers.add(new Taker(YarnPlan.Work.SEAM, seam.id(), Where.seam(seam.id()), Wording.low(seam.name()), tails.newMm(match.seam().join(), strands.get(seam.id()))));
+        takers.add(new Taker(WorkRef.seam(seam.id()), Where.seam(seam.id()), Wording.low(seam.name()), tails.newMm(match.seam().join(), strands.get(seam.id()))));
       }
     }
     strips.stream().filter(strip -> strip.row().isEmpty()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
     return takers;
   }
 
-  private Optional<Taker> taker(StripPlan strip, Yarn yarn, Set<String> worked) {
-    boolean isIts = !worked.contains(strip.id()) && materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent();
+  /** How much of the joining of a board is still to be done, by the joints of its lines. */
+  private static double shareLeft(BoardPlan board, Set<WorkRef> worked) {
+    int all = board.lines().stream().mapToInt(BoardPlan.LinePlan::joints).sum();
+    int left = board.lines().stream().filter(line -> !worked.contains(WorkRef.line(board.id(), line.id()))).mapToInt(BoardPlan.LinePlan::joints).sum();
+    return all == 0 || worked.contains(WorkRef.board(board.id())) ? 0 : (double) left / all;
+  }
+
+  private Optional<Taker> taker(StripPlan strip, Yarn yarn, Set<WorkRef> worked) {
+    boolean isIts = !worked.contains(WorkRef.strip(strip.id())) && materials.ofStrip(strip.strip()).filter(yarn::equals).isPresent();
     Where where = strip.row().map(row -> Where.edge(row.piece(), row.edges().get(0))).orElse(Where.NOWHERE).ofStrip(strip.id());
-    return isIts ? Optional.of(new Taker(YarnPlan.Work.STRIP, strip.id(), where, Wording.low(strip.called()), strip.yarnMm())) : Optional.empty();
+    return isIts ? Optional.of(new Taker(WorkRef.strip(strip.id()), where, Wording.low(strip.called()), strip.yarnMm())) : Optional.empty();
   }
 
   private YarnPlan.YarnSum sum(Yarn yarn, List<Taker> takers) {
@@ -144,7 +153,7 @@ final class YarnPlans {
     for (Taker taker : takers) {
       needed += taker.mm();
       Optional<Double> then = left.isPresent() ? Optional.of(left.getAsDouble() - needed) : Optional.empty();
-      stages.add(new YarnPlan.Stage(taker.work(), taker.id(), Wording.capital(taker.name()), taker.mm(), then));
+      stages.add(new YarnPlan.Stage(taker.of(), Wording.capital(taker.name()), taker.mm(), then));
       if (runsOut.isEmpty() && then.filter(mm -> mm < 0).isPresent()) {
         runsOut = Optional.of(taker);
       }
@@ -157,7 +166,7 @@ final class YarnPlans {
         taker -> findings.add(Finding.of(FindingCode.LESS_YARN, taker.where(), Fact.text("yarn", yarn.name()), Fact.text("seam", taker.name()), Fact.length("lacks", lacks))));
     Optional<Integer> buy = lacks > 0 ? yarn.metresPerBall().map(metres -> (int) Math.ceil(lacks / (metres * MM_PER_M))) : Optional.empty();
     return new YarnPlan.YarnSum(
-        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Taker::id),
+        yarn, yarn.id(), yarn.mmPerGram().stream().boxed().findFirst(), needed, left.stream().boxed().findFirst(), buy, runsOut.map(Taker::of),
         List.copyOf(stages), words(needed, left, buy));
   }
 

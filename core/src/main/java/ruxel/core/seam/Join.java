@@ -6,12 +6,7 @@ public sealed interface Join {
   record OfSeam(String id) implements Join {}
 
   /** A line of a board, by the board's piece and its own id there. */
-  record OfLine(String piece, String line) implements Join {
-    @Override
-    public String id() {
-      return piece + "/" + line;
-    }
-  }
+  record OfLine(String piece, String id) implements Join {}
 
   /** A strip worked onto an edge, by its id. */
   record OfStrip(String id) implements Join {}
@@ -19,14 +14,10 @@ public sealed interface Join {
   /** The ends of a strip that is worked in rounds, by its id. */
   record OfEnds(String id) implements Join {}
 
-  static Join line(String piece, String line) {
-    return new OfLine(piece, line);
-  }
-
   static Join seam(String id) {
     return new OfSeam(id);
   }
 
-  /** Its id among joins of its kind. */
+  /** Its id among joins of its kind; of a line, among those of its board. */
   String id();
 }

@@ -41,6 +41,11 @@ public record Strip(
     return new Strip(id, name, to.isEmpty() ? unit.apply(from) : cut.apply(from), to.map(cut), rounds, multiple, straightOn, trims, band, mirrorOf);
   }
 
+  /** The same by another id. */
+  public Strip withId(String other) {
+    return new Strip(other, name, from, to, rounds, multiple, straightOn, trims, band, mirrorOf);
+  }
+
   /** The same in another's place, as its mirror image. */
   Strip like(Strip original) {
     return new Strip(id, name, from, to, original.rounds, original.multiple, original.straightOn, original.trims.mirrored(), original.band, mirrorOf);

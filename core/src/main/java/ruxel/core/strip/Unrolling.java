@@ -53,7 +53,7 @@ final class Unrolling {
     Optional<Piece> piece = pieces.stream().filter(each -> each.id().equals(spot.piece())).findFirst();
     Optional<Edge> edge = piece.flatMap(each -> each.edge(spot.edge()));
     OptionalInt cut = edge.map(each -> spot.cut().on(each)).orElse(OptionalInt.empty());
-    Where where = Where.edge(spot.piece(), spot.edge());
+    Where where = Where.edge(spot.piece(), spot.edge()).ofStrip(strip.id());
     if (cut.isEmpty()) {
       return Outcome.refused(Finding.of(FindingCode.STRIP_GONE, where, Fact.text("strip", strip.name())));
     }
@@ -109,7 +109,7 @@ final class Unrolling {
       atoms.addAll(atoms(way, 0, from.segment().fromHalf() / 2, to.unit()));
       return Outcome.of(merged(atoms, false));
     }
-    return Outcome.refused(Finding.of(FindingCode.STRIP_APART, Where.edge(strip.from().piece(), strip.from().edge()), Fact.text("strip", strip.name())));
+    return Outcome.refused(Finding.of(FindingCode.STRIP_APART, Where.edge(strip.from().piece(), strip.from().edge()).ofStrip(strip.id()), Fact.text("strip", strip.name())));
   }
 
   /** Units of a segment, parted where another run, another square or a corner inside the edge begins; in the order of travel. */

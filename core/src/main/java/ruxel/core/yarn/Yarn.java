@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import ruxel.core.identity.WorkRef;
 
 /**
  * A yarn the maker works with (handbook 3): what its label says, its traits, and what is left of it. Lengths of a ball in metres,
@@ -54,8 +55,11 @@ public record Yarn(
     STEAMABLE
   }
 
-  /** What was weighed, once some seams, boards and strips had been worked. */
-  public record Left(double grams, List<String> after) {
+  /** What was weighed, and the work that had been done by then. */
+  public record Left(double grams, List<WorkRef> after) {
+    /** Every seam and line there may be, with as many boards and strips. */
+    public static final int MOST_AFTER = 5_000;
+
     public Left {
       after = List.copyOf(after);
     }
@@ -65,6 +69,11 @@ public record Yarn(
     Set<Trait> sorted = EnumSet.noneOf(Trait.class);
     sorted.addAll(traits);
     traits = Collections.unmodifiableSet(sorted);
+  }
+
+  /** The same by another id. */
+  public Yarn withId(String other) {
+    return new Yarn(other, name, colour, weight, fibre, metresPerBall, gramsPerBall, traits, left);
   }
 
   public boolean is(Trait trait) {

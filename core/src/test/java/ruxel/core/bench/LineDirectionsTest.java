@@ -76,7 +76,7 @@ class LineDirectionsTest {
     BenchPlan left = plan(PULLOVER, "front.left", "column.1.1");
     BenchPlan right = plan(PULLOVER, "front.right", "column.1.1");
     assertThat(right.joints()).isEqualTo(left.joints());
-    Garment red = with(PULLOVER, new BoardChange.ColourwayTold("brick", "Brick", Dye.MADDER, Optional.empty()), new BoardChange.SquareColoured("front.left", 1, 1, Optional.of("brick"), false));
+    Garment red = with(PULLOVER, new BoardChange.ColourwayAdded("brick", "Brick", Dye.MADDER, Optional.empty()), new BoardChange.SquareColoured("front.left", 1, 1, Optional.of("brick"), false));
     assertThat(plan(red, "front.left", "column.1.1").squares().get(0).colour()).isEqualTo(Dye.MADDER);
     Garment leftHanded = PULLOVER.withWording(new Wording(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT));
     assertThat(plan(leftHanded, "back", "row.1.1").fromRight()).isNotEqualTo(plan(PULLOVER, "back", "row.1.1").fromRight());

@@ -15,6 +15,7 @@ import ruxel.core.change.StripChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
+import ruxel.core.decision.WorkedStrip;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
@@ -132,6 +133,7 @@ class StripDirectionsTest {
   }
 
   private static Garment told(Garment garment, Strip strip) {
-    return ((Outcome.Good<Garment>) new StripChange.StripTold(strip).apply(garment)).value();
+    boolean isThere = garment.settings().on(WorkedStrip.class, strip.id()).isPresent();
+    return ((Outcome.Good<Garment>) (isThere ? new StripChange.StripTold(strip) : new StripChange.StripAdded(strip)).apply(garment)).value();
   }
 }

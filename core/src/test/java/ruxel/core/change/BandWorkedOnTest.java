@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import ruxel.core.change.StripChange.BandWorkedOn;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -34,7 +34,7 @@ class BandWorkedOnTest {
     Garment pullover = Wardrobe.pullover();
     Spot from = Wardrobe.plan(pullover).gluing().openings().stream().filter(open -> open.name().equals(opening)).findFirst().orElseThrow().start();
     Strip strip = new Strip("one", opening, from, Optional.empty(), List.of(Round.usual(Stitch.DC, 7)), new Strip.Multiple(3, 1), true, Trims.NONE, Optional.empty(), Optional.empty());
-    return good(new StripTold(strip).apply(pullover));
+    return good(new StripAdded(strip).apply(pullover));
   }
 
   /** On a neck of row ends and stitches: single crochets of 5 / 0.90 mm, an even number, and as many rows of the band as there are. */

@@ -18,6 +18,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.plan.BoardPlan;
@@ -106,20 +107,20 @@ class BoardChangeTest {
   @Test
   void boardsAreStepsOfTheOrder() {
     Yarn wool = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
-    GarmentPlan plan = plan(with(PULLOVER, new YarnChange.YarnTold(wool)));
+    GarmentPlan plan = plan(with(PULLOVER, new YarnChange.YarnAdded(wool)));
     List<OrderPlan.WorkStep> boards = plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.BOARD).toList();
-    assertThat(boards).extracting(step -> step.board().orElseThrow()).containsExactly("back", "front", "sleeve.left", "sleeve.right");
+    assertThat(boards).extracting(step -> step.of().orElseThrow()).containsExactly(WorkRef.board("back"), WorkRef.board("front"), WorkRef.board("sleeve.left"), WorkRef.board("sleeve.right"));
     for (int i = 0; i < boards.size(); i++) {
       assertThat(boards.get(i).todo()).hasSameSizeAs(plan.boards().get(i).lines());
     }
-    assertThat(plan.order().steps().indexOf(boards.get(3))).isLessThan(plan.order().steps().indexOf(plan.order().steps().stream().filter(step -> step.seam().isPresent()).findFirst().orElseThrow()));
+    assertThat(plan.order().steps().indexOf(boards.get(3))).isLessThan(plan.order().steps().indexOf(plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM).findFirst().orElseThrow()));
     assertThat(boards.get(0).endsSoFar()).isEqualTo(plan.boards().get(0).schemes().get(0).ends());
     List<YarnPlan.Stage> stages = plan.yarn().yarns().get(0).stages();
-    assertThat(stages.get(0).id()).isEqualTo("back");
+    assertThat(stages.get(0).of()).isEqualTo(WorkRef.board("back"));
     assertThat(stages.get(0).takesMm()).isCloseTo(plan.boards().get(0).schemes().get(0).yarnMm(), within(1e-6));
     Yarn little = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.of(new Yarn.Left(10, List.of())));
-    GarmentPlan short20 = plan(with(PULLOVER, new YarnChange.YarnTold(little)));
-    assertThat(short20.yarn().yarns().get(0).runsOut()).as("20 m end in the second board").contains("front");
+    GarmentPlan short20 = plan(with(PULLOVER, new YarnChange.YarnAdded(little)));
+    assertThat(short20.yarn().yarns().get(0).runsOut()).as("20 m end in the second board").contains(WorkRef.board("front"));
     assertThat(short20.findings()).filteredOn(finding -> finding.code() == FindingCode.LESS_YARN).singleElement().matches(finding -> finding.piece().equals(Optional.of("front")) && finding.sentence().contains("squares of the front"));
     assertThat(AssemblySheet.of(plan).boards().get(0).lines()).hasSize(9);
     assertThat(AssemblySheet.of(plan).boards().get(0).words()).startsWith("Whip stitch, both loops. Rows first: 9 passes, ");
@@ -185,7 +186,7 @@ class BoardChangeTest {
   }
 
   private static BoardChange told(String id, int made) {
-    return new BoardChange.ColourwayTold(id, "Colour " + id, Dye.WELD, Optional.of(made));
+    return new BoardChange.ColourwayAdded(id, "Colour " + id, Dye.WELD, Optional.of(made));
   }
 
   private static Optional<String> colour(Garment garment, String piece, int row, int column) {

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.change.EdgeChange.RunTold;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.RunPart;
 import ruxel.core.finding.Outcome;
@@ -59,7 +59,7 @@ class HeldBackEdgingTest {
 
   private static Garment edged(Garment garment) {
     GarmentPlan.OpeningPlan opening = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals("Left armhole")).findFirst().orElseThrow();
-    return good(new StripTold(new Strip("one", "Edging", opening.start(), Optional.empty(), List.of(new Round(Stitch.SC, 6.25, 6.25, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
+    return good(new StripAdded(new Strip("one", "Edging", opening.start(), Optional.empty(), List.of(new Round(Stitch.SC, 6.25, 6.25, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
   }
 
   private static Garment good(Outcome<Garment> outcome) {

@@ -14,13 +14,14 @@ import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.change.SeamChange.MethodChosen;
 import ruxel.core.change.StripChange.StripStitches;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.decision.RunPart;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -79,8 +80,8 @@ class RowsAsStripsTest {
     GarmentPlan plan = Wardrobe.plan(edged);
     GarmentPlan before = Wardrobe.plan(PULLOVER);
     List<OrderPlan.WorkStep> steps = plan.order().steps();
-    int step = steps.stream().map(OrderPlan.WorkStep::strip).toList().indexOf(Optional.of("sleeve.left:front"));
-    int first = steps.stream().map(OrderPlan.WorkStep::seam).toList().indexOf(Optional.of(firstOf(plan, "sleeve.left")));
+    int step = steps.stream().map(OrderPlan.WorkStep::of).toList().indexOf(Optional.of(WorkRef.strip("sleeve.left:front")));
+    int first = steps.stream().map(OrderPlan.WorkStep::of).toList().indexOf(Optional.of(WorkRef.seam(firstOf(plan, "sleeve.left"))));
     assertThat(step).isNotNegative().isEqualTo(first - 1);
     assertThat(plan.order().ends()).as("fastened on, and fastened off").isEqualTo(before.order().ends() + 2);
     assertThat(plan.order().passes()).isEqualTo(before.order().passes() + 1);
@@ -133,7 +134,7 @@ class RowsAsStripsTest {
     Garment edged = good(Change.applyAll(PULLOVER, List.of(yarn("wool"), yarn("silk"), new EdgingWorked("front", "neck", 1, 6, 60), new YarnChange.StripYarned("front:neck", Optional.of("silk")))));
     GarmentPlan plan = Wardrobe.plan(edged);
     assertThat(plan.yarn().strips()).singleElement().matches(in -> in.strip().equals("front:neck") && in.told() && in.yarn().equals(Optional.of("silk")));
-    assertThat(plan.yarn().yarns()).filteredOn(sum -> sum.id().equals("silk")).flatExtracting(YarnPlan.YarnSum::stages).extracting(YarnPlan.Stage::id).containsExactly("front:neck");
+    assertThat(plan.yarn().yarns()).filteredOn(sum -> sum.id().equals("silk")).flatExtracting(YarnPlan.YarnSum::stages).extracting(YarnPlan.Stage::of).containsExactly(WorkRef.strip("front:neck"));
     Garment out = good(new EdgingWorked("front", "neck", 0, 0, 0).apply(edged));
     assertThat(out.settings()).isEqualTo(good(Change.applyAll(PULLOVER, List.of(yarn("wool"), yarn("silk")))).settings());
     assertThat(new YarnChange.StripYarned("front:neck", Optional.of("silk")).apply(out).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_UNKNOWN);
@@ -142,7 +143,7 @@ class RowsAsStripsTest {
   /** An edging round the neck stays where it is when a row over shoulders and neck is kept back below it, and when that is no more. */
   @Test
   void anEdgingStaysOnItsEdgeWhenRowsComeUnderIt() {
-    Garment edged = good(new StripTold(strip("neck", "Neck")).apply(PULLOVER));
+    Garment edged = good(new StripAdded(strip("neck", "Neck")).apply(PULLOVER));
     StripPlan bare = Wardrobe.plan(edged).strips().get(0);
     int back = bare.inner().stream().map(StripPlan.InnerPlan::piece).toList().indexOf("back");
     Garment counted = good(new StripStitches("neck", bare.inner().get(back).at(), Optional.of(31), Optional.of(30)).apply(edged));
@@ -151,7 +152,7 @@ class RowsAsStripsTest {
     assertThat(over.innerMm()).isCloseTo(bare.innerMm(), within(1e-6));
     assertThat(over.inner().get(back)).matches(inner -> inner.wanted().equals(Optional.of(31)) && inner.worked().equals(Optional.of(30)));
     assertThat(Wardrobe.plan(joined).findings()).extracting(FindingView::code).doesNotContain(FindingCode.STRIP_GONE, FindingCode.STRIP_COUNT_GONE);
-    Garment told = good(new StripTold(over.strip()).apply(joined));
+    Garment told = good(new StripChange.StripTold(over.strip()).apply(joined));
     assertThat(new EdgingWorked("back", "shoulder.left", 0, 0, 0).apply(told).findings()).singleElement().matches(finding -> finding.code() == FindingCode.ROW_JOINS);
     Garment out = good(Change.applyAll(told, List.of(new MethodChosen("shoulder.left", "sc-both"), new MethodChosen("shoulder.right", "sc-both"), new EdgingWorked("back", "shoulder.left", 0, 0, 0), new EdgingWorked("back", "neck", 0, 0, 0), new EdgingWorked("back", "shoulder.right", 0, 0, 0))));
     StripPlan again = Wardrobe.plan(out).strips().get(0);
@@ -161,7 +162,7 @@ class RowsAsStripsTest {
   /** The same when the edge is told run by run. */
   @Test
   void anEdgingStaysOnItsEdgeWhenARunIsTold() {
-    Garment edged = good(new StripTold(strip("neck", "Neck")).apply(PULLOVER));
+    Garment edged = good(new StripAdded(strip("neck", "Neck")).apply(PULLOVER));
     String run = edge(PULLOVER, "back", "neck").runs().get(0).id();
     int units = edge(PULLOVER, "back", "neck").units();
     RunPart part = new RunPart(UnitKind.STITCH_TOP, units / 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
@@ -171,7 +172,7 @@ class RowsAsStripsTest {
   }
 
   private static String firstOf(GarmentPlan plan, String piece) {
-    return plan.order().steps().stream().flatMap(step -> step.seam().stream()).filter(id -> plan.seams().stream().filter(seam -> seam.id().equals(id)).flatMap(seam -> Stream.of(seam.a(), seam.b())).flatMap(side -> side.rails().stream()).anyMatch(rail -> rail.piece().equals(piece))).findFirst().orElseThrow();
+    return plan.order().steps().stream().flatMap(step -> step.of().stream()).filter(WorkRef.OfSeam.class::isInstance).map(WorkRef::id).filter(id -> plan.seams().stream().filter(seam -> seam.id().equals(id)).flatMap(seam -> Stream.of(seam.a(), seam.b())).flatMap(side -> side.rails().stream()).anyMatch(rail -> rail.piece().equals(piece))).findFirst().orElseThrow();
   }
 
   private static <T> List<T> reversed(List<T> all) {
@@ -180,8 +181,8 @@ class RowsAsStripsTest {
     return reversed;
   }
 
-  private static YarnChange.YarnTold yarn(String id) {
-    return new YarnChange.YarnTold(new Yarn(id, id, "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty()));
+  private static YarnChange.YarnAdded yarn(String id) {
+    return new YarnChange.YarnAdded(new Yarn(id, id, "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty()));
   }
 
   private static Strip strip(String id, String opening) {

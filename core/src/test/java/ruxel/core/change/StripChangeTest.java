@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.change.StripChange.StripMirrored;
 import ruxel.core.change.StripChange.StripRemoved;
 import ruxel.core.change.StripChange.StripStitches;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.change.StripChange.StripTold;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Finding;
@@ -43,7 +44,7 @@ class StripChangeTest {
   /** Single crochet round the armholes of a vest: the right one has the left one's counts, whatever is set there. */
   @Test
   void theSecondArmholeIsAsTheFirst() {
-    Garment vest = good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()));
+    Garment vest = good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()));
     Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(vest));
     Garment set = good(new StripStitches("left-armhole", start(both, 0), Optional.of(41), Optional.empty()).apply(both));
     for (Garment garment : List.of(both, set)) {
@@ -59,7 +60,7 @@ class StripChangeTest {
   /** What was really worked on the first is the target of the second; the first is told how it lies. */
   @Test
   void whatWasWorkedIsTheTargetOfTheSecond() {
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()))));
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()))));
     int planned = stitches(Wardrobe.plan(both), "left-armhole").get(0);
     Garment worked = good(new StripStitches("left-armhole", start(both, 0), Optional.empty(), Optional.of(planned + 6)).apply(both));
     GarmentPlan plan = Wardrobe.plan(worked);
@@ -76,7 +77,7 @@ class StripChangeTest {
   /** Both sides are compared once the second is counted: with what was worked on the first, else with what was planned there. */
   @Test
   void theSecondArmholeIsHeldAgainstTheFirst() {
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()))));
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()))));
     StripPlan right = Wardrobe.plan(both).strips().get(1);
     int planned = right.rounds().get(0).segments().get(0).stitches();
     Spot at = right.inner().get(0).at();
@@ -103,7 +104,7 @@ class StripChangeTest {
       Wardrobe.number(answers, "shoulderStitches", shoulder);
       Wardrobe.number(answers, "neckCentre", 4);
       Garment pullover = Wardrobe.garment(answers);
-      GarmentPlan plan = Wardrobe.plan(good(new StripTold(strip(pullover, "Neck", 2)).apply(pullover)));
+      GarmentPlan plan = Wardrobe.plan(good(new StripAdded(strip(pullover, "Neck", 2)).apply(pullover)));
       StripPlan neck = plan.strips().get(0);
       assertThat(neck.rounds().get(0).total() % 2).isZero();
       assertThat(neck.rounds().get(0).segments()).filteredOn(segment -> segment.kind() == UnitKind.SEAM_PLACE).hasSize(2).allMatch(segment -> segment.stitches() == 1);
@@ -134,7 +135,7 @@ class StripChangeTest {
     Garment pullover = Wardrobe.garment(answers);
     Strip plain = strip(pullover, "Neck", 1);
     Round dc = new Round(Stitch.DC, 5, 15, false);
-    GarmentPlan plan = Wardrobe.plan(good(new StripTold(new Strip("neck", "Neck edging", plain.from(), Optional.empty(), List.of(dc, dc), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(pullover)));
+    GarmentPlan plan = Wardrobe.plan(good(new StripAdded(new Strip("neck", "Neck edging", plain.from(), Optional.empty(), List.of(dc, dc), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(pullover)));
     StripPlan neck = plan.strips().get(0);
     assertThat(neck.effects()).contains("The neck gets 6 cm narrower and 3 cm less deep.", "Neck 18 cm wide, 12 cm with it.");
     double before = Wardrobe.plan(pullover).wearer().stream().filter(check -> check.what().equals("Neck")).findFirst().orElseThrow().found();
@@ -147,7 +148,7 @@ class StripChangeTest {
   void bandsMadeSeparately() {
     Garment pullover = Wardrobe.pullover();
     Strip cuff = strip(pullover, "Left cuff", 1);
-    Garment banded = good(new StripTold(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new RibBand(RibBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty(), false)), Optional.empty())).apply(pullover));
+    Garment banded = good(new StripAdded(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new RibBand(RibBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty(), false)), Optional.empty())).apply(pullover));
     StripPlan plan = Wardrobe.plan(banded).strips().get(0);
     StripPlan.BandPlan band = plan.band().orElseThrow();
     assertThat(band.rows() % 2).isZero();
@@ -160,16 +161,18 @@ class StripChangeTest {
   void whatCannotBeIsRefused() {
     Garment vest = vest();
     Strip good = strip(vest, "Left armhole", 1);
-    assertThat(codes(new StripTold(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0, Optional.empty())), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
+    assertThat(codes(new StripAdded(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0, Optional.empty())), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
         .contains(FindingCode.NAME_LENGTH, FindingCode.STRIP_RANGE)
         .hasSize(8);
     Spot shoulder = Spot.cut("back", "upper", Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));
-    assertThat(codes(new StripTold(new Strip("a", "A", shoulder, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(vest))).hasSize(1).containsAnyOf(FindingCode.STRIP_TAKEN, FindingCode.STRIP_GONE);
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripTold(good).apply(vest))));
+    assertThat(codes(new StripAdded(new Strip("a", "A", shoulder, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(vest))).hasSize(1).containsAnyOf(FindingCode.STRIP_TAKEN, FindingCode.STRIP_GONE);
+    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripAdded(good).apply(vest))));
     assertThat(codes(new StripRemoved("left-armhole").apply(both))).containsExactly(FindingCode.STRIP_STOOD_ON);
     assertThat(good(new StripRemoved("left-armhole").apply(good(new StripRemoved("right-armhole").apply(both))))).isEqualTo(vest);
     assertThat(codes(new StripRemoved("none").apply(vest))).containsExactly(FindingCode.STRIP_UNKNOWN);
-    Garment rounds = good(new StripTold(good).apply(vest));
+    Garment rounds = good(new StripAdded(good).apply(vest));
+    assertThat(codes(new StripAdded(good).apply(rounds))).as("it is there").containsExactly(FindingCode.ID_TAKEN);
+    assertThat(codes(new StripTold(good).apply(vest))).as("it is not there").containsExactly(FindingCode.STRIP_UNKNOWN);
     assertThat(codes(new StripTold(new Strip("left-armhole", "A", good.from(), Optional.empty(), Collections.nCopies(60, new Round(Stitch.TR, 6, 80, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(rounds))).containsExactly(FindingCode.STRIP_SHUT);
   }
 
@@ -179,7 +182,7 @@ class StripChangeTest {
     Garment vest = vest();
     Strip plain = strip(vest, "Left armhole", 2);
     Strip picots = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), plain.rounds(), plain.multiple(), false, new Trims(Optional.empty(), Optional.of(2), Optional.empty(), Optional.empty()), Optional.empty(), Optional.empty());
-    GarmentPlan plan = Wardrobe.plan(good(new StripTold(picots).apply(vest)));
+    GarmentPlan plan = Wardrobe.plan(good(new StripAdded(picots).apply(vest)));
     int total = plan.strips().get(0).outer().units();
     assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.PICOTS_OFF).extracting(FindingView::sentence).singleElement().asString().contains(String.valueOf(total));
   }
@@ -191,13 +194,13 @@ class StripChangeTest {
     Strip cuff = strip(squares, "Left cuff", 1);
     for (int to : List.of(24, 5)) {
       Strip gathered = new Strip(cuff.id(), cuff.name(), cuff.from(), cuff.to(), cuff.rounds(), cuff.multiple(), false, new Trims(Optional.of(to), Optional.empty(), Optional.empty(), Optional.empty()), Optional.empty(), Optional.empty());
-      GarmentPlan plan = Wardrobe.plan(good(new StripTold(gathered).apply(squares)));
+      GarmentPlan plan = Wardrobe.plan(good(new StripAdded(gathered).apply(squares)));
       StripPlan.RoundPlan first = plan.strips().get(0).rounds().get(0);
       assertThat(first.segments()).filteredOn(segment -> segment.kind() == UnitKind.CORNER).hasSize(8).allMatch(segment -> segment.stitches() == 1);
       assertThat(first.segments()).filteredOn(segment -> segment.kind() == UnitKind.SEAM_PLACE).hasSize(4).allMatch(segment -> segment.stitches() == 1);
       assertThat(first.total()).as("40 cm").isEqualTo(64);
       Strip tall = new Strip(cuff.id(), cuff.name(), cuff.from(), cuff.to(), List.of(new Round(Stitch.DC, 6.25, 12.5, false)), cuff.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
-      StripPlan.RoundPlan of = Wardrobe.plan(good(new StripTold(tall).apply(squares))).strips().get(0).rounds().get(0);
+      StripPlan.RoundPlan of = Wardrobe.plan(good(new StripAdded(tall).apply(squares))).strips().get(0).rounds().get(0);
       assertThat(of.segments()).filteredOn(segment -> segment.kind() == UnitKind.CORNER).as("2 + 1 + 2").hasSize(8).allMatch(segment -> segment.stitches() == 2 && segment.words().equals("Two into the corner."));
       assertThat(of.total()).as("corrected in the runs beside").isEqualTo(64);
       assertThat(plan.strips().get(0).trims()).hasSize(to == 24 ? 1 : 0);
@@ -214,7 +217,7 @@ class StripChangeTest {
     for (int times = 0; times < 4; times++) {
       List<Round> rounds = Stream.concat(Stream.of(SC), Collections.nCopies(times, turned).stream()).toList();
       Strip told = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), rounds, plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
-      assertThat(Wardrobe.plan(good(new StripTold(told).apply(vest))).findings()).filteredOn(finding -> finding.code() == FindingCode.STRIP_WRONG_SIDE).hasSize(times % 2);
+      assertThat(Wardrobe.plan(good(new StripAdded(told).apply(vest))).findings()).filteredOn(finding -> finding.code() == FindingCode.STRIP_WRONG_SIDE).hasSize(times % 2);
     }
   }
 
@@ -226,14 +229,14 @@ class StripChangeTest {
     Round inLoop = new Round(Stitch.SC, 6.25, 6.25, false, Optional.of(Loop.WRONG_SIDE), Optional.of(4.5));
     Round turned = new Round(Stitch.SC, 6.25, 6.25, true, Optional.of(Loop.WRONG_SIDE), Optional.empty());
     Strip told = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), List.of(SC, inLoop, turned, turned), plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
-    List<StripPlan.RoundPlan> rounds = Wardrobe.plan(good(new StripTold(told).apply(vest))).strips().get(0).rounds();
+    List<StripPlan.RoundPlan> rounds = Wardrobe.plan(good(new StripAdded(told).apply(vest))).strips().get(0).rounds();
     assertThat(rounds.get(0).words()).startsWith("Round 1, single crochet: ");
     assertThat(rounds.get(1).words()).startsWith("Round 2, single crochet, into the back loops (those on the wrong side), hook 4.5 mm: ");
     assertThat(rounds.get(2).words()).startsWith("Round 3, single crochet, into the front loops (those on the wrong side): ");
     assertThat(rounds.get(3).words()).startsWith("Round 4, single crochet, into the back loops (those on the wrong side): ");
     Round wide = new Round(Stitch.SC, 6.25, 6.25, false, Optional.empty(), Optional.of(31.0));
     Strip wrong = new Strip(plain.id(), plain.name(), plain.from(), plain.to(), List.of(wide), plain.multiple(), false, Trims.NONE, Optional.empty(), Optional.empty());
-    assertThat(new StripTold(wrong).apply(vest).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_RANGE);
+    assertThat(new StripAdded(wrong).apply(vest).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_RANGE);
   }
 
   private static int count(StripPlan strip, int stretch) {

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import ruxel.core.change.StripChange.StripMoved;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -16,6 +16,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.OrderPlan;
@@ -32,9 +33,9 @@ class StripsTogetherTest {
   /** An armhole is edged before the other side is closed, but not before the shoulder it runs over; what stands on it follows. */
   @Test
   void anEdgingIsWorkedEarlierButNotTooEarly() {
-    Garment edged = good(new StripTold(strip(vest(), "Left armhole", 1)).apply(vest()));
+    Garment edged = good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()));
     StripPlan.Outer outer = Wardrobe.plan(edged).strips().get(0).outer();
-    edged = good(new StripTold(new Strip("onto", "Onto it", outer.start(), outer.end(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(edged));
+    edged = good(new StripAdded(new Strip("onto", "Onto it", outer.start(), outer.end(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(edged));
     List<String> seams = path(edged).subList(0, path(edged).size() - 2);
     assertThat(path(edged)).as("after all seams").endsWith("left-armhole", "onto");
     List<String> over = Wardrobe.plan(edged).strips().get(0).after();
@@ -56,12 +57,12 @@ class StripsTogetherTest {
   }
 
   private static OrderPlan.WorkStep step(Garment garment, String strip) {
-    return Wardrobe.plan(garment).order().steps().stream().filter(step -> step.strip().filter(strip::equals).isPresent()).findFirst().orElseThrow();
+    return Wardrobe.plan(garment).order().steps().stream().filter(step -> step.of().filter(WorkRef.strip(strip)::equals).isPresent()).findFirst().orElseThrow();
   }
 
   /** Seams and edgings in the order of work. */
   private static List<String> path(Garment garment) {
-    return Wardrobe.plan(garment).order().steps().stream().flatMap(step -> step.seam().or(step::strip).stream()).toList();
+    return Wardrobe.plan(garment).order().steps().stream().flatMap(step -> step.of().stream()).map(WorkRef::id).toList();
   }
 
   /** Rows along one front, then a round over everything that is open: it passes over the ends of the rows too. */
@@ -69,25 +70,25 @@ class StripsTogetherTest {
   void aRoundPassesOverTheEndsOfEarlierRows() {
     Garment cardigan = Garment.of("Cardigan", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("CARDIGAN")))));
     Strip whole = strip(cardigan, "Fronts, neck and hem", 1);
-    Garment edged = good(new StripTold(whole).apply(cardigan));
+    Garment edged = good(new StripAdded(whole).apply(cardigan));
     StripPlan.InnerPlan front = Wardrobe.plan(edged).strips().get(0).inner().stream().filter(inner -> inner.kind() == UnitKind.ROW_END).findFirst().orElseThrow();
     Strip rows = new Strip("rows", "Front rows", front.start(), Optional.of(front.end()), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    Garment fronted = good(new StripTold(rows).apply(cardigan));
+    Garment fronted = good(new StripAdded(rows).apply(cardigan));
     StripPlan.Outer outer = Wardrobe.plan(fronted).strips().get(0).outer();
     assertThat(outer.end()).as("rows have an end").isPresent();
     Strip round = new Strip("round", "Round", outer.start(), Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    List<String> along = Wardrobe.plan(good(new StripTold(round).apply(fronted))).strips().get(1).inner().stream().map(StripPlan.InnerPlan::name).toList();
+    List<String> along = Wardrobe.plan(good(new StripAdded(round).apply(fronted))).strips().get(1).inner().stream().map(StripPlan.InnerPlan::name).toList();
     assertThat(along).anyMatch(name -> name.startsWith("Front rows, over the ")).anyMatch(name -> name.equals("Start of the front rows")).anyMatch(name -> name.equals("End of the front rows"));
   }
 
   /** Edging on edging: each is told by the piece under all of them, and a garment full of them is planned at once. */
   @Test
   void manyStandOnEachOther() {
-    Garment garment = good(new StripTold(strip(vest(), "Neck", 1)).apply(vest()));
+    Garment garment = good(new StripAdded(strip(vest(), "Neck", 1)).apply(vest()));
     Round low = new Round(Stitch.SC, 6.25, 0.5, false);
     for (int i = 0; i < 12; i++) {
       StripPlan last = Wardrobe.plan(garment).strips().get(i);
-      garment = good(new StripTold(new Strip("on" + i, "Round " + i, last.outer().start(), Optional.empty(), List.of(low), Strip.Multiple.ANY, true, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
+      garment = good(new StripAdded(new Strip("on" + i, "Round " + i, last.outer().start(), Optional.empty(), List.of(low), Strip.Multiple.ANY, true, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
     }
     List<StripPlan> strips = Wardrobe.plan(garment).strips();
     assertThat(strips).hasSize(13).allMatch(strip -> strip.opening().equals("Neck"));

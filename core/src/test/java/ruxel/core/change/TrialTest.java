@@ -15,7 +15,7 @@ import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.change.StripChange.StripMirrored;
 import ruxel.core.change.StripChange.StripStitches;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -47,7 +47,7 @@ class TrialTest {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     Spot from = Wardrobe.plan(vest).gluing().openings().stream().filter(open -> open.name().equals("Left armhole")).findFirst().orElseThrow().start();
     Strip left = new Strip("left", "Left edging", from, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    both = good(new StripMirrored("left", "right", "Right edging").apply(good(new StripTold(left).apply(vest))));
+    both = good(new StripMirrored("left", "right", "Right edging").apply(good(new StripAdded(left).apply(vest))));
     List<StripPlan.InnerPlan> inner = Wardrobe.plan(both).strips().get(0).inner();
     along = IntStream.range(0, inner.size()).boxed().max(Comparator.comparingInt(i -> inner.get(i).to() - inner.get(i).from())).orElseThrow();
   }

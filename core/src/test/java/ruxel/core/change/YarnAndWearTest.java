@@ -2,6 +2,7 @@ package ruxel.core.change;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -21,6 +22,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.method.Wish;
 import ruxel.core.seam.SeamRole;
@@ -36,6 +38,7 @@ class YarnAndWearTest {
 
   static Stream<Arguments> labels() {
     return Stream.of(
+        Arguments.of(new YarnChange.YarnAdded(WOOL), "Added a yarn: Quay wool"),
         Arguments.of(new YarnChange.YarnTold(WOOL), "Told a yarn: Quay wool"),
         Arguments.of(new YarnChange.YarnRemoved("y1"), "Took out the yarn Quay wool"),
         Arguments.of(new YarnChange.PieceYarned("back", Optional.of("y1")), "Worked the back in Quay wool"),
@@ -66,12 +69,12 @@ class YarnAndWearTest {
 
   static Stream<Arguments> refused() {
     return Stream.of(
-        Arguments.of(new YarnChange.YarnTold(yarn("a b", "Wool", Optional.empty(), Optional.empty(), Optional.empty())), FindingCode.ID_FORM),
-        Arguments.of(new YarnChange.YarnTold(yarn("y", " ", Optional.empty(), Optional.empty(), Optional.empty())), FindingCode.NAME_LENGTH),
-        Arguments.of(new YarnChange.YarnTold(yarn("y", "Wool", Optional.of(0.0), Optional.empty(), Optional.empty())), FindingCode.FIGURE_RANGE),
-        Arguments.of(new YarnChange.YarnTold(yarn("y", "Wool", Optional.empty(), Optional.of(Double.NaN), Optional.empty())), FindingCode.FIGURE_RANGE),
-        Arguments.of(new YarnChange.YarnTold(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(-1, List.of())))), FindingCode.FIGURE_RANGE),
-        Arguments.of(new YarnChange.YarnTold(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(1, List.of("no id"))))), FindingCode.ID_FORM),
+        Arguments.of(new YarnChange.YarnAdded(yarn("a b", "Wool", Optional.empty(), Optional.empty(), Optional.empty())), FindingCode.ID_FORM),
+        Arguments.of(new YarnChange.YarnAdded(yarn("y", " ", Optional.empty(), Optional.empty(), Optional.empty())), FindingCode.NAME_LENGTH),
+        Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.of(0.0), Optional.empty(), Optional.empty())), FindingCode.FIGURE_RANGE),
+        Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.of(Double.NaN), Optional.empty())), FindingCode.FIGURE_RANGE),
+        Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(-1, List.of())))), FindingCode.FIGURE_RANGE),
+        Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(1, Collections.nCopies(5_001, WorkRef.seam("side")))))), FindingCode.TOO_MANY),
         Arguments.of(new YarnChange.YarnRemoved("y9"), FindingCode.UNKNOWN_YARN),
         Arguments.of(new YarnChange.PieceYarned("back", Optional.of("y9")), FindingCode.UNKNOWN_YARN),
         Arguments.of(new YarnChange.PieceYarned("hood", Optional.of("y1")), FindingCode.UNKNOWN_PIECE),
@@ -95,7 +98,7 @@ class YarnAndWearTest {
   @Test
   void everyFaultOfAYarnIsTold() {
     Yarn wrong = new Yarn("", "", "x".repeat(41), Yarn.Weight.LACE, "f".repeat(101), Optional.of(-1.0), Optional.of(9e9), Set.of(), Optional.empty());
-    assertThat(new YarnChange.YarnTold(wrong).apply(told()).findings()).hasSize(6);
+    assertThat(new YarnChange.YarnAdded(wrong).apply(told()).findings()).hasSize(6);
   }
 
   @Test
@@ -121,10 +124,10 @@ class YarnAndWearTest {
 
   @Test
   void thereIsABoundToYarns() {
-    List<Change> many = IntStream.range(0, YarnChange.MOST_YARNS).<Change>mapToObj(i -> new YarnChange.YarnTold(yarn("m" + i, "Wool", Optional.empty(), Optional.empty(), Optional.empty()))).toList();
+    List<Change> many = IntStream.range(0, YarnChange.MOST_YARNS).<Change>mapToObj(i -> new YarnChange.YarnAdded(yarn("m" + i, "Wool", Optional.empty(), Optional.empty(), Optional.empty()))).toList();
     Garment full = good(Change.applyAll(Wardrobe.cardigan(), many));
     assertThat(full.settings().of(OwnYarn.class)).hasSize(YarnChange.MOST_YARNS);
-    assertThat(new YarnChange.YarnTold(WOOL).apply(full).findings()).extracting(Finding::code).containsExactly(FindingCode.TOO_MANY);
+    assertThat(new YarnChange.YarnAdded(WOOL).apply(full).findings()).extracting(Finding::code).containsExactly(FindingCode.TOO_MANY);
   }
 
   /** A seam's wish, a role's and the garment's stand beside each other; a way replaces the other answer to its question. */
@@ -143,7 +146,7 @@ class YarnAndWearTest {
   }
 
   private static Garment told() {
-    return good(new YarnChange.YarnTold(WOOL).apply(Wardrobe.cardigan()));
+    return good(new YarnChange.YarnAdded(WOOL).apply(Wardrobe.cardigan()));
   }
 
   private static Yarn yarn(String id, String name, Optional<Double> metres, Optional<Double> grams, Optional<Yarn.Left> left) {

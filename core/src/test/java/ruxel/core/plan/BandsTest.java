@@ -83,7 +83,7 @@ class BandsTest {
     Garment rounded = rounded(0);
     StripPlan.Outer outer = Wardrobe.plan(rounded).strips().get(0).outer();
     assertThat(outer.end()).as("a round has no end").isEmpty();
-    Garment banded = good(new StripChange.StripTold(onto(outer)).apply(rounded));
+    Garment banded = good(new StripChange.StripAdded(onto(outer)).apply(rounded));
     GarmentPlan plan = Wardrobe.plan(banded);
     StripPlan made = plan.strips().get(1);
     assertThat(made.band().orElseThrow().rows()).isEqualTo(outer.units()).matches(rows -> rows % 2 == 0);
@@ -116,7 +116,7 @@ class BandsTest {
   @Test
   void aBandIsNotWorkedOntoRowEndsOrAnOddCount() {
     Garment odd = rounded(1);
-    assertThat(new StripChange.StripTold(onto(Wardrobe.plan(odd).strips().get(0).outer())).apply(odd).findings()).extracting(Finding::code).containsExactly(FindingCode.BAND_ODD);
+    assertThat(new StripChange.StripAdded(onto(Wardrobe.plan(odd).strips().get(0).outer())).apply(odd).findings()).extracting(Finding::code).containsExactly(FindingCode.BAND_ODD);
     RibBand band = new RibBand(RibBand.Kind.NECKBAND, 40, 5, Optional.empty(), Optional.empty(), true);
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of())));
     assertThat(told(vest, "Left armhole", band).findings()).extracting(Finding::code).containsExactly(FindingCode.BAND_ONTO_STITCHES);
@@ -144,7 +144,7 @@ class BandsTest {
   /** With a round at the neck of a multiple of 2, and so many more. */
   private static Garment rounded(int more) {
     Strip round = new Strip("round", "Neck round", opening(PULLOVER, "Neck").start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 5.5)), new Strip.Multiple(2, more), false, Trims.NONE, Optional.empty(), Optional.empty());
-    return good(new StripChange.StripTold(round).apply(PULLOVER));
+    return good(new StripChange.StripAdded(round).apply(PULLOVER));
   }
 
   /** A neckband worked onto that. */
@@ -167,6 +167,6 @@ class BandsTest {
 
   private static Outcome<Garment> told(Garment garment, String opening, RibBand band) {
     GarmentPlan.OpeningPlan on = opening(garment, opening);
-    return new StripChange.StripTold(new Strip("band", "Neckband", on.start(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty())).apply(garment);
+    return new StripChange.StripAdded(new Strip("band", "Neckband", on.start(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty())).apply(garment);
   }
 }

@@ -24,6 +24,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Layout;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -70,10 +71,10 @@ class KeptTailsTest {
     OrderPlan was = Wardrobe.plan(garment).order();
     assertThat(order.ends()).as("nothing is fastened on").isEqualTo(was.ends() - 1);
     assertThat(order.yarnMm()).isCloseTo(was.yarnMm() - before.neededMm(), within(1e-6));
-    WorkStep step = order.steps().stream().filter(each -> each.seam().equals(Optional.of(SEAM))).findFirst().orElseThrow();
+    WorkStep step = order.steps().stream().filter(each -> each.of().equals(Optional.of(WorkRef.seam(SEAM)))).findFirst().orElseThrow();
     assertThat(step.fastenOn()).isFalse();
     assertThat(step.words()).startsWith("Begin with the tail of the ");
-    assertThat(order.tails()).filteredOn(each -> each.seam().equals(Optional.of(SEAM))).hasSize(1);
+    assertThat(order.tails()).filteredOn(each -> each.of().equals(Optional.of(WorkRef.seam(SEAM)))).hasSize(1);
   }
 
   /** By a hair too short: all the yarn is new, and the tail is an end more. */
@@ -117,7 +118,7 @@ class KeptTailsTest {
 
   @Test
   void anotherYarnAndASeamWithoutAMethodDoNotTakeIt() {
-    Garment garment = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn("wool")), new YarnChange.YarnTold(yarn("cotton")));
+    Garment garment = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn("wool")), new YarnChange.YarnAdded(yarn("cotton")));
     Corner corner = start(garment, SEAM);
     Garment kept = with(garment, corner.kept(2000), new YarnChange.PieceYarned(corner.piece(), Optional.of("wool")), new YarnChange.SeamYarned(SEAM, Optional.of("cotton")), new SeamChange.MethodChosen(SEAM, "whip-both"));
     assertThat(tails(kept).get(0).words()).contains("is joined with another yarn");
@@ -139,7 +140,7 @@ class KeptTailsTest {
     List<String> fewest = Wardrobe.plan(slipped).order().alternatives().stream().min((one, other) -> one.passes() - other.passes()).orElseThrow().seams();
     Garment ordered = with(slipped, new OrderChange.OrderTaken(fewest));
     OrderPlan was = Wardrobe.plan(ordered).order();
-    String goesOn = was.steps().stream().filter(step -> step.seam().filter(seam -> !starts(ordered, seam).isEmpty()).isPresent() && !step.fastenOn()).findFirst().flatMap(WorkStep::seam).orElseThrow();
+    String goesOn = was.steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM && !starts(ordered, step.of().orElseThrow().id()).isEmpty() && !step.fastenOn()).findFirst().flatMap(WorkStep::of).map(WorkRef::id).orElseThrow();
     OrderPlan order = Wardrobe.plan(with(ordered, start(ordered, goesOn).kept(20_000))).order();
     assertThat(order.passes()).isEqualTo(was.passes() + 1);
     assertThat(order.ends()).as("as many as with the tail woven in").isEqualTo(was.ends() + 1);

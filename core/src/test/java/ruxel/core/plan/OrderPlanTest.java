@@ -22,6 +22,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.order.Alternatives;
 import ruxel.core.plan.OrderPlan.AlternativeView;
@@ -101,9 +102,9 @@ class OrderPlanTest {
   @Test
   void eachEndHasItsLastMoment() {
     OrderPlan order = Wardrobe.plan(slipStitched(Wardrobe.cardigan())).order();
-    assertThat(order.tails()).filteredOn(tail -> tail.seam().equals(Optional.of("shoulder.left"))).extracting(OrderPlan.Tail::before)
+    assertThat(order.tails()).filteredOn(tail -> tail.of().equals(Optional.of(WorkRef.seam("shoulder.left")))).extracting(OrderPlan.Tail::before)
         .containsExactlyInAnyOrder(Optional.of("armhole.left"), Optional.empty());
-    assertThat(order.tails()).filteredOn(tail -> tail.seam().filter(seam -> seam.startsWith("side")).isPresent()).allMatch(tail -> tail.before().isEmpty());
+    assertThat(order.tails()).filteredOn(tail -> tail.of().filter(of -> of.id().startsWith("side")).isPresent()).allMatch(tail -> tail.before().isEmpty());
   }
 
   @Test
@@ -141,7 +142,7 @@ class OrderPlanTest {
   }
 
   private static Garment slipStitched(Garment garment) {
-    List<Change> changes = new ArrayList<>(List.of(new YarnChange.YarnTold(WOOL)));
+    List<Change> changes = new ArrayList<>(List.of(new YarnChange.YarnAdded(WOOL)));
     Wardrobe.plan(garment).seams().forEach(seam -> changes.add(new SeamChange.MethodChosen(seam.id(), "slip-both")));
     return good(Change.applyAll(garment, changes));
   }

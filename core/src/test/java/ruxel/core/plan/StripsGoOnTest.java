@@ -16,9 +16,9 @@ import ruxel.core.bench.StripDirections;
 import ruxel.core.change.Change;
 import ruxel.core.change.OwnSeam.SeamTurned;
 import ruxel.core.change.SeamChange.MethodChosen;
-import ruxel.core.change.StripChange.StripTold;
+import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.change.YarnChange.StripYarned;
-import ruxel.core.change.YarnChange.YarnTold;
+import ruxel.core.change.YarnChange.YarnAdded;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
@@ -26,6 +26,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.OrderPlan.WorkStep;
 import ruxel.core.strip.Round;
@@ -44,7 +45,7 @@ class StripsGoOnTest {
     WorkStep side = plan.order().steps().stream().filter(step -> step.words().contains("Do not cut yet: the hem edging goes on from here.")).findFirst().orElseThrow();
     assertThat(hem.fastenOn()).isFalse();
     assertThat(hem.words()).startsWith("Go on with the yarn of the ").contains(" side. ");
-    assertThat(side.seam().orElseThrow()).startsWith("side.");
+    assertThat(side.of().orElseThrow().id()).startsWith("side.");
     assertThat(side.cut()).isFalse();
     assertThat(StripDirections.of(hemmed, plan, "hem").orElseThrow().start()).startsWith("Go on with the yarn that was not cut where the ");
     GarmentPlan sewn = Wardrobe.plan(edged(sleeveless("mattress-rows")));
@@ -54,7 +55,7 @@ class StripsGoOnTest {
 
   @Test
   void inAnotherYarnItBeginsAnew() {
-    Garment hemmed = good(Change.applyAll(edged(sleeveless("sc-both")), List.of(new YarnTold(yarn("wool")), new YarnTold(yarn("silk")), new StripYarned("hem", Optional.of("silk")))));
+    Garment hemmed = good(Change.applyAll(edged(sleeveless("sc-both")), List.of(new YarnAdded(yarn("wool")), new YarnAdded(yarn("silk")), new StripYarned("hem", Optional.of("silk")))));
     assertThat(step(Wardrobe.plan(hemmed), "hem").fastenOn()).isTrue();
     assertThat(step(Wardrobe.plan(good(new StripYarned("hem", Optional.of("wool")).apply(hemmed))), "hem").fastenOn()).as("seams in no yarn that is told are not of this one").isTrue();
   }
@@ -72,10 +73,10 @@ class StripsGoOnTest {
       int before = Wardrobe.plan(all).order().ends();
       List<GarmentPlan.OpeningPlan> openings = Wardrobe.plan(all).gluing().openings();
       for (int i = 0; i < openings.size(); i++) {
-        all = good(new StripTold(strip("edging." + i, openings.get(i))).apply(all));
+        all = good(new StripAdded(strip("edging." + i, openings.get(i))).apply(all));
       }
       OrderPlan order = Wardrobe.plan(all).order();
-      List<WorkStep> goOn = order.steps().stream().filter(step -> step.strip().isPresent() && !step.fastenOn()).toList();
+      List<WorkStep> goOn = order.steps().stream().filter(step -> step.kind() == OrderPlan.Kind.EDGING && !step.fastenOn()).toList();
       assertThat(order.ends()).isEqualTo(before + 2 * openings.size() - 2 * goOn.size()).isEqualTo(order.tails().stream().mapToInt(OrderPlan.Tail::ends).sum());
       assertThat(order.steps().get(order.steps().size() - 1).endsSoFar()).isEqualTo(order.ends());
       assertThat(order.steps().stream().filter(step -> step.words().contains("goes on from here")).mapToInt(step -> step.words().split("goes on from here", -1).length - 1).sum()).isGreaterThanOrEqualTo(goOn.size());
@@ -97,7 +98,7 @@ class StripsGoOnTest {
 
   private static Garment edged(Garment garment) {
     GarmentPlan.OpeningPlan hem = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals("Hem")).findFirst().orElseThrow();
-    return good(new StripTold(strip("hem", hem)).apply(garment));
+    return good(new StripAdded(strip("hem", hem)).apply(garment));
   }
 
   private static Strip strip(String id, GarmentPlan.OpeningPlan opening) {
@@ -105,7 +106,7 @@ class StripsGoOnTest {
   }
 
   private static WorkStep step(GarmentPlan plan, String strip) {
-    return plan.order().steps().stream().filter(step -> step.strip().equals(Optional.of(strip))).findFirst().orElseThrow();
+    return plan.order().steps().stream().filter(step -> step.of().equals(Optional.of(WorkRef.strip(strip)))).findFirst().orElseThrow();
   }
 
   private static Yarn yarn(String id) {

@@ -23,6 +23,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.measure.Stitch;
 import ruxel.core.method.Wish;
@@ -42,9 +43,9 @@ class YarnPlanTest {
   /** A single yarn is that of every piece; with a second one each is to be told. */
   @Test
   void onlyWhatCannotBeOtherwiseIsTaken() {
-    Garment one = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    Garment one = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())));
     assertThat(plan(one).pieces()).allMatch(piece -> piece.yarn().equals(Optional.of(WOOL)) && !piece.told());
-    Garment two = with(one, new YarnChange.YarnTold(yarn(FUZZ, Optional.empty())));
+    Garment two = with(one, new YarnChange.YarnAdded(yarn(FUZZ, Optional.empty())));
     assertThat(plan(two).pieces()).allMatch(piece -> piece.yarn().isEmpty());
     assertThat(plan(two).seams()).allMatch(seam -> seam.yarn().isEmpty());
     Garment told = with(two, new YarnChange.PieceYarned("back", Optional.of(FUZZ)), new YarnChange.PieceYarned("sleeve.left", Optional.of(WOOL)));
@@ -59,7 +60,7 @@ class YarnPlanTest {
   @Test
   void ribbingMayBeOfAnotherYarn() {
     Yarn fuzzy = new Yarn(FUZZ, FUZZ, "grey", Yarn.Weight.BULKY, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(Yarn.Trait.FUZZY, Yarn.Trait.SPLITTY), Optional.empty());
-    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())), new YarnChange.YarnTold(fuzzy));
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())), new YarnChange.YarnAdded(fuzzy));
     List<Change> all = new ArrayList<>();
     plan(told).pieces().forEach(piece -> all.add(new YarnChange.PieceYarned(piece.piece(), Optional.of(WOOL))));
     Garment worked = with(told, all.toArray(Change[]::new));
@@ -82,20 +83,20 @@ class YarnPlanTest {
   /** 2 m are left of a ball of 100 m in 50 g: it runs out at one of the first seams; what was joined when it was weighed needs nothing. */
   @Test
   void whatIsLeftIsHeldAgainstWhatIsStillToBeJoined() {
-    Garment little = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.of(new Yarn.Left(1, List.of())))));
+    Garment little = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.of(new Yarn.Left(1, List.of())))));
     YarnSum sum = plan(little).yarns().get(0);
     double needed = plan(little).seams().stream().mapToDouble(SeamYarn::neededMm).sum();
     assertThat(sum.neededMm()).isCloseTo(needed, within(1e-6));
     assertThat(sum.leftMm()).contains(2000.0);
     assertThat(sum.buy()).as("one ball covers " + needed).contains(1);
-    String runsOut = sum.runsOut().orElseThrow();
+    WorkRef runsOut = sum.runsOut().orElseThrow();
     List<YarnPlan.Stage> stages = sum.stages();
-    assertThat(stages).extracting(YarnPlan.Stage::id).containsExactlyElementsOf(Wardrobe.plan(little).steps().stream().map(GarmentPlan.StepPlan::seam).toList());
-    assertThat(stages.stream().filter(stage -> stage.leftMm().orElseThrow() < 0).findFirst().orElseThrow().id()).isEqualTo(runsOut);
+    assertThat(stages).extracting(YarnPlan.Stage::of).containsExactlyElementsOf(Wardrobe.plan(little).steps().stream().map(step -> WorkRef.seam(step.seam())).toList());
+    assertThat(stages.stream().filter(stage -> stage.leftMm().orElseThrow() < 0).findFirst().orElseThrow().of()).isEqualTo(runsOut);
     assertThat(stages.get(stages.size() - 1).leftMm().orElseThrow()).isCloseTo(2000 - needed, within(1e-6));
-    assertThat(Wardrobe.plan(little).toDecide(runsOut)).extracting(FindingView::code).contains(FindingCode.LESS_YARN);
-    List<String> all = Wardrobe.plan(little).seams().stream().map(SeamPlan::id).toList();
-    Garment joined = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.of(new Yarn.Left(1, all)))));
+    assertThat(Wardrobe.plan(little).toDecide(runsOut.id())).extracting(FindingView::code).contains(FindingCode.LESS_YARN);
+    List<WorkRef> all = Wardrobe.plan(little).seams().stream().map(seam -> WorkRef.seam(seam.id())).toList();
+    Garment joined = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.of(new Yarn.Left(1, all)))));
     assertThat(plan(joined).yarns().get(0).neededMm()).isZero();
     assertThat(plan(joined).yarns().get(0).runsOut()).isEmpty();
   }
@@ -104,7 +105,7 @@ class YarnPlanTest {
   @Test
   void aYarnWithoutMetresIsAskedFor() {
     Yarn bare = new Yarn(WOOL, "Wool", "", Yarn.Weight.WORSTED, "", Optional.empty(), Optional.of(50.0), Set.of(), Optional.of(new Yarn.Left(20, List.of())));
-    Garment garment = with(Wardrobe.cardigan(), new YarnChange.YarnTold(bare));
+    Garment garment = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(bare));
     assertThat(plan(garment).yarns().get(0).leftMm()).isEmpty();
     assertThat(Wardrobe.plan(garment).findings()).extracting(FindingView::code).contains(FindingCode.YARN_WITHOUT_LABEL);
   }
@@ -112,7 +113,7 @@ class YarnPlanTest {
   /** Twenty joints that took 30 cm on 10 cm of seam: 3.0, used from then on for that method and yarn alone. */
   @Test
   void theMakersOwnFactorTakesThePlaceOfTheTables() {
-    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())));
     Garment measured = with(told, new YarnChange.FactorMeasured("mattress-rows", WOOL, 100, 300));
     SeamYarn side = seam(measured, "side.left");
     assertThat(side.factor()).isEqualTo(3.0);
@@ -125,7 +126,7 @@ class YarnPlanTest {
   /** Weighed, or reckoned from area and yarn: rows 1.75 times as high as wide take 9 cm for each cm. */
   @Test
   void theWeightIsSaidToBeWeighedOrReckoned() {
-    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())));
     YarnPlan.WeightView reckoned = plan(told).weight().orElseThrow();
     assertThat(reckoned.weighed()).isFalse();
     double area = Wardrobe.plan(told).pieces().stream().mapToDouble(piece -> piece.size().widthMm() * piece.size().heightMm()).sum();
@@ -139,8 +140,8 @@ class YarnPlanTest {
   void factsReachTheAdvice() {
     Garment told =
         with(
-            Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())),
-            new YarnChange.YarnTold(new Yarn(FUZZ, "Fuzz", "pink", Yarn.Weight.BULKY, "", Optional.empty(), Optional.empty(), Set.of(Yarn.Trait.FUZZY), Optional.empty())),
+            Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())),
+            new YarnChange.YarnAdded(new Yarn(FUZZ, "Fuzz", "pink", Yarn.Weight.BULKY, "", Optional.empty(), Optional.empty(), Set.of(Yarn.Trait.FUZZY), Optional.empty())),
             new WearChange.Wished(Optional.of(SeamRole.ARMHOLE), Optional.empty(), Optional.of(Wish.ON_SHOW)), new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.FLAT)));
     List<Change> pieces = new ArrayList<>();
     Wardrobe.plan(told).pieces().forEach(piece -> pieces.add(new YarnChange.PieceYarned(piece.id(), Optional.of(WOOL))));
@@ -168,7 +169,7 @@ class YarnPlanTest {
   /** Twenty joints of a seam, as long as they lie there. */
   @Test
   void aSampleIsTwentyJoints() {
-    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnTold(yarn(WOOL, Optional.empty())));
+    Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())));
     SeamYarn side = seam(told, "side.left");
     int joints = Wardrobe.plan(told).seams().stream().filter(each -> each.id().equals("side.left")).findFirst().orElseThrow().joints();
     assertThat(side.sample().joints()).isEqualTo(20);
@@ -179,7 +180,7 @@ class YarnPlanTest {
   /** What a garment without shoulders weighs is known all the same. */
   @Test
   void aGarmentWithoutShouldersHasAWeight() {
-    List<Change> out = new ArrayList<>(List.of(new YarnChange.YarnTold(yarn(WOOL, Optional.empty()))));
+    List<Change> out = new ArrayList<>(List.of(new YarnChange.YarnAdded(yarn(WOOL, Optional.empty()))));
     Wardrobe.plan(Wardrobe.cardigan()).seams().forEach(seam -> out.add(new OwnSeam.SeamUnmade(seam.id())));
     GarmentPlan loose = Wardrobe.plan(((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), out)).value());
     assertThat(loose.seams()).isEmpty();
@@ -203,7 +204,7 @@ class YarnPlanTest {
     Strip strip = new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
     Yarn grey = new Yarn("grey", "Slate", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
     Yarn red = new Yarn("red", "Buoy", "red", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
-    Garment told = with(vest, new YarnChange.YarnTold(grey), new YarnChange.YarnTold(red), new YarnChange.PieceYarned("front", Optional.of("grey")), new YarnChange.PieceYarned("back", Optional.of("grey")), new StripChange.StripTold(strip), new StripChange.StripMirrored("one", "two", "Other"));
+    Garment told = with(vest, new YarnChange.YarnAdded(grey), new YarnChange.YarnAdded(red), new YarnChange.PieceYarned("front", Optional.of("grey")), new YarnChange.PieceYarned("back", Optional.of("grey")), new StripChange.StripAdded(strip), new StripChange.StripMirrored("one", "two", "Other"));
     assertThat(stages(told, "grey")).contains("one", "two");
     Garment own = with(told, new YarnChange.StripYarned("one", Optional.of("red")));
     assertThat(stages(own, "red")).containsExactly("one", "two");
@@ -218,7 +219,7 @@ class YarnPlanTest {
   }
 
   private static List<String> stages(Garment garment, String yarn) {
-    return plan(garment).yarns().stream().filter(sum -> sum.id().equals(yarn)).flatMap(sum -> sum.stages().stream()).map(YarnPlan.Stage::id).toList();
+    return plan(garment).yarns().stream().filter(sum -> sum.id().equals(yarn)).flatMap(sum -> sum.stages().stream()).map(stage -> stage.of().id()).toList();
   }
 
   private static YarnPlan plan(Garment garment) {

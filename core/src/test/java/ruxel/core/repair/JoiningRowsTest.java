@@ -84,7 +84,7 @@ class JoiningRowsTest {
   void bothShouldersAreOneGoWithThePlainMiddleBetween() {
     GarmentPlan plan = Wardrobe.plan(taken(PULLOVER, "shoulder.left", BACK));
     List<OrderPlan.WorkStep> seams = plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM).toList();
-    assertThat(seams).extracting(step -> step.seam().orElseThrow()).startsWith("shoulder.right", "shoulder.left");
+    assertThat(seams).extracting(step -> step.of().orElseThrow().id()).startsWith("shoulder.right", "shoulder.left");
     assertThat(seams.get(0).cut()).isFalse();
     assertThat(seams.get(0).words()).isEqualTo("Take up the live loop; no end to weave in. Do not cut: the row goes on to the left shoulder.");
     assertThat(seams.get(1).fastenOn()).isFalse();
@@ -166,9 +166,9 @@ class JoiningRowsTest {
   @Test
   void theRowsYarnIsSummedUpWithItsFirstSeam() {
     Yarn wool = new Yarn("wool", "Wool", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
-    GarmentPlan plan = Wardrobe.plan(apply(taken(PULLOVER, "shoulder.left", BACK), new YarnChange.YarnTold(wool)));
+    GarmentPlan plan = Wardrobe.plan(apply(taken(PULLOVER, "shoulder.left", BACK), new YarnChange.YarnAdded(wool)));
     List<YarnPlan.Stage> stages = plan.yarn().yarns().get(0).stages();
-    assertThat(stages).extracting(YarnPlan.Stage::work).startsWith(YarnPlan.Work.STRIP, YarnPlan.Work.SEAM);
+    assertThat(stages).extracting(stage -> stage.of().getClass().getSimpleName()).startsWith("OfStrip", "OfSeam");
     assertThat(stages.get(0).takesMm()).isEqualTo(rows(plan).get(0).yarnMm());
     assertThat(stages.get(0).name()).isEqualTo("Joining row along the right shoulder, neck and left shoulder of the back");
   }
