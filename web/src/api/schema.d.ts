@@ -898,7 +898,7 @@ export interface components {
              * @enum {string}
              */
             kind: "BAND_WORKED_ON";
-            next: string;
+            next?: string;
             strip: string;
         };
         BenchJoint: {
@@ -975,7 +975,7 @@ export interface components {
              */
             kind: "BOARD_LAID";
             name: string;
-            piece: string;
+            piece?: string;
             /** Format: int32 */
             rows: number;
             /** Format: double */
@@ -1018,13 +1018,13 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["ChoreTicked"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["GussetLetIn"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["RibYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["StripYarned"] | components["schemas"]["TailKept"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquareTurned"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripTold"] | components["schemas"]["BandWorkedOn"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["StripMoved"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["GoneRemoved"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["ChoreTicked"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["GussetLetIn"] | components["schemas"]["SeamMirrored"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnAdded"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["RibYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["StripYarned"] | components["schemas"]["TailKept"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayAdded"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquareTurned"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripAdded"] | components["schemas"]["StripTold"] | components["schemas"]["StripLaidOn"] | components["schemas"]["BandWorkedOn"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["StripMoved"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
             };
             construction?: string;
-            finished: string[];
+            finished: components["schemas"]["WorkReference"][];
             /** Format: uuid */
             id: string;
             next?: components["schemas"]["NextStep"];
@@ -1143,6 +1143,19 @@ export interface components {
             /** Format: int64 */
             seed: number;
             wishes: ("EVERY_BOARD" | "MIRRORED")[];
+        };
+        ColourwayAdded: {
+            /** @enum {string} */
+            colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            id?: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "COLOURWAY_ADDED";
+            /** Format: int32 */
+            made?: number;
+            name: string;
         };
         ColourwayRemoved: {
             colourway: string;
@@ -1407,7 +1420,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_STOP_EMPTY" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "HOOD_ODD" | "HOOD_WITHOUT_NECK" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "TAIL_RANGE" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_CORNER" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "FRINGE_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_TRIAL" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "ROW_JOINS" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_STOP_EMPTY" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "HOOD_ODD" | "HOOD_WITHOUT_NECK" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "TAIL_RANGE" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "GONE_UNKNOWN" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_CORNER" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "FRINGE_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_TRIAL" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "ROW_JOINS" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1459,6 +1472,7 @@ export interface components {
             edged: components["schemas"]["OpeningPlan"][];
             findings: components["schemas"]["FindingView"][];
             gluing: components["schemas"]["GluingPlan"];
+            gone: components["schemas"]["Gone"][];
             /** @enum {string} */
             hand: "RIGHT" | "LEFT";
             handles: components["schemas"]["Handle"][];
@@ -1507,6 +1521,20 @@ export interface components {
             turned: string[];
             twist: string[];
         };
+        Gone: {
+            key: string;
+            of?: components["schemas"]["WorkReference"];
+            why: string[];
+            words: string;
+        };
+        GoneRemoved: {
+            gone: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "GONE_REMOVED";
+        };
         GoneSettingsDropped: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1520,8 +1548,8 @@ export interface components {
              * @enum {string}
              */
             kind: "GUSSET_LET_IN";
-            onto: string;
-            piece: string;
+            onto?: string;
+            piece?: string;
             /** Format: int32 */
             rows: number;
             seam: string;
@@ -1757,7 +1785,7 @@ export interface components {
             piece: string;
         };
         Left: {
-            after: string[];
+            after: components["schemas"]["WorkReference"][];
             /** Format: double */
             grams: number;
         };
@@ -1955,7 +1983,7 @@ export interface components {
                 [key: string]: unknown;
             };
             construction?: string;
-            finished: string[];
+            finished: components["schemas"]["WorkReference"][];
             /** Format: uuid */
             id: string;
             next?: components["schemas"]["NextStep"];
@@ -1966,9 +1994,16 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        OpeningId: {
+            edge: string;
+            piece: string;
+            /** Format: int32 */
+            stretch: number;
+        };
         OpeningPlan: {
             angles: number[];
             corners: string;
+            id: components["schemas"]["OpeningId"];
             /** Format: double */
             lengthMm: number;
             name: string;
@@ -2131,11 +2166,11 @@ export interface components {
             name: string;
             /** @enum {string} */
             part: "BACK" | "FRONT" | "SLEEVE" | "HALF" | "HOOD" | "OTHER";
-            piece: string;
+            piece?: string;
             walk: components["schemas"]["Step"][];
         };
         PieceCopied: {
-            copy: string;
+            copy?: string;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -2677,7 +2712,7 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "SHOULDER" | "SHOULDER_SLEEVE_TOP" | "ARMHOLE" | "SIDE" | "SLEEVE" | "SIDE_SLEEVE" | "CENTRE_BACK" | "NECKBAND" | "HOOD" | "HOOD_TOP" | "MOTIF" | "BAND" | "OTHER";
-            seam: string;
+            seam?: string;
         };
         SeamMirrored: {
             /**
@@ -2687,7 +2722,7 @@ export interface components {
             kind: "SEAM_MIRRORED";
             name: string;
             seam: string;
-            twin: string;
+            twin?: string;
         };
         SeamNamed: {
             /**
@@ -2708,7 +2743,7 @@ export interface components {
              */
             kind: "SEAM_PARTED";
             name: string;
-            part: string;
+            part?: string;
             seam: string;
         };
         SeamPlan: {
@@ -3015,14 +3050,12 @@ export interface components {
             timeout?: number;
         };
         Stage: {
-            id: string;
             /** Format: double */
             leftMm?: number;
             name: string;
+            of: components["schemas"]["WorkReference"];
             /** Format: double */
             takesMm: number;
-            /** @enum {string} */
-            work: "BOARD" | "SEAM" | "STRIP";
         };
         StateChange: {
             /** @enum {string} */
@@ -3136,10 +3169,28 @@ export interface components {
             to?: components["schemas"]["Spot"];
             trims: components["schemas"]["Trims"];
         };
+        StripAdded: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_ADDED";
+            strip: components["schemas"]["Strip"];
+        };
         StripIn: {
             strip: string;
             told: boolean;
             yarn?: string;
+        };
+        StripLaidOn: {
+            from: components["schemas"]["Spot"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STRIP_LAID_ON";
+            strip: string;
+            to?: components["schemas"]["Spot"];
         };
         StripMirrored: {
             /**
@@ -3147,7 +3198,7 @@ export interface components {
              * @enum {string}
              */
             kind: "STRIP_MIRRORED";
-            mirror: string;
+            mirror?: string;
             name: string;
             strip: string;
         };
@@ -3173,6 +3224,7 @@ export interface components {
             innerMm: number;
             mirrorable: boolean;
             ofStitches: boolean;
+            on?: components["schemas"]["OpeningId"];
             opening: string;
             outer: components["schemas"]["Outer"];
             round: boolean;
@@ -3274,10 +3326,9 @@ export interface components {
         };
         Tail: {
             before?: string;
-            board?: string;
             /** Format: int32 */
             ends: number;
-            seam?: string;
+            of?: components["schemas"]["WorkReference"];
             /** Format: int32 */
             step: number;
             where: string;
@@ -3301,12 +3352,6 @@ export interface components {
             piece: string;
             seam?: string;
             words: string;
-        };
-        Take: {
-            board?: string;
-            line?: string;
-            seam?: string;
-            strip?: string;
         };
         TakeUpView: {
             /** Format: double */
@@ -3390,11 +3435,11 @@ export interface components {
             /** Format: int32 */
             nextSeq: number;
             note?: string;
+            of: components["schemas"]["WorkReference"];
             plan: components["schemas"]["BenchPlan"];
             planChanged: boolean;
             /** Format: int32 */
             position: number;
-            seam: string;
             /** Format: double */
             secondsPerJoint?: number;
             /** @enum {string} */
@@ -3500,8 +3545,13 @@ export interface components {
             first: string;
             last: string;
         };
-        WorkStep: {
+        WorkReference: {
             board?: string;
+            line?: string;
+            seam?: string;
+            strip?: string;
+        };
+        WorkStep: {
             /** @enum {string} */
             chore?: "INSPECT" | "BLOCK" | "MARK" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
             cut: boolean;
@@ -3519,8 +3569,7 @@ export interface components {
             minutesSoFar: number;
             /** Format: int32 */
             number: number;
-            seam?: string;
-            strip?: string;
+            of?: components["schemas"]["WorkReference"];
             title: string;
             todo: string[];
             words: string;
@@ -3563,6 +3612,14 @@ export interface components {
             /** @enum {string} */
             weight: "LACE" | "FINGERING" | "SPORT" | "LIGHT_WORSTED" | "WORSTED" | "BULKY" | "SUPER_BULKY";
         };
+        YarnAdded: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "YARN_ADDED";
+            yarn: components["schemas"]["Yarn"];
+        };
         YarnPlan: {
             pieces: components["schemas"]["PieceIn"][];
             seams: components["schemas"]["SeamYarn"][];
@@ -3590,7 +3647,7 @@ export interface components {
             mmPerGram?: number;
             /** Format: double */
             neededMm: number;
-            runsOut?: string;
+            runsOut?: components["schemas"]["WorkReference"];
             stages: components["schemas"]["Stage"][];
             words: string;
             yarn: components["schemas"]["Yarn"];
@@ -3939,7 +3996,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Take"];
+                "application/json": components["schemas"]["WorkReference"];
             };
         };
         responses: {

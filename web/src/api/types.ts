@@ -28,6 +28,7 @@ export type YarnPlan = Schemas['YarnPlan'];
 export type YarnSum = Schemas['YarnSum'];
 export type Yarn = Schemas['Yarn'];
 export type WorkStep = Schemas['WorkStep'];
+export type WorkReference = Schemas['WorkReference'];
 export type CheckView = Schemas['CheckView'];
 export type Measure = Schemas['Taken']['measure'];
 export type Wearer = NonNullable<Schemas['WearerPlan']['wearer']>;

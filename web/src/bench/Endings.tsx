@@ -92,7 +92,7 @@ interface JoinedProps {
 
 /** A joined seam, with the stitch that closes the point, and the way back. */
 export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: JoinedProps) {
-  const closing = garment.plan.steps.find((step) => step.seam === work.seam)?.closing ?? [];
+  const closing = garment.plan.steps.find((step) => step.seam === work.of.seam)?.closing ?? [];
   return (
     <section className="before-start joined">
       <h1>
@@ -111,7 +111,7 @@ export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: Joi
       {closing.map((words) => (
         <p key={words}>{words}</p>
       ))}
-      <HangingEnds garment={garment} seam={work.seam} />
+      <HangingEnds garment={garment} seam={work.of.seam ?? ''} />
       <p>{work.plan.cautions.join(' ')}</p>
       <Button onClick={onLeave}>{work.plan.plan ? 'See it on the table' : 'See the edges'}</Button>{' '}
       <Button variant="outline-dark" onClick={onUndo}>
@@ -124,12 +124,12 @@ export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: Joi
 /** What goes on from here, the ends this seam left, and how many are left on the whole garment. */
 function HangingEnds({ garment, seam }: { garment: Opened; seam: string }) {
   const { order } = garment.plan;
-  const own = order.tails.filter((tail) => tail.seam === seam);
+  const own = order.tails.filter((tail) => tail.of?.seam === seam);
   const joined = joinedSeams(garment);
   const hanging = order.tails.filter(
-    (tail) => tail.seam === seam || (tail.seam && joined.includes(tail.seam)),
+    (tail) => tail.of?.seam === seam || (tail.of?.seam && joined.includes(tail.of.seam)),
   );
-  const words = order.steps.find((step) => step.seam === seam)?.words;
+  const words = order.steps.find((step) => step.of?.seam === seam)?.words;
   return (
     <>
       {words && (

@@ -16,9 +16,6 @@ export function Colourways({ editor }: { editor: GarmentEditor }) {
     return null;
   }
   const { stock } = colours;
-  const next = Array.from({ length: stock.length + 1 }, (_, i) => `colour.${i + 1}`).find(
-    (id) => !stock.some((each) => each.id === id),
-  )!;
   const place = (withSeed: number) => {
     setSeed(withSeed);
     void editor.change([{ kind: 'COLOURS_PLACED', seed: withSeed, wishes }]);
@@ -65,9 +62,8 @@ export function Colourways({ editor }: { editor: GarmentEditor }) {
           onClick={() =>
             void editor.change([
               {
-                kind: 'COLOURWAY_TOLD',
-                id: next,
-                name: `Colour ${next.slice('colour.'.length)}`,
+                kind: 'COLOURWAY_ADDED',
+                name: freeName(stock),
                 colour: DYES.find((dye) => !stock.some((each) => each.colour === dye)) ?? 'WOAD',
               },
             ])
@@ -95,6 +91,14 @@ export function Colourways({ editor }: { editor: GarmentEditor }) {
       )}
     </section>
   );
+}
+
+/** A name that no colourway has yet. */
+function freeName(stock: Stock[]): string {
+  const names = stock.map(({ name }) => name);
+  return Array.from({ length: stock.length + 1 }, (_, i) => `Colour ${i + 1}`).find(
+    (name) => !names.includes(name),
+  )!;
 }
 
 function Row({ stock, editor }: { stock: Stock; editor: GarmentEditor }) {

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { BoardPlan } from '../api/types';
-import { freeId } from '../byhand/freeId';
 import type { GarmentEditor } from '../shell/useGarment';
 import bounds from '../api/bounds.json';
 
@@ -35,7 +34,6 @@ export function NewBoard({ editor, like }: { editor: GarmentEditor; like: BoardP
             .change([
               {
                 kind: 'BOARD_LAID',
-                piece: freeId(editor.garment.plan.pieces),
                 name,
                 rows: Number(rows),
                 columns: Number(columns),

@@ -186,7 +186,6 @@ test('a board is laid out by hand of squares like another one’s', () => {
   expect(sent).toEqual([
     {
       kind: 'BOARD_LAID',
-      piece: 'own.1',
       name: 'Pocket',
       rows: 3,
       columns: 2,

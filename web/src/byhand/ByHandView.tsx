@@ -5,7 +5,6 @@ import { byHandQuery } from '../api/garments';
 import type { ByHand, PiecePlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
 import { useEditor } from '../shell/GarmentPage';
-import { freeId } from './freeId';
 import { OutlineForm } from './OutlineForm';
 import { PartsDrawing } from './PartsDrawing';
 import { PiecesByHand } from './PiecesByHand';
@@ -30,7 +29,6 @@ export function ByHandView() {
         <h1>{walking === 'another' ? 'Another piece' : walking.name}</h1>
         {walking === 'another' ? (
           <WalkForm
-            id={freeId(garment.plan.pieces)}
             action="Add the piece"
             refused={[]}
             onDone={(piece) => void editor.change([piece]).then((saved) => saved && setWalking(undefined))}

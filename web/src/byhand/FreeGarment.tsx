@@ -29,7 +29,6 @@ export function FreeGarment() {
         />
       </Form.Group>
       <WalkForm
-        id="own.1"
         action="Begin with this piece"
         refused={refused}
         onDone={(piece) =>

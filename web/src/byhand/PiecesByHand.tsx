@@ -3,7 +3,6 @@ import { Button, Form } from 'react-bootstrap';
 import bounds from '../api/bounds.json';
 import type { ByHand, PiecePlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
-import { freeId } from './freeId';
 
 interface Props {
   editor: GarmentEditor;
@@ -21,7 +20,6 @@ export function PiecesByHand({ editor, hand, onWalk, onAdd }: Props) {
       {
         kind: 'PIECE_COPIED',
         piece: piece.id,
-        copy: freeId(pieces),
         name: `${piece.name}, ${mirrored ? 'mirrored' : 'again'}`,
         mirrored,
       },

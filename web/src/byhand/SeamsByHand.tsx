@@ -5,7 +5,6 @@ import bounds from '../api/bounds.json';
 import type { ByHand, SeamPlan } from '../api/types';
 import { figure } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
-import { freeId } from './freeId';
 import { RoleChoice } from './RoleChoice';
 
 interface Props {
@@ -66,7 +65,6 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
   const { garment, change } = editor;
   const [name, setName] = useState(seam.name);
   const [role, setRole] = useState(seam.role);
-  const own = freeId(garment.plan.seams);
   const between = seam.anchors.filter((anchor) => anchor.id !== 'START' && anchor.id !== 'END');
   const others = garment.plan.seams.filter((other) => other.id !== seam.id);
   const named = name.trim() !== '' && (name.trim() !== seam.name || role !== seam.role);
@@ -98,9 +96,7 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
         <Button
           variant="outline-dark"
           onClick={() =>
-            void change([
-              { kind: 'SEAM_MIRRORED', seam: seam.id, twin: own, name: `${seam.name}, other side` },
-            ])
+            void change([{ kind: 'SEAM_MIRRORED', seam: seam.id, name: `${seam.name}, other side` }])
           }
         >
           The same on the other side
@@ -113,7 +109,7 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
           Take it out
         </Button>
       </div>
-      <GussetForm editor={editor} seam={seam.id} onto={own} />
+      <GussetForm editor={editor} seam={seam.id} />
       {between.length > 0 && (
         <Form.Group controlId="seam-part">
           <Form.Label>Part it in two at</Form.Label>
@@ -125,7 +121,6 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
                   kind: 'SEAM_PARTED',
                   seam: seam.id,
                   anchor: event.target.value,
-                  part: own,
                   name: `${seam.name}, second part`,
                 },
               ])
@@ -163,7 +158,7 @@ function ToldAnew({ editor, hand, seam }: { editor: GarmentEditor; hand: ByHand;
 }
 
 /** Rows let in between both sides: worked onto the one, and closed by what was the seam. */
-function GussetForm({ editor, seam, onto }: { editor: GarmentEditor; seam: string; onto: string }) {
+function GussetForm({ editor, seam }: { editor: GarmentEditor; seam: string }) {
   const [rows, setRows] = useState('');
   const count = figure(rows);
   return (
@@ -171,8 +166,7 @@ function GussetForm({ editor, seam, onto }: { editor: GarmentEditor; seam: strin
       className="inline-field"
       onSubmit={(event) => {
         event.preventDefault();
-        const piece = freeId(editor.garment.plan.pieces);
-        void editor.change([{ kind: 'GUSSET_LET_IN', seam, piece, onto, rows: count }]);
+        void editor.change([{ kind: 'GUSSET_LET_IN', seam, rows: count }]);
       }}
     >
       <Form.Label htmlFor="gusset-rows">Let in rows between its two sides</Form.Label>

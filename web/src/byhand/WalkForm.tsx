@@ -14,15 +14,14 @@ const PARTS: [Walked['part'], string][] = [
   ['OTHER', 'something else'],
 ];
 interface Props {
-  id: string;
   action: string;
   refused: FindingView[];
   onDone: (piece: Walked) => void;
 }
 
 /** A piece told edge by edge, as the maker walks round it with the piece at the left hand. */
-export function WalkForm({ id, action, refused, onDone }: Props) {
-  const walk = useWalk(id);
+export function WalkForm({ action, refused, onDone }: Props) {
+  const walk = useWalk();
   return (
     <form
       className="walk"

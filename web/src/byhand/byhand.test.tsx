@@ -7,7 +7,6 @@ import type { ByHand, FreePart } from '../api/types';
 import { editorOf } from '../testing/editor';
 import { inEditor } from '../testing/inEditor';
 import { garment, piece, seam } from '../testing/sample';
-import { freeId } from './freeId';
 import { PiecesByHand } from './PiecesByHand';
 import { SeamsByHand } from './SeamsByHand';
 import { useSeamDraft } from './useSeamDraft';
@@ -51,11 +50,6 @@ function draft() {
   return renderHook(() => useSeamDraft(garment(), PARTS), { wrapper }).result;
 }
 
-test('an id of the maker’s own is the first that is free', () => {
-  expect(freeId([])).toBe('own.1');
-  expect(freeId([{ id: 'own.1' }, { id: 'back' }, { id: 'own.3' }])).toBe('own.2');
-});
-
 test('the first edge brings its likeliest partner, and the sides run against each other', async () => {
   const result = draft();
   expect(result.current.made).toBeUndefined();
@@ -63,7 +57,6 @@ test('the first edge brings its likeliest partner, and the sides run against eac
   expect(result.current.aim).toBe('b');
   expect(result.current.made).toEqual({
     kind: 'SEAM_MADE',
-    seam: 'own.1',
     name: 'Seam by hand',
     role: 'OTHER',
     a: [{ piece: 'back', edge: 'left', first: 'left', last: 'left', along: 'FORWARD' }],
@@ -115,10 +108,7 @@ test.each([
 test('a walk is drawn and can be added once every edge has its numbers', async () => {
   const added: unknown[] = [];
   const editor = editorOf(garment(), []);
-  inEditor(
-    <WalkForm id="own.1" action="Add the piece" refused={[]} onDone={(made) => added.push(made)} />,
-    editor,
-  );
+  inEditor(<WalkForm action="Add the piece" refused={[]} onDone={(made) => added.push(made)} />, editor);
   fireEvent.change(screen.getByLabelText('Name of the piece'), { target: { value: 'Pocket' } });
   for (let edge = 1; edge <= 4; edge += 1) {
     fireEvent.change(screen.getByLabelText(`How many at edge ${edge}`), { target: { value: '12' } });
@@ -128,7 +118,7 @@ test('a walk is drawn and can be added once every edge has its numbers', async (
   await waitFor(() => expect(walked).toHaveBeenCalledTimes(1));
   expect(await screen.findByRole('img', { name: 'The walk as far as it is told' })).toBeDefined();
   fireEvent.click(screen.getByRole('button', { name: 'Add the piece' }));
-  expect(added).toEqual([expect.objectContaining({ kind: 'PIECE_ADDED', piece: 'own.1', name: 'Pocket' })]);
+  expect(added).toEqual([expect.objectContaining({ kind: 'PIECE_ADDED', name: 'Pocket' })]);
   expect((added[0] as { walk: unknown[] }).walk).toHaveLength(4);
 });
 
@@ -139,7 +129,7 @@ test('a walk that does not close says so and cannot be added', async () => {
     ],
   });
   inEditor(
-    <WalkForm id="own.1" action="Add the piece" refused={[]} onDone={() => undefined} />,
+    <WalkForm action="Add the piece" refused={[]} onDone={() => undefined} />,
     editorOf(garment(), []),
   );
   fireEvent.change(screen.getByLabelText('Name of the piece'), { target: { value: 'Pocket' } });
@@ -168,7 +158,7 @@ test('a piece is copied, mirrored and made one’s own; one’s own is renamed a
   fireEvent.blur(name);
   fireEvent.click(screen.getByRole('button', { name: 'Remove Sleeve' }));
   expect(sent).toEqual([
-    { kind: 'PIECE_COPIED', piece: 'back', copy: 'own.1', name: 'Back, mirrored', mirrored: true },
+    { kind: 'PIECE_COPIED', piece: 'back', name: 'Back, mirrored', mirrored: true },
     { kind: 'PIECE_OWNED', piece: 'back' },
     { kind: 'PIECE_NAMED', piece: 'sleeve', name: 'Wide sleeve' },
     { kind: 'PIECE_REMOVED', piece: 'sleeve' },
@@ -199,9 +189,9 @@ test('a seam is renamed, turned, mirrored, parted and taken out; one taken out i
   fireEvent.click(shown.getByRole('button', { name: 'Put back Left shoulder' }));
   expect(sent).toEqual([
     { kind: 'SEAM_TURNED', seam: 'side.left' },
-    { kind: 'SEAM_MIRRORED', seam: 'side.left', twin: 'own.1', name: 'Left side, other side' },
+    { kind: 'SEAM_MIRRORED', seam: 'side.left', name: 'Left side, other side' },
     { kind: 'SEAM_UNMADE', seam: 'side.left' },
-    { kind: 'GUSSET_LET_IN', seam: 'side.left', piece: 'own.1', onto: 'own.1', rows: 6 },
+    { kind: 'GUSSET_LET_IN', seam: 'side.left', rows: 6 },
     { kind: 'SEAMS_TOGETHER', seam: 'side.left', next: 'side.right' },
     { kind: 'SEAM_PUT_BACK', seam: 'shoulder.left' },
   ]);

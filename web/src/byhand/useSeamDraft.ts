@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { previewChanges } from '../api/garments';
 import type { ChangeOf, FreePart, Opened } from '../api/types';
-import { freeId } from './freeId';
 
 export type Made = ChangeOf<'SEAM_MADE'>;
 export type SideKey = 'a' | 'b';
@@ -42,7 +41,6 @@ export function useSeamDraft(garment: Opened, parts: FreePart[]) {
   const made: Made | undefined = whole
     ? {
         kind: 'SEAM_MADE',
-        seam: freeId(garment.plan.seams),
         name: name.trim() || 'Seam by hand',
         role,
         a: told('a'),
@@ -80,7 +78,9 @@ export function useSeamDraft(garment: Opened, parts: FreePart[]) {
     setRole,
     made,
     preview,
-    seam: preview.data?.plan?.seams.find((candidate) => candidate.id === made?.seam),
+    seam: preview.data?.plan?.seams.find(
+      (candidate) => !garment.plan.seams.some(({ id }) => id === candidate.id),
+    ),
     choose,
     point,
     turn: (side: SideKey, index: number) =>

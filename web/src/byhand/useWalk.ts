@@ -33,14 +33,14 @@ export function told(draft: DraftStep): Step | undefined {
 }
 
 /** A walk round a piece while it is told; drawn as soon as every edge has its numbers. */
-export function useWalk(id: string) {
+export function useWalk() {
   const [name, setName] = useState('');
   const [part, setPart] = useState<Walked['part']>('BACK');
   const [colour, setColour] = useState<Walked['colour']>('WOAD');
   const [steps, setSteps] = useState<DraftStep[]>(FIRST);
   const walk = steps.map(told);
   const whole = walk.every((step) => step !== undefined);
-  const piece: Walked = { kind: 'PIECE_ADDED', piece: id, name, part, colour, walk: whole ? walk : [] };
+  const piece: Walked = { kind: 'PIECE_ADDED', name, part, colour, walk: whole ? walk : [] };
   const drawn = useQuery({
     queryKey: ['walk', piece.walk, part, colour],
     queryFn: () => drawWalk({ ...piece, name: 'walk' }),

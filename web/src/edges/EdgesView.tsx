@@ -15,7 +15,8 @@ import { RowForm } from './RowForm';
 import { SegmentList } from './SegmentList';
 import { StripForm } from './StripForm';
 import { Unrolled } from './Unrolled';
-import { byThemselves, chosenStrip, firstStrip, onOpening, told } from './strips';
+import { LostStrips } from './LostStrips';
+import { added, byThemselves, chosenStrip, firstStrip, onOpening, openingKey } from './strips';
 import { useCountMoves } from './useCountMoves';
 
 /** The open edges of the garment, unrolled, and what is worked onto them. */
@@ -26,16 +27,16 @@ export function EdgesView() {
   const { ref, width } = useSize<HTMLDivElement>();
   const [id, setId] = useState(query.get('edging') ?? undefined);
   const [opening, setOpening] = useState(
-    plan.strips.find((one) => one.id === id && !one.row)?.opening ??
+    openingKey(plan.strips.find((one) => one.id === id)?.on) ??
       query.get('opening') ??
-      plan.gluing.openings[0]?.name,
+      openingKey(plan.gluing.openings[0]?.id),
   );
   const base = chosenStrip(plan.strips, opening, id);
-  const { shown, findings, moves } = useCountMoves(editor, base);
+  const { shown, findings, refused, moves } = useCountMoves(editor, base);
   const strip = shown ?? base;
-  const open = plan.gluing.openings.find(({ name }) => name === opening);
-  const choose = (name: string, chosen?: string) => {
-    setOpening(name);
+  const open = plan.gluing.openings.find((each) => openingKey(each.id) === opening);
+  const choose = (on: string | undefined, chosen?: string) => {
+    setOpening(on);
     setId(chosen);
   };
   if (plan.gluing.openings.length === 0 && plan.strips.length === 0) {
@@ -49,18 +50,22 @@ export function EdgesView() {
     <div className="table-view edges-view">
       <div ref={ref} className="edges-mat">
         <nav className="edge-tabs" aria-label="Openings">
-          {plan.gluing.openings.map((each, index) => (
-            <Button
-              key={index}
-              size="sm"
-              variant={each.name === opening && !strip?.row ? 'dark' : 'outline-dark'}
-              aria-pressed={each.name === opening && !strip?.row}
-              onClick={() => choose(each.name)}
-            >
-              {each.name}, {length(each.lengthMm, plan.unit)}
-              {onOpening(plan.strips, each.name) ? ' ✓' : ''}
-            </Button>
-          ))}
+          {plan.gluing.openings.map((each) => {
+            const key = openingKey(each.id);
+            const chosen = key === opening && !strip?.row;
+            return (
+              <Button
+                key={key}
+                size="sm"
+                variant={chosen ? 'dark' : 'outline-dark'}
+                aria-pressed={chosen}
+                onClick={() => choose(key)}
+              >
+                {each.name}, {length(each.lengthMm, plan.unit)}
+                {onOpening(plan.strips, key) ? ' ✓' : ''}
+              </Button>
+            );
+          })}
         </nav>
         {strip && width > 0 ? (
           <Unrolled plan={plan} strip={strip} width={width} moves={moves} />
@@ -71,7 +76,7 @@ export function EdgesView() {
               <p>
                 {length(open.lengthMm, plan.unit)} round, {open.corners}. Nothing is worked onto it yet.
               </p>
-              <Button onClick={() => void editor.change([told(firstStrip(open, plan.strips), {})])}>
+              <Button onClick={() => void editor.change([added(firstStrip(open))])}>
                 Work an edging along it
               </Button>
             </div>
@@ -80,6 +85,7 @@ export function EdgesView() {
       </div>
       <aside className="strip edges-strip" aria-label="Edging">
         <Findings findings={findings} title="Not so" />
+        {refused && <p className="wrong">{refused}</p>}
         {strip ? (
           <Told key={strip.id} editor={editor} strip={strip} onChoose={setId} />
         ) : (
@@ -88,7 +94,7 @@ export function EdgesView() {
             and seams, and how much smaller the opening gets are reckoned from the pieces.
           </p>
         )}
-        <Lost editor={editor} />
+        <LostStrips editor={editor} />
         <RowList strips={plan.strips} chosen={strip?.id} onChoose={setId} />
         <Others strips={plan.strips} chosen={strip?.id} onChoose={choose} />
       </aside>
@@ -213,30 +219,6 @@ function RowList({ strips, chosen, onChoose }: ListProps) {
   );
 }
 
-/** Edgings that can no longer be worked: told, and to be taken out. */
-function Lost({ editor }: { editor: GarmentEditor }) {
-  const { plan } = editor.garment;
-  const lost = plan.findings.filter(({ strip }) => strip && !plan.strips.some(({ id }) => id === strip));
-  if (lost.length === 0) {
-    return null;
-  }
-  return (
-    <section aria-label="Edgings that cannot be worked">
-      <Findings findings={lost} title="Not worked" />
-      {[...new Set(lost.map(({ strip }) => strip!))].map((id) => (
-        <Button
-          key={id}
-          variant="outline-dark"
-          size="sm"
-          onClick={() => void editor.change([{ kind: 'STRIP_REMOVED', strip: id }])}
-        >
-          Take it out
-        </Button>
-      ))}
-    </section>
-  );
-}
-
 function stitches({ rounds, outer }: StripPlan): string {
   const first = rounds[0]!.total;
   return rounds.length === 1
@@ -251,7 +233,7 @@ function Others({
 }: {
   strips: StripPlan[];
   chosen: string | undefined;
-  onChoose: (opening: string, id: string) => void;
+  onChoose: (opening: string | undefined, id: string) => void;
 }) {
   const others = strips.filter(({ id, row }) => !row && id !== chosen);
   if (others.length === 0) {
@@ -265,7 +247,7 @@ function Others({
       <ul className="openings">
         {others.map((each) => (
           <li key={each.id}>
-            <Button variant="link" size="sm" onClick={() => onChoose(each.opening, each.id)}>
+            <Button variant="link" size="sm" onClick={() => onChoose(openingKey(each.on), each.id)}>
               {each.strip.name}
             </Button>
             <span>{each.band ? each.band.words : `${each.outer.units} stitches`}</span>

@@ -1,7 +1,7 @@
 import { Form } from 'react-bootstrap';
 import type { StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
-import { freeStrip, told, usualRound } from './strips';
+import { told, usualRound } from './strips';
 
 interface Props {
   editor: GarmentEditor;
@@ -19,11 +19,10 @@ export function MadeHow({ editor, strip, onChoose }: Props) {
     rounds: plain.rounds.length > 0 ? plain.rounds : [usualRound('SC', 6)],
   };
   const workedOn = () => {
-    const next = freeStrip(editor.garment.plan.strips);
     const wanted = { ...(band ?? BAND), workedOn: true };
     void editor
-      .change([{ kind: 'BAND_WORKED_ON', strip: strip.id, band: wanted, next }])
-      .then((done) => done && onChoose(strip.ofStitches ? strip.id : next));
+      .addStrip({ kind: 'BAND_WORKED_ON', strip: strip.id, band: wanted })
+      .then((next) => onChoose(next ?? strip.id));
   };
   const ways = [
     {

@@ -8,7 +8,7 @@ import { Figure } from './Figure';
 import { MadeHow } from './MadeHow';
 import { RoundFields } from './RoundFields';
 import { StripYarnField } from './StripYarnField';
-import { freeStrip, nextStrip, told } from './strips';
+import { added, nextStrip, told } from './strips';
 import { TrimFields } from './TrimFields';
 
 interface Props {
@@ -100,7 +100,6 @@ export function StripForm({ editor, strip, onChoose }: Props) {
                 {
                   kind: 'STRIP_MIRRORED',
                   strip: strip.id,
-                  mirror: freeStrip(plan.strips),
                   name: otherSide(wanted.name),
                 },
               ])
@@ -113,10 +112,9 @@ export function StripForm({ editor, strip, onChoose }: Props) {
           variant="outline-dark"
           size="sm"
           disabled={plan.strips.length >= bounds.strips}
-          onClick={() => {
-            const next = nextStrip(strip, plan.strips);
-            void editor.change([told(next, {})]).then((done) => done && onChoose(next.id));
-          }}
+          onClick={() =>
+            void editor.addStrip(added(nextStrip(strip))).then((next) => next !== undefined && onChoose(next))
+          }
         >
           Work another onto it
         </Button>

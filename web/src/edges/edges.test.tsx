@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import type { GarmentEditor } from '../shell/useGarment';
 import { garment } from '../testing/sample';
@@ -9,7 +9,6 @@ import { RowForm } from './RowForm';
 import { SegmentList } from './SegmentList';
 import { StripForm } from './StripForm';
 import { Unrolled } from './Unrolled';
-import { freeStrip } from './strips';
 import { countChange } from './useCountMoves';
 
 afterEach(cleanup);
@@ -141,35 +140,29 @@ test('the multiple keeps what is more below it; a mirrored edging is only taken 
 });
 
 test('a band worked on is asked for as one; what comes of it is chosen', async () => {
-  const change = vi.fn().mockResolvedValue(true);
+  const addStrip = vi.fn().mockResolvedValueOnce('strip.2').mockResolvedValue(undefined);
   const chosen = vi.fn();
-  const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onChoose={chosen} />);
+  const adding = { ...editor(), addStrip };
+  const { rerender } = render(<StripForm editor={adding} strip={strip()} onChoose={chosen} />);
   fireEvent.click(screen.getByLabelText('A band, worked on sideways'));
-  expect(change.mock.calls[0]![0]).toEqual([
-    {
-      kind: 'BAND_WORKED_ON',
-      strip: 'strip.1',
-      band: { kind: 'NECKBAND', widthMm: 40, rowMm: 5, workedOn: true },
-      next: 'strip.2',
-    },
-  ]);
-  await vi.waitFor(() => expect(chosen).toHaveBeenLastCalledWith('strip.2'));
-  rerender(<StripForm editor={editor(change)} strip={strip({ ofStitches: true })} onChoose={chosen} />);
+  expect(addStrip.mock.calls[0]![0]).toEqual({
+    kind: 'BAND_WORKED_ON',
+    strip: 'strip.1',
+    band: { kind: 'NECKBAND', widthMm: 40, rowMm: 5, workedOn: true },
+  });
+  await waitFor(() => expect(chosen).toHaveBeenLastCalledWith('strip.2'));
+  rerender(<StripForm editor={adding} strip={strip({ ofStitches: true })} onChoose={chosen} />);
   fireEvent.click(screen.getByLabelText('A band, worked on sideways'));
-  await vi.waitFor(() => expect(chosen).toHaveBeenLastCalledWith('strip.1'));
+  await waitFor(() => expect(chosen).toHaveBeenLastCalledWith('strip.1'));
 });
 
 test('another is worked onto the outer edge of one', async () => {
-  const change = vi.fn().mockResolvedValue(true);
+  const addStrip = vi.fn().mockResolvedValue('strip.2');
   const chosen = vi.fn();
-  render(<StripForm editor={editor(change)} strip={strip()} onChoose={chosen} />);
+  render(<StripForm editor={{ ...editor(), addStrip }} strip={strip()} onChoose={chosen} />);
   fireEvent.click(screen.getByText('Work another onto it'));
-  expect(change.mock.calls[0]![0][0].strip).toMatchObject({ id: 'strip.2', from: OUTER });
-  await vi.waitFor(() => expect(chosen).toHaveBeenCalledWith('strip.2'));
-});
-
-test('a new edging gets an id that none has', () => {
-  expect(freeStrip([{ id: 'strip.1' }, { id: 'strip.3' }])).toBe('strip.2');
+  expect(addStrip.mock.calls[0]![0]).toMatchObject({ kind: 'STRIP_ADDED', strip: { id: '', from: OUTER } });
+  await waitFor(() => expect(chosen).toHaveBeenCalledWith('strip.2'));
 });
 
 test('rows on a piece are told edge by edge, and taken out', async () => {
@@ -193,10 +186,10 @@ test('rows on a piece are told edge by edge, and taken out', async () => {
   expect(gone).not.toHaveBeenCalled();
   change.mockResolvedValueOnce(false);
   fireEvent.click(screen.getByText('Take them out'));
-  await vi.waitFor(() => expect(change).toHaveBeenCalledTimes(2));
+  await waitFor(() => expect(change).toHaveBeenCalledTimes(2));
   expect(gone, 'a seam is joined with them').not.toHaveBeenCalled();
   fireEvent.click(screen.getByText('Take them out'));
-  await vi.waitFor(() => expect(gone).toHaveBeenCalled());
+  await waitFor(() => expect(gone).toHaveBeenCalled());
 });
 
 test('rows are worked the same on the other side with one press', () => {

@@ -3,11 +3,8 @@ import type { Change, OpeningPlan, Round, Strip, StripPlan, Terms } from '../api
 
 type Stitch = Round['stitch'];
 
-/** An id that no edging has. */
-export function freeStrip(strips: { id: string }[]): string {
-  const taken = new Set(strips.map(({ id }) => id));
-  return Array.from({ length: strips.length + 1 }, (_, i) => `strip.${i + 1}`).find((id) => !taken.has(id))!;
-}
+/** The server gives an id to what is added. */
+const NOT_GIVEN = '';
 
 export function stitchName(stitch: Stitch, terms: Terms): string {
   const entry = bounds.stitches.find((each) => each.stitch === stitch)!;
@@ -21,10 +18,10 @@ export function usualRound(stitch: Stitch, widthMm: number): Round {
 }
 
 /** One round of single crochet along a whole opening, to begin with. */
-export function firstStrip(opening: OpeningPlan, strips: StripPlan[]): Strip {
+export function firstStrip(opening: OpeningPlan): Strip {
   const width = Math.round(opening.stitchMm * 100) / 100;
   return {
-    id: freeStrip(strips),
+    id: NOT_GIVEN,
     name: `${opening.name} edging`,
     from: opening.start,
     rounds: [usualRound('SC', width)],
@@ -35,10 +32,10 @@ export function firstStrip(opening: OpeningPlan, strips: StripPlan[]): Strip {
 }
 
 /** One round of single crochet onto another edging, to begin with. */
-export function nextStrip(under: StripPlan, strips: StripPlan[]): Strip {
+export function nextStrip(under: StripPlan): Strip {
   const width = under.strip.rounds.at(-1)?.widthMm ?? under.strip.band?.rowMm ?? 6;
   return {
-    id: freeStrip(strips),
+    id: NOT_GIVEN,
     name: `${under.strip.name}, next`,
     from: under.outer.start,
     ...(under.outer.end ? { to: under.outer.end } : {}),
@@ -49,8 +46,17 @@ export function nextStrip(under: StripPlan, strips: StripPlan[]): Strip {
   };
 }
 
+export function added(strip: Strip): Change {
+  return { kind: 'STRIP_ADDED', strip };
+}
+
 export function told(strip: Strip, changed: Partial<Strip>): Change {
   return { kind: 'STRIP_TOLD', strip: { ...strip, ...changed } };
+}
+
+/** What names an opening among all openings. */
+export function openingKey(id: OpeningPlan['id'] | undefined): string | undefined {
+  return id && JSON.stringify([id.piece, id.edge, id.stretch]);
 }
 
 /** The edging on an opening, or the one chosen; what belongs to a piece lies on no opening. */
@@ -59,7 +65,7 @@ export function chosenStrip(strips: StripPlan[], opening: string | undefined, id
 }
 
 export function onOpening(strips: StripPlan[], opening: string | undefined) {
-  return strips.find((strip) => !strip.row && strip.opening === opening);
+  return strips.find((strip) => strip.on && openingKey(strip.on) === opening);
 }
 
 /** Its rounds without the row that is worked while a seam is joined. */

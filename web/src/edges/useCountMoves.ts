@@ -10,10 +10,10 @@ const strips = ({ plan }: Awaited<ReturnType<typeof previewChanges>>) => plan?.s
 
 /** The counts of an edging while one is drawn longer or shorter; what is tied to it follows. Saved when it is let go, or rests. */
 export function useCountMoves(editor: GarmentEditor, strip: StripPlan | undefined) {
-  const { tried, findings, attempt, keep, cancel } = useTried(editor, strips, ALL);
+  const { tried, findings, refused, attempt, keep, cancel } = useTried(editor, strips, ALL);
   const { done, restThenDone, still } = useRest(keep);
   if (!strip || strip.rounds.length === 0 || strip.strip.mirrorOf !== undefined || !isTold(strip)) {
-    return { shown: undefined, findings, moves: undefined };
+    return { shown: undefined, findings, refused, moves: undefined };
   }
   const moves: CountMoves = {
     base: strip,
@@ -30,7 +30,7 @@ export function useCountMoves(editor: GarmentEditor, strip: StripPlan | undefine
       cancel();
     },
   };
-  return { shown: tried?.find(({ id }) => id === strip.id), findings, moves };
+  return { shown: tried?.find(({ id }) => id === strip.id), findings, refused, moves };
 }
 
 /** A row over several edges is told edge by edge. */

@@ -58,16 +58,17 @@ test('another order is taken whole, with the seams that are turned for it', () =
 test('ends that hang already are counted, and those whose last moment comes stand out', () => {
   const opened = garment();
   opened.progress[0] = { seam: 'armhole.left', state: 'JOINED', position: 7, joints: 7 };
+  opened.finished = [{ seam: 'armhole.left' }];
   opened.plan.order.tails = [
     {
-      seam: 'armhole.left',
+      of: { seam: 'armhole.left' },
       ends: 1,
       step: 1,
       where: 'the underarm',
       before: 'side.left',
       words: 'Left armhole, the underarm.',
     },
-    { seam: 'side.left', ends: 1, step: 2, where: 'the hem', words: 'Left side, the hem.' },
+    { of: { seam: 'side.left' }, ends: 1, step: 2, where: 'the hem', words: 'Left side, the hem.' },
   ];
   render(<Tails garment={opened} />);
   expect(screen.getByText('2 ends to weave in, 1 of them hang already')).toBeTruthy();

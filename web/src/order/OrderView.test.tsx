@@ -61,7 +61,7 @@ test('work that joins nothing is ticked off, and taken back', () => {
   const sent: unknown[] = [];
   const opened = garment();
   const look = { ...opened.plan.order.steps[0]!, title: 'Look every piece over', words: '', todo: [] };
-  delete look.seam;
+  delete look.of;
   opened.plan.order.steps = [
     { ...look, kind: 'INSPECT', chore: 'INSPECT', number: 1 },
     { ...look, kind: 'WEAVE', chore: 'WEAVE', number: 2, title: 'Weave in what is left', done: true },
@@ -76,12 +76,11 @@ test('work that joins nothing is ticked off, and taken back', () => {
 });
 
 test('an edging that is worked is shown as done', () => {
-  const opened = garment({ finished: ['strip.1'] });
-  const edging = { ...opened.plan.order.steps[0]!, title: 'Work the neck edging', strip: 'strip.1' };
-  delete edging.seam;
+  const opened = garment({ finished: [{ strip: 'strip.1' }] });
+  const edging = { ...opened.plan.order.steps[0]!, title: 'Work the neck edging', of: { strip: 'strip.1' } };
   opened.plan.order.steps = [
     { ...edging, kind: 'EDGING' },
-    { ...edging, kind: 'EDGING', number: 2, strip: 'strip.2', title: 'Work the hem' },
+    { ...edging, kind: 'EDGING', number: 2, of: { strip: 'strip.2' }, title: 'Work the hem' },
   ];
   inEditor(<OrderView />, editorOf(opened, []));
   const isDone = (title: string) => screen.getByText(title).closest('li')!.classList.contains('step-done');

@@ -65,7 +65,7 @@ export function OrderView() {
       <Alternatives garment={garment} change={change} />
       <ol className="path">
         {plan.order.steps.map((work) => {
-          const step = steps.find((candidate) => candidate.seam === work.seam);
+          const step = steps.find((candidate) => candidate.seam === work.of?.seam);
           return step ? (
             <li
               key={step.seam}

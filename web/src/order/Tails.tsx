@@ -1,11 +1,11 @@
 import type { Opened } from '../api/types';
-import { joinedSeams } from '../shell/joined';
+import { isFinished, joinedSeams } from '../shell/joined';
 
 /** Every end that is left, with the last moment at which it is easily reached. */
 export function Tails({ garment }: { garment: Opened }) {
   const { tails } = garment.plan.order;
   const joined = new Set(joinedSeams(garment));
-  const hanging = tails.filter(({ seam }) => seam !== undefined && joined.has(seam));
+  const hanging = tails.filter(({ of }) => isFinished(garment, of));
   const count = (some: typeof tails) => some.reduce((sum, { ends }) => sum + ends, 0);
   return (
     <details className="tails">

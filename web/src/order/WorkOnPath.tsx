@@ -2,6 +2,7 @@ import { Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { Opened, WorkStep } from '../api/types';
 import { count } from '../format';
+import { isFinished } from '../shell/joined';
 import type { GarmentEditor } from '../shell/useGarment';
 import { minutes } from './minutes';
 
@@ -13,8 +14,8 @@ interface Props {
 
 /** A step that joins nothing: looked over, marked, tried on, woven in; or an edging, which may come earlier. */
 export function WorkOnPath({ work, garment, change }: Props) {
-  const { chore } = work;
-  const isDone = work.done || garment.finished.includes(work.board ?? work.strip ?? '');
+  const { chore, of } = work;
+  const isDone = work.done || isFinished(garment, of);
   return (
     <li className={`step work-step ${isDone ? 'step-done' : ''}`}>
       <span className="step-number work-number" aria-hidden="true" />
@@ -30,22 +31,22 @@ export function WorkOnPath({ work, garment, change }: Props) {
       <div className="step-about">
         <h2>{work.title}</h2>
         <p>{work.words}</p>
-        {work.board && <Link to={`/garments/${garment.id}/squares`}>See its lines and its path</Link>}
-        {work.strip && (
+        {of?.board && <Link to={`/garments/${garment.id}/squares`}>See its lines and its path</Link>}
+        {of?.strip && (
           <>
-            <Link to={`/garments/${garment.id}/edges?edging=${work.strip}`}>See its stitches</Link>
-            <When work={work} strip={work.strip} garment={garment} change={change} />
+            <Link to={`/garments/${garment.id}/edges?edging=${of.strip}`}>See its stitches</Link>
+            <When work={work} strip={of.strip} garment={garment} change={change} />
           </>
         )}
       </div>
       <div className="step-why">
-        {work.board && (
+        {of?.board && (
           <p>
             {count(work.todo.length, 'line')}, first: {work.todo[0]}
           </p>
         )}
         <ul>
-          {(work.board ? [] : work.todo).map((words) => (
+          {(of?.board ? [] : work.todo).map((words) => (
             <li key={words}>{words}</li>
           ))}
         </ul>
@@ -58,7 +59,7 @@ export function WorkOnPath({ work, garment, change }: Props) {
 /** Before which seam an edging is worked, or after all; only seams that come after those it runs over are offered. */
 function When({ work, strip, garment, change }: Props & { strip: string }) {
   const { order, steps } = garment.plan;
-  const next = order.steps.find(({ number, seam }) => number > work.number && seam)?.seam ?? '';
+  const next = order.steps.find(({ number, of }) => number > work.number && of?.seam)?.of?.seam ?? '';
   const earlier = steps.filter(({ seam }) => work.mayComeBefore.includes(seam));
   return (
     <Form.Select

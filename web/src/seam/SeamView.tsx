@@ -97,6 +97,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
         </div>
       </div>
       <Findings findings={moves.findings} title="The anchor cannot lie there" />
+      {moves.refused && <p className="wrong">{moves.refused}</p>}
       <Findings
         findings={said.filter((finding) => finding.level !== 'NOTE')}
         title="What stands out here"

@@ -9,7 +9,7 @@ const firstSeam = (preview: Awaited<ReturnType<typeof previewChanges>>) => previ
 /** Tries an anchor out while it is moved and saves it when it is let go, or rests. */
 export function useAnchorMoves(editor: GarmentEditor, seamId: string) {
   const want = useMemo(() => [seamId], [seamId]);
-  const { tried, findings, attempt, keep, cancel: drop } = useTried(editor, firstSeam, want);
+  const { tried, findings, refused, attempt, keep, cancel: drop } = useTried(editor, firstSeam, want);
   const { done, restThenDone, still } = useRest(keep);
   const cancel = useCallback(() => {
     still();
@@ -21,5 +21,5 @@ export function useAnchorMoves(editor: GarmentEditor, seamId: string) {
       attempt([{ kind: 'ANCHOR_MOVED', seam: seamId, anchor, side, position }]),
     [attempt, seamId],
   );
-  return { tried, findings, move, done, restThenDone, cancel };
+  return { tried, findings, refused, move, done, restThenDone, cancel };
 }

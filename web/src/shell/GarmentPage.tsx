@@ -5,7 +5,7 @@ import { Outlet, useLocation, useNavigate, useOutletContext, useParams } from 'r
 import { garmentQuery } from '../api/garments';
 import type { Opened } from '../api/types';
 import { Header } from './Header';
-import type { Saving } from './changeQueue';
+import type { Saving } from '../store/changeQueue';
 import { Findings } from './Findings';
 import { Failed, Loading } from './Messages';
 import { type GarmentEditor, useGarmentEditor } from './useGarment';

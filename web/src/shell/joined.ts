@@ -1,11 +1,15 @@
-import type { Opened } from '../api/types';
+import type { Opened, WorkReference } from '../api/types';
 
 /** The seams that are joined already. */
 export function joinedSeams(garment: Opened): string[] {
   return garment.progress.filter(({ state }) => state === 'JOINED').map(({ seam }) => seam);
 }
 
-/** All that is worked already, by id: seams, whole boards and edgings. */
-export function finishedWork(garment: Opened): string[] {
-  return [...joinedSeams(garment), ...garment.finished];
+/** What names a work among all works. */
+export function workKey({ seam, board, line, strip }: WorkReference): string {
+  return JSON.stringify([seam, board, line, strip]);
+}
+
+export function isFinished(garment: Opened, of: WorkReference | undefined): boolean {
+  return of !== undefined && garment.finished.some((done) => workKey(done) === workKey(of));
 }

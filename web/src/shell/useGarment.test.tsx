@@ -7,7 +7,8 @@ import { ProblemError } from '../api/client';
 import * as server from '../api/garments';
 import type { Changed, Opened } from '../api/types';
 import { garment } from '../testing/sample';
-import { readUnsent, writeUnsent } from './unsent';
+import type { Unsent } from '../store/changeQueue';
+import { readUnsent, writeUnsent } from '../store/unsent';
 import { useGarmentEditor } from './useGarment';
 
 vi.mock('../api/garments', async (original) => ({
@@ -49,9 +50,9 @@ test('a change lies in the browser until it is acknowledged', async () => {
   send.mockReturnValue(new Promise((resolve) => (acknowledge = resolve)));
   const { result } = editor();
   act(() => void result.current.change([rename]));
-  expect(readUnsent(opened.id)).toHaveLength(1);
+  expect(readUnsent<Unsent>('changes', opened.id)).toHaveLength(1);
   await act(async () => acknowledge(newer(4)));
-  expect(readUnsent(opened.id)).toEqual([]);
+  expect(readUnsent<Unsent>('changes', opened.id)).toEqual([]);
   expect(result.current.saving).toEqual({ status: 'saved' });
 });
 
@@ -77,11 +78,11 @@ test('the header says how many are not saved until all are', async () => {
   expect(result.current.saving).toEqual({ status: 'saving', count: 3 });
   await act(async () => acknowledge[0]!(newer(4)));
   expect(result.current.saving).toEqual({ status: 'saving', count: 2 });
-  expect(readUnsent(opened.id).map((one) => one.base)).toEqual([4, 4]);
+  expect(readUnsent<Unsent>('changes', opened.id).map((one) => one.base)).toEqual([4, 4]);
   await act(async () => acknowledge[1]!(newer(5)));
   await act(async () => acknowledge[2]!(newer(6)));
   expect(result.current.saving).toEqual({ status: 'saved' });
-  expect(readUnsent(opened.id)).toEqual([]);
+  expect(readUnsent<Unsent>('changes', opened.id)).toEqual([]);
 });
 
 test('a change queued behind one that fails is not sent past it', async () => {
@@ -126,14 +127,14 @@ test('without an answer the change waits, and later ones wait behind it', async 
   await act(() => result.current.change([{ ...rename, name: 'Mooring coat' }]));
   expect(result.current.saving).toMatchObject({ status: 'unsent', count: 2 });
   expect(send).toHaveBeenCalledOnce();
-  expect(readUnsent(opened.id)).toHaveLength(2);
+  expect(readUnsent<Unsent>('changes', opened.id)).toHaveLength(2);
 });
 
 test('what waited is sent again when the garment is opened, with the same key', async () => {
-  writeUnsent(opened.id, [{ key: 'k1', base: 3, changes: [rename] }]);
+  writeUnsent('changes', opened.id, [{ key: 'k1', base: 3, changes: [rename] }]);
   send.mockResolvedValue(newer(4));
   editor();
-  await waitFor(() => expect(readUnsent(opened.id)).toEqual([]));
+  await waitFor(() => expect(readUnsent<Unsent>('changes', opened.id)).toEqual([]));
   expect(send).toHaveBeenCalledExactlyOnceWith(opened.id, 3, [rename], 'k1');
 });
 
@@ -146,7 +147,7 @@ test('a change another window overtook is told and can be kept as a copy of what
   const id = await act(() => result.current.keepAsCopy());
   expect(id).toBe('copy');
   expect(server.copyGarment).toHaveBeenCalledWith(opened.id, 3, [rename]);
-  expect(readUnsent(opened.id)).toEqual([]);
+  expect(readUnsent<Unsent>('changes', opened.id)).toEqual([]);
 });
 
 test('a refused change is told and does not wait', async () => {
@@ -155,7 +156,7 @@ test('a refused change is told and does not wait', async () => {
   const { result } = editor();
   await act(() => result.current.change([rename]));
   expect(result.current.refused).toEqual([finding]);
-  expect(readUnsent(opened.id)).toEqual([]);
+  expect(readUnsent<Unsent>('changes', opened.id)).toEqual([]);
   expect(result.current.saving).toEqual({ status: 'saved' });
 });
 
@@ -164,7 +165,7 @@ test('dropped changes are gone', async () => {
   const { result } = editor();
   await act(() => result.current.change([rename]));
   await act(() => result.current.drop());
-  expect(readUnsent(opened.id)).toEqual([]);
+  expect(readUnsent<Unsent>('changes', opened.id)).toEqual([]);
   expect(result.current.saving).toEqual({ status: 'saved' });
 });
 

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from 
 import { copyGarment, garmentQuery } from '../api/garments';
 import { merged } from '../api/merged';
 import type { Change, FindingView, Opened } from '../api/types';
-import { ChangeQueue, type Saving } from './changeQueue';
+import { ChangeQueue, type Saving } from '../store/changeQueue';
 
 export interface GarmentEditor {
   garment: Opened;
@@ -11,6 +11,14 @@ export interface GarmentEditor {
   refused: FindingView[];
   /** Sends changes; true when they were saved. */
   change: (changes: Change[]) => Promise<boolean>;
+  /** Sends a change that adds an edging; the id it was given, once it was saved. */
+  addStrip: (change: Change) => Promise<string | undefined>;
+  /** The version that lies open, whatever was drawn last. */
+  version: () => number;
+  /** Once nothing is on its way to the server. */
+  settled: () => Promise<void>;
+  /** Reads the garment anew. */
+  refresh: () => Promise<void>;
   undo: () => Promise<boolean>;
   redo: () => Promise<boolean>;
   /** Sends what waits on top of the newest version. */
@@ -25,10 +33,11 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
   const queries = useQueryClient();
   const { id } = garment;
   const queryKey = useMemo(() => garmentQuery(id).queryKey, [id]);
+  const [version] = useState(() => () => queries.getQueryData<Opened>(queryKey)?.version ?? garment.version);
   const [queue] = useState(
     () =>
       new ChangeQueue(id, {
-        version: () => queries.getQueryData<Opened>(queryKey)?.version ?? garment.version,
+        version,
         arrived: (changed) => {
           const opened = merged(queries.getQueryData<Opened>(queryKey), changed);
           queries.setQueryData(queryKey, opened);
@@ -42,8 +51,17 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
   const refresh = useCallback(() => queries.invalidateQueries({ queryKey }), [queries, queryKey]);
 
   useEffect(() => {
-    void queue.send();
+    void queue.begin();
   }, [queue]);
+
+  const addStrip = useCallback(
+    async (change: Change) => {
+      const strips = () => queries.getQueryData<Opened>(queryKey)?.plan.strips.map((strip) => strip.id) ?? [];
+      const before = strips();
+      return (await queue.add([change])) ? strips().find((strip) => !before.includes(strip)) : undefined;
+    },
+    [queue, queries, queryKey],
+  );
 
   const putOnTop = useCallback(async () => {
     await refresh();
@@ -72,5 +90,19 @@ export function useGarmentEditor(garment: Opened): GarmentEditor {
 
   const undo = useCallback(() => queue.step('undo'), [queue]);
   const redo = useCallback(() => queue.step('redo'), [queue]);
-  return { garment, saving, refused, change: queue.add, undo, redo, putOnTop, keepAsCopy, drop };
+  return {
+    garment,
+    saving,
+    refused,
+    change: queue.add,
+    addStrip,
+    version,
+    settled: queue.settled,
+    refresh,
+    undo,
+    redo,
+    putOnTop,
+    keepAsCopy,
+    drop,
+  };
 }

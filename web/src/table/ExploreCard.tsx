@@ -8,7 +8,7 @@ const MOST_EFFECTS = 12;
 /** What follows from what is dragged; kept or dropped here. */
 export function ExploreCard({ editor, explore }: { editor: GarmentEditor; explore: Explore }) {
   const { plan } = editor.garment;
-  const { tried, last, findings } = explore;
+  const { tried, last, findings, refused } = explore;
   const handle = plan.handles.find((candidate) => candidate.id === last);
   const effects = tried?.effects ?? [];
   return (
@@ -30,6 +30,7 @@ export function ExploreCard({ editor, explore }: { editor: GarmentEditor; explor
       {!tried && <DepthStop editor={editor} />}
       {effects.length > 0 && <h2>What else changes</h2>}
       <div aria-live="polite">
+        {refused && <p className="wrong">{refused}</p>}
         {findings.map((finding) => (
           <p key={finding.code} className="wrong">
             {finding.sentence} The last drawing that was possible is kept.

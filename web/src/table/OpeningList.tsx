@@ -1,7 +1,7 @@
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import type { GarmentPlan, OpeningPlan } from '../api/types';
-import { onOpening } from '../edges/strips';
+import { onOpening, openingKey } from '../edges/strips';
 import { counted, length, plural } from '../format';
 import type { OpenWhen } from './useOpenings';
 
@@ -17,7 +17,7 @@ const CHOICES: [OpenWhen, string][] = [
   ['NOW', 'now'],
 ];
 
-function edging(plan: GarmentPlan, opening: string): string | undefined {
+function edging(plan: GarmentPlan, opening: string | undefined): string | undefined {
   return onOpening(plan.strips, opening)?.strip.name;
 }
 
@@ -44,14 +44,14 @@ export function OpeningList({ openings, plan, when, onWhen }: Props) {
       </div>
       {openings.length === 0 && <p>Nothing hangs together yet: join the first seam.</p>}
       <ul className="openings">
-        {openings.map((opening, index) => (
-          <li key={index}>
+        {openings.map((opening) => (
+          <li key={openingKey(opening.id)}>
             <span>
               {opening.name}
               <small className="soft">{opening.corners}</small>
               {when === 'JOINED' && (
-                <Link to={`edges?opening=${encodeURIComponent(opening.name)}`}>
-                  {edging(plan, opening.name) ?? 'Work an edging'}
+                <Link to={`edges?opening=${encodeURIComponent(openingKey(opening.id) ?? '')}`}>
+                  {edging(plan, openingKey(opening.id)) ?? 'Work an edging'}
                 </Link>
               )}
             </span>

@@ -29,7 +29,7 @@ export function useExplore(editor: GarmentEditor) {
   const [on, setOn] = useState(false);
   const [steps, setSteps] = useState<Steps>({});
   const [last, setLast] = useState<string>();
-  const { tried, findings, attempt, keep: keepTried, cancel } = useTried(editor, triedIn, ALL);
+  const { tried, findings, refused, attempt, keep: keepTried, cancel } = useTried(editor, triedIn, ALL);
 
   const reset = useCallback(() => {
     cancel();
@@ -58,7 +58,7 @@ export function useExplore(editor: GarmentEditor) {
     setOn((now) => !now);
   }, [reset]);
 
-  return { on, toggle, steps, last, tried, findings, drag, keep, reset };
+  return { on, toggle, steps, last, tried, findings, refused, drag, keep, reset };
 }
 
 export type Explore = ReturnType<typeof useExplore>;

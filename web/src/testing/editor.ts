@@ -11,6 +11,13 @@ export function editorOf(opened: Opened, sent: unknown[]): GarmentEditor {
       sent.push(...changes);
       return Promise.resolve(true);
     },
+    addStrip: (change) => {
+      sent.push(change);
+      return Promise.resolve('own.1');
+    },
+    version: () => opened.version,
+    settled: () => Promise.resolve(),
+    refresh: () => Promise.resolve(),
     undo: () => Promise.resolve(true),
     redo: () => Promise.resolve(true),
     putOnTop: () => Promise.resolve(),

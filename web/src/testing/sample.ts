@@ -97,7 +97,7 @@ function workStep(seam: string, number: number): WorkStep {
   return {
     number,
     kind: 'SEAM',
-    seam,
+    of: { seam },
     title: `Join ${seam}`,
     words: '',
     todo: [],
@@ -167,6 +167,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       edged: [],
       wishes: [],
       schools: [],
+      gone: [],
       findings: [],
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),

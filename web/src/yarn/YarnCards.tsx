@@ -2,19 +2,18 @@ import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import type { YarnSum } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
-import { finishedWork } from '../shell/joined';
 import { readScale } from './scale';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
 import { YarnStages } from './YarnStages';
 import { YarnForm } from './YarnForm';
 
+/** What stands open where a yarn is added; no yarn is called so. */
+const NEW = '';
+
 /** Each yarn with what its seams take, what is left, and what to buy; told, changed and weighed here. */
 export function YarnCards({ editor }: { editor: GarmentEditor }) {
   const { yarns } = editor.garment.plan.yarn;
   const [open, setOpen] = useState<string>();
-  const next = Array.from({ length: yarns.length + 1 }, (_, i) => `yarn.${i + 1}`).find(
-    (id) => !yarns.some((yarn) => yarn.id === id),
-  )!;
   return (
     <section aria-label="Your yarns">
       {yarns.length === 0 && (
@@ -27,17 +26,17 @@ export function YarnCards({ editor }: { editor: GarmentEditor }) {
         {yarns.map((sum) => (
           <li key={sum.id}>
             {open === sum.id ? (
-              <YarnForm editor={editor} id={sum.id} yarn={sum.yarn} onClose={() => setOpen(undefined)} />
+              <YarnForm editor={editor} yarn={sum.yarn} onClose={() => setOpen(undefined)} />
             ) : (
               <YarnCard sum={sum} editor={editor} onOpen={() => setOpen(sum.id)} />
             )}
           </li>
         ))}
       </ul>
-      {open === next ? (
-        <YarnForm editor={editor} id={next} onClose={() => setOpen(undefined)} />
+      {open === NEW ? (
+        <YarnForm editor={editor} onClose={() => setOpen(undefined)} />
       ) : (
-        <Button variant={yarns.length === 0 ? 'primary' : 'outline-dark'} onClick={() => setOpen(next)}>
+        <Button variant={yarns.length === 0 ? 'primary' : 'outline-dark'} onClick={() => setOpen(NEW)}>
           {yarns.length === 0 ? 'Tell a yarn' : 'Another yarn'}
         </Button>
       )}
@@ -66,7 +65,7 @@ function YarnCard({ sum, editor, onOpen }: CardProps) {
     setFailed(grams === undefined);
     if (grams !== undefined) {
       await editor.change([
-        { kind: 'YARN_TOLD', yarn: { ...yarn, left: { grams, after: finishedWork(editor.garment) } } },
+        { kind: 'YARN_TOLD', yarn: { ...yarn, left: { grams, after: editor.garment.finished } } },
       ]);
     }
   };

@@ -3,19 +3,18 @@ import { Button, Form } from 'react-bootstrap';
 import type { Yarn } from '../api/types';
 import { figure } from '../format';
 import type { GarmentEditor } from '../shell/useGarment';
-import { finishedWork } from '../shell/joined';
 import { CLASS_WORDS, TRAIT_WORDS } from './words';
 
 interface Props {
   editor: GarmentEditor;
-  id: string;
   /** What is told of it so far; nothing for a new one. */
   yarn?: Yarn;
   onClose: () => void;
 }
 
 /** A yarn as its label tells it. */
-export function YarnForm({ editor, id, yarn, onClose }: Props) {
+export function YarnForm({ editor, yarn, onClose }: Props) {
+  const id = yarn?.id ?? '';
   const [name, setName] = useState(yarn?.name ?? '');
   const [colour, setColour] = useState(yarn?.colour ?? '');
   const [fibre, setFibre] = useState(yarn?.fibre ?? '');
@@ -42,15 +41,15 @@ export function YarnForm({ editor, id, yarn, onClose }: Props) {
             left:
               yarn?.left?.grams === figure(left)
                 ? yarn.left
-                : { grams: figure(left), after: finishedWork(editor.garment) },
+                : { grams: figure(left), after: editor.garment.finished },
           }),
     };
-    if (await editor.change([{ kind: 'YARN_TOLD', yarn: told }])) {
+    if (await editor.change([{ kind: yarn ? 'YARN_TOLD' : 'YARN_ADDED', yarn: told }])) {
       onClose();
     }
   };
   const field = (key: string, label: string, value: string, set: (text: string) => void, digits = false) => (
-    <Form.Group controlId={`${id}-${key}`}>
+    <Form.Group controlId={`yarn-${id}-${key}`}>
       <Form.Label>{label}</Form.Label>
       <Form.Control
         value={value}
@@ -68,7 +67,7 @@ export function YarnForm({ editor, id, yarn, onClose }: Props) {
     >
       {field('name', 'Name', name, setName)}
       {field('colour', 'Colour', colour, setColour)}
-      <Form.Group controlId={`${id}-weight`}>
+      <Form.Group controlId={`yarn-${id}-weight`}>
         <Form.Label>Weight class</Form.Label>
         <Form.Select value={weight} onChange={(event) => setWeight(event.target.value as Yarn['weight'])}>
           {Object.entries(CLASS_WORDS).map(([key, words]) => (
@@ -88,7 +87,7 @@ export function YarnForm({ editor, id, yarn, onClose }: Props) {
           <Form.Check
             key={trait}
             inline
-            id={`${id}-${trait}`}
+            id={`yarn-${id}-${trait}`}
             label={TRAIT_WORDS[trait]}
             checked={traits.includes(trait)}
             onChange={() =>

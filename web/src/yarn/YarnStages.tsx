@@ -1,5 +1,6 @@
 import type { GarmentPlan, YarnSum } from '../api/types';
 import { yarnLength } from '../format';
+import { workKey } from '../shell/joined';
 
 /** A yarn from seam to seam in the order of work: what each takes, and what is left then. */
 export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
@@ -23,7 +24,7 @@ export function YarnStages({ sum, plan }: { sum: YarnSum; plan: GarmentPlan }) {
         </thead>
         <tbody>
           {sum.stages.map((stage) => (
-            <tr key={`${stage.work} ${stage.id}`}>
+            <tr key={workKey(stage.of)}>
               <th scope="row">{stage.name}</th>
               <td className="num">{yarnLength(stage.takesMm, plan.unit)}</td>
               <td className={`num${stage.leftMm !== undefined && stage.leftMm < 0 ? ' wrong' : ''}`}>

@@ -18,11 +18,8 @@ test('a yarn is told as its label has it, and what is left of it once some seams
   const sent: unknown[] = [];
   const opened = garment();
   opened.progress[0] = { seam: 'armhole.left', state: 'JOINED', position: 7, joints: 7 };
-  opened.finished = ['strip.1'];
-  inEditor(
-    <YarnForm editor={editorOf(opened, sent)} id="yarn.1" onClose={() => undefined} />,
-    editorOf(opened, sent),
-  );
+  opened.finished = [{ seam: 'armhole.left' }, { strip: 'strip.1' }];
+  inEditor(<YarnForm editor={editorOf(opened, sent)} onClose={() => undefined} />, editorOf(opened, sent));
   expect(screen.getByRole('button', { name: 'Keep it' })).toHaveProperty('disabled', true);
   type('Name', 'Quay wool');
   type('Metres in a ball', '92,5');
@@ -31,16 +28,16 @@ test('a yarn is told as its label has it, and what is left of it once some seams
   fireEvent.click(screen.getByRole('button', { name: 'Keep it' }));
   expect(sent).toEqual([
     {
-      kind: 'YARN_TOLD',
+      kind: 'YARN_ADDED',
       yarn: {
-        id: 'yarn.1',
+        id: '',
         name: 'Quay wool',
         colour: '',
         fibre: '',
         weight: 'WORSTED',
         traits: ['FUZZY'],
         metresPerBall: 92.5,
-        left: { grams: 31, after: ['armhole.left', 'strip.1'] },
+        left: { grams: 31, after: [{ seam: 'armhole.left' }, { strip: 'strip.1' }] },
       },
     },
   ]);
@@ -56,10 +53,10 @@ test('a yarn changed keeps when it was weighed, and letters are no grams', () =>
     fibre: 'wool',
     weight: 'BULKY',
     traits: [],
-    left: { grams: 20, after: ['side.left'] },
+    left: { grams: 20, after: [{ seam: 'side.left' }] },
   };
   inEditor(
-    <YarnForm editor={editorOf(opened, sent)} id="yarn.1" yarn={yarn} onClose={() => undefined} />,
+    <YarnForm editor={editorOf(opened, sent)} yarn={yarn} onClose={() => undefined} />,
     editorOf(opened, sent),
   );
   type('Grams in a ball', 'fifty');

@@ -46,7 +46,7 @@ class AdviceApiTest {
   /** Too little yarn for the seams: the one at which it runs out is to be decided first, with how many balls to buy. */
   @Test
   void lessYarnThanIsNeededIsDecidedFirst() {
-    JsonNode changed = change("{\"kind\":\"YARN_ADDED\",\"yarn\":" + WOOL.formatted(",\"left\":{\"grams\":1,\"after\":[]}") + "}");
+    JsonNode changed = change("{\"kind\":\"YARN_TOLD\",\"yarn\":" + WOOL.formatted(",\"left\":{\"grams\":1,\"after\":[]}") + "}");
     JsonNode yarn = changed.path("plan").path("yarn").path("yarns").get(1);
     assertThat(yarn.path("id").asString()).isEqualTo("woad");
     assertThat(yarn.path("leftMm").asDouble()).as("1 g of 100 m in 50 g").isEqualTo(2000);

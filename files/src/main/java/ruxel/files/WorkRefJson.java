@@ -16,7 +16,7 @@ import tools.jackson.databind.util.StdConverter;
 @JsonSerialize(converter = WorkRefJson.Written.class)
 public interface WorkRefJson {
   /** The fields; one of {@code seam}, {@code board} and {@code strip}. */
-  record Fields(Optional<String> seam, Optional<String> board, Optional<String> line, Optional<String> strip) {
+  record WorkReference(Optional<String> seam, Optional<String> board, Optional<String> line, Optional<String> strip) {
     /** Empty where they name nothing, or several things. */
     public Optional<WorkRef> ref() {
       long named = seam.stream().count() + board.stream().count() + strip.stream().count();
@@ -35,7 +35,7 @@ public interface WorkRefJson {
 
     @Override
     public WorkRef deserialize(JsonParser parser, DeserializationContext context) throws JacksonException {
-      Optional<WorkRef> ref = context.readValue(parser, Fields.class).ref();
+      Optional<WorkRef> ref = context.readValue(parser, WorkReference.class).ref();
       return ref.isPresent() ? ref.get() : context.reportInputMismatch(WorkRef.class, "Expected a seam, a board with or without a line, or a strip");
     }
   }

@@ -56,7 +56,7 @@ class GarmentFilesTest {
     return Stream.of(
         List.of("not json", "{", "NOT_JSON", "$"),
         List.of("other text", "[1, 2]", "WRONG_FORMAT", "$.format"),
-        List.of("later version", CARDIGAN.replace("\"version\": 1", "\"version\": 2"), "LATER_VERSION", "$.version"),
+        List.of("later version", CARDIGAN.replace("\"version\": 1", "\"version\": 3"), "LATER_VERSION", "$.version"),
         List.of("repeated key", CARDIGAN.replace("\"unit\"", "\"name\": \"x\", \"unit\""), "NOT_JSON", "$"),
         List.of("unknown field", CARDIGAN.replace("\"unit\"", "\"pocket\": 1, \"unit\""), "SCHEMA", "$"),
         List.of("reserved name", CARDIGAN.replace("\"unit\"", "\"strips\": [], \"unit\""), "SCHEMA", "$"),

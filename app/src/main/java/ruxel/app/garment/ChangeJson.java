@@ -73,7 +73,7 @@ public final class ChangeJson extends SimpleModule {
 
   /** The records that stand on the wire for records of the core. */
   public static Map<Class<?>, Class<?>> stands() {
-    return Map.of(CountMade.class, CountTold.class, RunPart.class, PartTold.class, WorkRef.class, WorkRefJson.Fields.class);
+    return Map.of(CountMade.class, CountTold.class, RunPart.class, PartTold.class, WorkRef.class, WorkRefJson.WorkReference.class);
   }
 
   /** Whether a field that is not {@code Optional} may be left out all the same. */

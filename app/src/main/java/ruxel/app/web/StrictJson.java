@@ -51,6 +51,11 @@ public class StrictJson {
     }
 
     @Override
+    public Object getEmptyValue(DeserializationContext context) {
+      return "";
+    }
+
+    @Override
     public String deserialize(JsonParser parser, DeserializationContext context) throws JacksonException {
       if (!parser.currentToken().isScalarValue() || parser.currentToken().isNumeric() || parser.currentToken().isBoolean()) {
         return (String) context.handleUnexpectedToken(context.constructType(String.class), parser);

@@ -32,7 +32,7 @@ class WorkController {
   record Events(String client, List<WorkService.Sent> events) {}
 
   @PostMapping("/garments/{garment}/work")
-  WorkService.View take(@PathVariable UUID garment, @RequestBody WorkRefJson.Fields wanted) {
+  WorkService.View take(@PathVariable UUID garment, @RequestBody WorkRefJson.WorkReference wanted) {
     Optional<WorkRef> of = wanted.ref().filter(ref -> !(ref instanceof WorkRef.OfBoard));
     return work.take(garment, of.orElseThrow(() -> new Problems.NotFound("Name the seam, the strip, or the board and its line, that is taken to the bench.")));
   }

@@ -70,6 +70,20 @@ public sealed interface StripChange extends Change {
     }
   }
 
+  /** An edging laid on another edge, from a spot to a spot, or round the opening of one: what was counted along the edge it had is kept there. */
+  record StripLaidOn(String strip, Spot from, Optional<Spot> to) implements StripChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      return known(garment, strip)
+          .then(found -> new StripTold(new Strip(strip, found.name(), from, to, found.rounds(), found.multiple(), found.straightOn(), found.trims(), found.band(), found.mirrorOf())).apply(garment));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Laid %s on the %s".formatted(names.strip(strip), names.edge(from.piece(), from.edge()));
+    }
+  }
+
   /**
    * A band worked on sideways in the place of an edging. It stands on stitches: where the edge has none, the edging is a row of them, an
    * even number, and the band the edging {@code next} on it.

@@ -1,8 +1,12 @@
 package ruxel.core.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +27,7 @@ import ruxel.core.glue.Opening;
 import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
+import ruxel.core.identity.OpeningId;
 import ruxel.core.order.Step;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
@@ -151,8 +156,28 @@ final class Assembly {
     findings.add(Finding.of(code, where, facts));
   }
 
+  /** One that no other opening has. */
   String nameOf(Opening opening) {
-    return openings.of(opening.segments());
+    return namesOf(surface.openings()).get(idOf(opening));
+  }
+
+  OpeningId idOf(Opening opening) {
+    int first = Collections.min(opening.segments());
+    Segment segment = gluing.segment(first);
+    int before = (int) gluing.segments().stream().filter(other -> other.index() < first && other.face() == segment.face() && other.edge() == segment.edge()).count();
+    return new OpeningId(faces.get(segment.face()).id(), gluing.edgeOf(segment).id(), before);
+  }
+
+  /** What openings are called; those called alike are counted, in the order of their stretches. */
+  private Map<OpeningId, String> namesOf(List<Opening> all) {
+    Map<String, List<Opening>> alike = all.stream().collect(Collectors.groupingBy(opening -> openings.of(opening.segments()), LinkedHashMap::new, Collectors.toList()));
+    Map<OpeningId, String> byId = new HashMap<>();
+    alike.forEach(
+        (name, several) -> {
+          List<Opening> inOrder = several.stream().sorted(Comparator.comparing(opening -> Collections.min(opening.segments()))).toList();
+          inOrder.forEach(opening -> byId.put(idOf(opening), inOrder.size() == 1 ? name : "%s, %d of %d".formatted(name, inOrder.indexOf(opening) + 1, inOrder.size())));
+        });
+    return byId;
   }
 
   /** What an opening is for; empty where it is none of the expected ones, or several of other kinds. */
@@ -178,17 +203,22 @@ final class Assembly {
     }
     return new GarmentPlan.GluingPlan(
         surface.points(), gluing.segments().size() - glued / 2, faces.size(), twisted ? -1 : surface.handles(),
-        surface.openings().stream().map(open -> opening(gluing, open)).toList(),
+        openings(gluing, surface.openings()),
         List.copyOf(turned), List.copyOf(twist), List.copyOf(parts));
   }
 
-  private GarmentPlan.OpeningPlan opening(Gluing gluing, Opening opening) {
+  private List<GarmentPlan.OpeningPlan> openings(Gluing now, List<Opening> all) {
+    Map<OpeningId, String> byId = namesOf(all);
+    return all.stream().map(open -> opening(now, open, byId.get(idOf(open)))).toList();
+  }
+
+  private GarmentPlan.OpeningPlan opening(Gluing gluing, Opening opening, String name) {
     List<GarmentPlan.StretchPlan> stretches =
         opening.segments().stream()
             .map(gluing::segment)
             .map(s -> new GarmentPlan.StretchPlan(faces.get(s.face()).id(), gluing.edgeOf(s).id(), s.fromHalf(), s.toHalf()))
             .toList();
-    return new GarmentPlan.OpeningPlan(openings.of(opening.segments()), opening.lengthMm(), stretches, opening.angles(), OpeningCorners.words(opening.angles()), start(gluing, opening), stitchMm(opening));
+    return new GarmentPlan.OpeningPlan(idOf(opening), name, opening.lengthMm(), stretches, opening.angles(), OpeningCorners.words(opening.angles()), start(gluing, opening), stitchMm(opening));
   }
 
   /** Where an edging round it would begin: behind a seam if one ends there. */
@@ -210,7 +240,7 @@ final class Assembly {
   List<GarmentPlan.OpeningPlan> openWith(Predicate<Join> joined) {
     Gluing now = gluing.withOnly(joined);
     Set<Integer> hanging = now.segments().stream().filter(segment -> !segment.isFree()).map(Segment::face).collect(Collectors.toSet());
-    return Openings.of(now).stream().filter(opening -> hanging.contains(now.segment(opening.segments().get(0)).face())).map(open -> opening(now, open)).toList();
+    return openings(now, Openings.of(now).stream().filter(opening -> hanging.contains(now.segment(opening.segments().get(0)).face())).toList());
   }
 
   /** What is open after each step, among pieces that hang together. */

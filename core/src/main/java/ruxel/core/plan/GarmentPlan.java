@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.construction.Dimension;
 import ruxel.core.construction.Handle;
+import ruxel.core.identity.OpeningId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.match.Ease;
@@ -103,10 +104,10 @@ public record GarmentPlan(
   /** A connected part of the gluing. */
   public record PartPlan(List<String> pieces, int points, int segments, int openings, int handles) {}
 
-  /** An opening with its name, length, free stretches, the angle at the end of each, and its corners in words. */
-  public record OpeningPlan(String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners, Spot start, double stitchMm) {
+  /** An opening with its identity, name, length, free stretches, the angle at the end of each, and its corners in words. */
+  public record OpeningPlan(OpeningId id, String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners, Spot start, double stitchMm) {
     OpeningPlan named(String other) {
-      return new OpeningPlan(other, lengthMm, stretches, angles, corners, start, stitchMm);
+      return new OpeningPlan(id, other, lengthMm, stretches, angles, corners, start, stitchMm);
     }
   }
 

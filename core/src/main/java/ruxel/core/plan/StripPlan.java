@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.OpeningId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor.Spot;
@@ -12,6 +13,7 @@ import ruxel.core.strip.Strip;
  *
  * @param strip as the maker told it
  * @param opening what the edge it lies on is called
+ * @param on the opening it lies on; empty for rows that belong to a piece
  * @param mirrorable whether it has an image elsewhere on the garment
  * @param ofStitches whether a band can be worked onto its edge without a row before it
  * @param inner the edge it lies on, stretch by stretch in the order of work
@@ -24,6 +26,7 @@ public record StripPlan(
     String id,
     Strip strip,
     String opening,
+    Optional<OpeningId> on,
     boolean round,
     boolean mirrorable,
     boolean ofStitches,
@@ -43,7 +46,7 @@ public record StripPlan(
 
   /** The same sewn on by a seam that takes so much yarn. */
   StripPlan sewnBy(SeamPlan seam, double sewingMm) {
-    return new StripPlan(id, strip, opening, round, mirrorable, ofStitches, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam), row);
+    return new StripPlan(id, strip, opening, on, round, mirrorable, ofStitches, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam), row);
   }
 
   /** Whether the last of its rows is worked while a seam is joined, and not by itself. */

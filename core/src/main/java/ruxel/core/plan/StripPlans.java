@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import ruxel.core.finding.Finding;
 import ruxel.core.glue.Opening;
+import ruxel.core.identity.OpeningId;
 import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.HouseRules;
@@ -82,25 +83,25 @@ final class StripPlans {
 
   private StripPlan plan(WorkedOn worked) {
     Optional<Opening> opening = edgings.opening(worked);
-    return plan(worked, opening.map(assembly::nameOf).orElseGet(() -> names.piece(worked.line().stretches().get(0)).name()), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), Optional.empty());
+    return plan(worked, opening.map(assembly::nameOf).orElseGet(() -> names.piece(worked.line().stretches().get(0)).name()), opening.map(assembly::idOf), new StripEffects(names, assembly, shoulders, wording).of(worked, opening), Optional.empty());
   }
 
   /** One that belongs to the piece it lies on. */
   StripPlan plan(WorkedOn worked, RowPlan row) {
-    return plan(worked, names.piece(worked.line().stretches().get(0)).name(), List.of(row.adds()), Optional.of(row));
+    return plan(worked, names.piece(worked.line().stretches().get(0)).name(), Optional.empty(), List.of(row.adds()), Optional.of(row));
   }
 
   /**
    * @param on what it lies on
    */
-  private StripPlan plan(WorkedOn worked, String on, List<String> effects, Optional<RowPlan> row) {
+  private StripPlan plan(WorkedOn worked, String on, Optional<OpeningId> opening, List<String> effects, Optional<RowPlan> row) {
     List<Stretch> stretches = worked.line().stretches();
     List<InnerPlan> inner = IntStream.range(0, stretches.size()).mapToObj(i -> inner(worked, i)).toList();
     StripTrims trims = new StripTrims(worked, names, wording);
     findings.addAll(trims.findings());
     findings.addAll(new StripTwins(strips, faces, this::told, names::of).unlike(worked));
     return new StripPlan(
-        worked.strip().id(), worked.strip(), on, worked.line().round(), row.isEmpty() && mirrorable(worked), RibBand.standsOn(worked.line()), inner, worked.line().lengthMm(),
+        worked.strip().id(), worked.strip(), on, opening, worked.line().round(), row.isEmpty() && mirrorable(worked), RibBand.standsOn(worked.line()), inner, worked.line().lengthMm(),
         IntStream.range(0, worked.rounds().size()).mapToObj(i -> round(worked, i)).toList(), worked.strip().band().map(band -> band(worked, band)), trims.plans(),
         new StripPlan.Outer(worked.outerUnits(), worked.outerMm(), worked.outerStart(), worked.outerEnd()), worked.heightMm(), worked.yarnMm() + trims.yarnMm(), strips.runsOver(worked), effects, new StripDiagnosis(stretch -> told(worked, stretch), names::of, rules, wording).of(worked), Optional.empty(), row);
   }

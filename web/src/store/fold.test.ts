@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { after, type Place, stillWaiting } from './fold';
+import { after, onTop, type Place } from './fold';
 
 const begun: Place = { position: 0, state: 'IN_HAND', nextSeq: 1, extras: [] };
 const joint = (seq: number, n: number) => ({ seq, kind: 'JOINT' as const, joint: n });
@@ -22,8 +22,17 @@ test('one more than planned stands behind its stitch until that is taken back', 
   expect(after(place, { seq: 7, kind: 'UNDONE', joint: 0 }).extras).toEqual([]);
 });
 
-test('keeps only waiting events that follow the server without a gap', () => {
-  const server: Place = { position: 2, state: 'IN_HAND', nextSeq: 3, extras: [] };
-  expect(stillWaiting(server, [joint(2, 2), joint(3, 3), joint(4, 4)]).map((e) => e.seq)).toEqual([3, 4]);
-  expect(stillWaiting(server, [joint(5, 5)])).toEqual([]);
+test('what another window overtook leads on from where that has come to', () => {
+  const place: Place = { position: 4, state: 'IN_HAND', nextSeq: 9, extras: [3] };
+  const left = [
+    joint(3, 3),
+    joint(4, 4),
+    { seq: 5, kind: 'AS_WORKED' as const, joint: 3 },
+    joint(6, 5),
+    { seq: 7, kind: 'PAUSE' as const, joint: 0 },
+    joint(8, 6),
+  ];
+  expect(onTop(place, left)).toEqual([joint(9, 5), joint(10, 6)]);
+  expect(onTop({ ...place, extras: [] }, left)[0]).toEqual({ seq: 9, kind: 'AS_WORKED', joint: 3 });
+  expect(onTop({ ...place, position: 9 }, [joint(1, 4)])).toEqual([]);
 });

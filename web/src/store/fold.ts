@@ -32,8 +32,22 @@ export function after(place: Place, event: SentEvent): Place {
   }
 }
 
-/** Waiting events that still follow what the server has; those it has already are dropped. */
-export function stillWaiting(server: Place, waiting: SentEvent[]): SentEvent[] {
-  const later = waiting.filter((event) => event.seq >= server.nextSeq);
-  return later.every((event, i) => event.seq === server.nextSeq + i) ? later : [];
+/**
+ * Events that another place overtook, as far as they lead on from it: joints that are not there yet, and what was worked beside the
+ * plan, numbered anew.
+ */
+export function onTop(place: Place, left: SentEvent[]): SentEvent[] {
+  const events: SentEvent[] = [];
+  let now = place;
+  for (const event of left) {
+    const isNext = event.kind === 'JOINT' && event.joint === now.position + 1;
+    const isMore =
+      event.kind === 'AS_WORKED' && event.joint <= now.position && !place.extras.includes(event.joint);
+    if (isNext || isMore) {
+      const renumbered = { ...event, seq: now.nextSeq };
+      events.push(renumbered);
+      now = after(now, renumbered);
+    }
+  }
+  return events;
 }

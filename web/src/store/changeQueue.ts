@@ -1,7 +1,16 @@
 import { NO_ANSWER, type Problem, problemIn } from '../api/client';
 import { sendChanges, takeStep } from '../api/garments';
 import type { Change, Changed, FindingView } from '../api/types';
-import { readUnsent, type Unsent, writeUnsent } from './unsent';
+import { readUnsent, takeOver, writeUnsent } from './unsent';
+
+/** Changes on their way: the version they are based on, and a key by which the server knows them again. */
+export interface Unsent {
+  key: string;
+  base: number;
+  changes: Change[];
+}
+
+const CHANGES = 'changes';
 
 export type Saving =
   | { status: 'saved' }
@@ -49,7 +58,7 @@ export class ChangeQueue {
   add = (changes: Change[]): Promise<boolean> => {
     const key = crypto.randomUUID();
     const waiting = [...this.waiting(), { key, base: this.open.version(), changes }];
-    writeUnsent(this.id, waiting);
+    writeUnsent(CHANGES, this.id, waiting);
     if (this.isStopped()) {
       this.tell({ ...this.state.saving, count: waiting.length } as Saving);
       return Promise.resolve(false);
@@ -89,9 +98,7 @@ export class ChangeQueue {
 
   /** Takes the last change back or does it again, once everything before it is saved. */
   step = async (way: 'undo' | 'redo'): Promise<boolean> => {
-    while (this.busy) {
-      await this.turn;
-    }
+    await this.settled();
     let done = false;
     if (!this.isStopped()) {
       this.turn = this.inTurn(async () => {
@@ -117,14 +124,29 @@ export class ChangeQueue {
   }
 
   drop = (): void => {
-    writeUnsent(this.id, []);
+    writeUnsent(CHANGES, this.id, []);
     this.answerAll();
     this.tell({ status: 'saved' });
   };
 
   waiting(): Unsent[] {
-    return readUnsent(this.id);
+    return readUnsent<Unsent>(CHANGES, this.id);
   }
+
+  /** Takes up what windows that are gone have left, and sends it. */
+  begin = async (): Promise<void> => {
+    await takeOver<Unsent>(CHANGES, this.id);
+    if (!this.isStopped()) {
+      await this.send();
+    }
+  };
+
+  /** Once nothing is on its way any more. */
+  settled = async (): Promise<void> => {
+    while (this.busy) {
+      await this.turn;
+    }
+  };
 
   private async sendAll(): Promise<void> {
     for (let first = this.waiting()[0]; first; first = this.waiting()[0]) {
@@ -168,6 +190,7 @@ export class ChangeQueue {
 
   private remove(key: string): void {
     writeUnsent(
+      CHANGES,
       this.id,
       this.waiting().filter((other) => other.key !== key),
     );
@@ -175,6 +198,7 @@ export class ChangeQueue {
 
   private rebase(base: number): void {
     writeUnsent(
+      CHANGES,
       this.id,
       this.waiting().map((other) => ({ ...other, base })),
     );
