@@ -48,8 +48,10 @@ export const waysQuery = queryOptions({
   queryFn: () => dataOf(api.GET('/api/house/ways')),
 });
 
-export function keepWays(ways: Way[]) {
-  return dataOf(api.PUT('/api/house/ways', { body: { ways } }));
+export function keepWays(ways: Way[], version: number) {
+  return dataOf(
+    api.PUT('/api/house/ways', { params: { header: { 'If-Match': `"${version}"` } }, body: { ways } }),
+  );
 }
 
 /** Every method a seam may be joined with, and what each comes to. */
@@ -181,8 +183,14 @@ export function takeStep(id: string, way: 'undo' | 'redo', version: number) {
 
 export type ShelfState = 'OPEN' | 'ARCHIVED' | 'DELETED';
 
-export function setShelfState(id: string, state: ShelfState) {
-  return dataOf(api.PUT('/api/garments/{id}/state', { params: { path: { id } }, body: { state } }));
+/** Its new revision. */
+export function setShelfState(id: string, revision: string, state: ShelfState) {
+  return dataOf(
+    api.PUT('/api/garments/{id}/state', {
+      params: { path: { id }, header: { 'If-Match': `"${revision}"` } },
+      body: { state },
+    }),
+  );
 }
 
 export function sendChanges(id: string, version: number, changes: Change[], key: string) {

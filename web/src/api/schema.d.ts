@@ -1032,6 +1032,7 @@ export interface components {
             plan: components["schemas"]["GarmentPlan"];
             progress: components["schemas"]["SeamProgress"][];
             redo?: string;
+            revision: string;
             seams: string[];
             undo?: string;
             /** Format: int32 */
@@ -1712,6 +1713,11 @@ export interface components {
             /** @enum {string} */
             state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
         };
+        KeptWays: {
+            /** Format: int32 */
+            version: number;
+            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
+        };
         Ladder: {
             rungs: components["schemas"]["Rung"][];
             /** Format: double */
@@ -1919,6 +1925,9 @@ export interface components {
             /** Format: int32 */
             stitches: number;
         };
+        Moved: {
+            revision: string;
+        };
         Multiple: {
             /** Format: int32 */
             more: number;
@@ -1990,6 +1999,7 @@ export interface components {
             plan: components["schemas"]["GarmentPlan"];
             progress: components["schemas"]["SeamProgress"][];
             redo?: string;
+            revision: string;
             undo?: string;
             /** Format: int32 */
             version: number;
@@ -3299,6 +3309,7 @@ export interface components {
             next?: components["schemas"]["NextStep"];
             pieces: components["schemas"]["ShelfPiece"][];
             progress: components["schemas"]["SeamProgress"][];
+            revision: string;
             unreadable?: string;
         };
         SurplusChoice: {
@@ -4395,7 +4406,9 @@ export interface operations {
     setState: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };
@@ -4412,7 +4425,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["Moved"];
+                };
             };
         };
     };
@@ -4567,7 +4582,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Ways"];
+                    "application/json": components["schemas"]["KeptWays"];
                 };
             };
         };
@@ -4575,7 +4590,9 @@ export interface operations {
     ways_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path?: never;
             cookie?: never;
         };
@@ -4591,7 +4608,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Ways"];
+                    "application/json": components["schemas"]["KeptWays"];
                 };
             };
         };

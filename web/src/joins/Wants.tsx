@@ -1,7 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import bounds from '../api/bounds.json';
+import { problemIn } from '../api/client';
 import { keepWays, schoolsQuery, waysQuery } from '../api/garments';
 import type { Opened, SchoolEntry, Way } from '../api/types';
 import { figure, trimmed } from '../format';
@@ -119,15 +121,28 @@ function WayChoice({ entry, ways, label, onTake }: WayProps) {
 function KeepWays({ ways }: { ways: Way[] }) {
   const client = useQueryClient();
   const { data: kept } = useQuery(waysQuery);
+  const [told, setTold] = useState('');
   if (!kept || [...kept.ways].sort().join() === [...ways].sort().join()) {
     return null;
   }
   const keep = async () => {
-    client.setQueryData(waysQuery.queryKey, await keepWays(ways));
+    try {
+      client.setQueryData(waysQuery.queryKey, await keepWays(ways, kept.version));
+      setTold('');
+    } catch (error) {
+      const { status, detail } = problemIn(error);
+      setTold(
+        status === 409 ? 'Another window kept other ways meanwhile; press again to keep these.' : detail,
+      );
+      await client.invalidateQueries({ queryKey: waysQuery.queryKey });
+    }
   };
   return (
-    <Button variant="outline-dark" size="sm" onClick={() => void keep()}>
-      Begin every new garment so
-    </Button>
+    <>
+      <Button variant="outline-dark" size="sm" onClick={() => void keep()}>
+        Begin every new garment so
+      </Button>
+      {told && <p className="wrong">{told}</p>}
+    </>
   );
 }

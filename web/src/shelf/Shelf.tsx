@@ -18,6 +18,7 @@ export function Shelf() {
   const query = useQuery(shelfQuery);
   const queries = useQueryClient();
   const [putAway, setPutAway] = useState<{ garment: Summary; state: ShelfState }>();
+  const [told, setTold] = useState('');
   const [refused, setRefused] = useState<FindingView[]>([]);
   const refresh = async () => {
     await queries.invalidateQueries({ queryKey: shelfQuery.queryKey });
@@ -50,8 +51,18 @@ export function Shelf() {
   };
 
   const setState = async (garment: Summary, state: ShelfState) => {
-    await setShelfState(garment.id, state);
-    setPutAway(state === 'OPEN' ? undefined : { garment, state });
+    setTold('');
+    try {
+      const { revision } = await setShelfState(garment.id, garment.revision, state);
+      setPutAway(state === 'OPEN' ? undefined : { garment: { ...garment, revision }, state });
+    } catch (error) {
+      const { status, detail } = problemIn(error);
+      setTold(
+        status === 409
+          ? `${garment.name} was changed in another window meanwhile; look at it again.`
+          : detail,
+      );
+    }
     await refresh();
   };
 
@@ -76,6 +87,11 @@ export function Shelf() {
           </span>
         </div>
         <Findings findings={refused} title="This file was not read, and nothing was changed" />
+        {told && (
+          <p className="wrong" role="alert">
+            {told}
+          </p>
+        )}
         {putAway && (
           <section className="waiting" role="status">
             <p>

@@ -10,6 +10,7 @@ afterEach(cleanup);
 
 const GARMENT: Summary = {
   id: 'g1',
+  revision: '7',
   name: 'Quay coat',
   changedAt: '2026-01-01T00:00:00Z',
   pieces: [piece('back')],
@@ -28,6 +29,7 @@ const GARMENT: Summary = {
 
 const UNREADABLE: Summary = {
   id: 'g1',
+  revision: '7',
   name: 'Quay coat',
   changedAt: '2026-01-01T00:00:00Z',
   pieces: [],

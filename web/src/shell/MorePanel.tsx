@@ -1,3 +1,4 @@
+import { problemIn } from '../api/client';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button, Form, Offcanvas } from 'react-bootstrap';
@@ -107,11 +108,18 @@ function HistoryList({ editor }: { editor: GarmentEditor }) {
 }
 
 function Whole({ editor, onLeave }: { editor: GarmentEditor; onLeave: () => void }) {
-  const { id } = editor.garment;
+  const { id, revision } = editor.garment;
   const queries = useQueryClient();
   const navigate = useNavigate();
+  const [told, setTold] = useState('');
   const archive = async () => {
-    await setShelfState(id, 'ARCHIVED');
+    try {
+      await setShelfState(id, revision, 'ARCHIVED');
+    } catch (error) {
+      setTold(problemIn(error).detail);
+      await editor.refresh();
+      return;
+    }
     await queries.invalidateQueries({ queryKey: shelfQuery.queryKey });
     await queries.invalidateQueries({ queryKey: archiveQuery.queryKey });
     await navigate('/');
@@ -123,6 +131,7 @@ function Whole({ editor, onLeave }: { editor: GarmentEditor; onLeave: () => void
   return (
     <section>
       <h3>The whole garment</h3>
+      {told && <p className="wrong">{told}</p>}
       <p>
         <Link to={`/garments/${id}/rules`} onClick={onLeave}>
           House rules for this garment

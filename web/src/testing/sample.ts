@@ -118,6 +118,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
   return {
     id: '00000000-0000-0000-0000-000000000001',
     version: 3,
+    revision: '7',
     construction: 'drop-shoulder',
     answers: {},
     plan: {

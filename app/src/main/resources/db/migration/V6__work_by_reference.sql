@@ -15,3 +15,10 @@ ALTER TABLE work_event
 
 -- The shelf is read by state, the newest first.
 CREATE INDEX garment_on_shelf ON garment (state, changed_at DESC, id);
+
+-- The maker's ways are told as a whole; whoever tells them anew says which they saw.
+CREATE TABLE maker_version (
+  one     boolean PRIMARY KEY DEFAULT true CHECK (one),
+  version integer NOT NULL CHECK (version >= 1)
+);
+INSERT INTO maker_version (version) VALUES (1);

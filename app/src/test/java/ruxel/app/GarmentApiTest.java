@@ -2,7 +2,6 @@ package ruxel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -156,10 +155,7 @@ class GarmentApiTest {
   }
 
   private void setState(String id, String state) {
-    HttpResponse<String> response =
-        server.send(
-            server.request("/api/garments/" + id + "/state").header("Content-Type", "application/json").PUT(BodyPublishers.ofString("{\"state\":\"" + state + "\"}")));
-    assertThat(response.statusCode()).isEqualTo(200);
+    assertThat(server.move(id, state).statusCode()).isEqualTo(200);
   }
 
   private HttpResponse<String> change(String id, int version, String changes) {

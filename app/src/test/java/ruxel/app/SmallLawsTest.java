@@ -65,9 +65,7 @@ class SmallLawsTest {
   @Test
   void aJointForADeletedGarmentIsRefusedWithTheReason() {
     String work = TestServer.json(server.post("/api/garments/" + garment + "/work", "{\"seam\":\"shoulder.left\"}")).path("id").asString();
-    server.send(
-        server.request("/api/garments/" + garment + "/state").header("Content-Type", "application/json")
-            .PUT(java.net.http.HttpRequest.BodyPublishers.ofString("{\"state\":\"DELETED\"}")));
+    assertThat(server.move(garment, "DELETED").statusCode()).isEqualTo(200);
     HttpResponse<String> refused = server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":1,\"kind\":\"JOINT\",\"joint\":1}]}");
     assertThat(refused.statusCode()).isEqualTo(404);
     assertThat(TestServer.json(refused).path("detail").asString()).contains("deleted");

@@ -8,6 +8,10 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
+import java.util.stream.StreamSupport;
 import ruxel.cluster.ThrowAwayCluster;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -42,6 +46,22 @@ final class TestServer {
 
   <T> T bean(Class<T> type) {
     return server.bean(type);
+  }
+
+  /** Where a garment was moved to last, by its id. */
+  private final Map<String, String> moved = new ConcurrentHashMap<>();
+
+  /** Puts a garment elsewhere, as it is seen now or as it was moved last. */
+  HttpResponse<String> move(String id, String state) {
+    String revision = Stream.of("OPEN", "ARCHIVED").map(shelf -> json(get("/api/garments?state=" + shelf)))
+        .flatMap(list -> StreamSupport.stream(list.spliterator(), false)).filter(each -> each.path("id").asString().equals(id)).map(each -> each.path("revision").asString()).findFirst().orElseGet(() -> moved.getOrDefault(id, "0"));
+    HttpResponse<String> answer = put("/api/garments/" + id + "/state", "{\"state\":\"" + state + "\"}", revision);
+    moved.put(id, json(answer).path("revision").asString());
+    return answer;
+  }
+
+  HttpResponse<String> put(String path, String json, String version) {
+    return send(request(path).header("Content-Type", "application/json").header("If-Match", "\"" + version + "\"").PUT(HttpRequest.BodyPublishers.ofString(json)));
   }
 
   HttpRequest.Builder request(String path) {

@@ -3,7 +3,6 @@ package ruxel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -164,8 +163,7 @@ class UndoApiTest {
   }
 
   private void put(String state) {
-    server.send(
-        server.request("/api/garments/" + id + "/state").header("Content-Type", "application/json").PUT(BodyPublishers.ofString("{\"state\":\"" + state + "\"}")));
+    assertThat(server.move(id, state).statusCode()).isEqualTo(200);
   }
 
   private JsonNode change(int version, String change) {

@@ -24,7 +24,6 @@ import ruxel.app.garment.GarmentViews.HistoryEntry;
 import ruxel.app.garment.GarmentViews.Opened;
 import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
-import ruxel.app.web.Problems;
 import ruxel.core.change.Change;
 import ruxel.core.change.Stops;
 import ruxel.core.measure.Terms;
@@ -68,6 +67,9 @@ class GarmentController {
 
   record StateChange(ShelfState state) {}
 
+  /** Where a garment that was moved stands now; with this it may be moved again. */
+  record Moved(String revision) {}
+
   @GetMapping("/garments")
   List<Summary> shelf(@RequestParam Optional<ShelfState> state) {
     return garments.shelf(state.orElse(ShelfState.OPEN));
@@ -102,7 +104,7 @@ class GarmentController {
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Nothing nothing) {
-    return tagged(garments.undo(id, required(ifMatch)));
+    return tagged(garments.undo(id, Versions.required(ifMatch)));
   }
 
   @PostMapping("/garments/{id}/redo")
@@ -110,7 +112,7 @@ class GarmentController {
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Nothing nothing) {
-    return tagged(garments.redo(id, required(ifMatch)));
+    return tagged(garments.redo(id, Versions.required(ifMatch)));
   }
 
   @GetMapping("/garments/{id}/history")
@@ -121,7 +123,7 @@ class GarmentController {
   @GetMapping("/garments/{id}")
   ResponseEntity<Opened> open(@PathVariable UUID id) {
     Opened opened = garments.open(id);
-    return tagged(opened.version(), opened);
+    return Versions.tagged(opened.version(), opened);
   }
 
   @GetMapping("/garments/{id}/file")
@@ -155,11 +157,7 @@ class GarmentController {
       @PathVariable UUID id,
       @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch,
       @RequestBody Changes changes) {
-    return tagged(garments.change(id, required(ifMatch), changes.changes(), changes.key()));
-  }
-
-  private static int required(Optional<String> ifMatch) {
-    return ifMatch.map(GarmentController::version).orElseThrow(Problems.NoVersion::new);
+    return tagged(garments.change(id, Versions.required(ifMatch), changes.changes(), changes.key()));
   }
 
   @GetMapping("/garments/{id}/seams/{seam}/rows")
@@ -200,22 +198,11 @@ class GarmentController {
   }
 
   @PutMapping("/garments/{id}/state")
-  void setState(@PathVariable UUID id, @RequestBody StateChange wanted) {
-    garments.setState(id, wanted.state());
-  }
-
-  private static <T> ResponseEntity<T> tagged(int version, T body) {
-    // Work moves on without a new version, so that a kept copy would be out of date.
-    return ResponseEntity.ok().cacheControl(CacheControl.noStore()).eTag("\"" + version + "\"").body(body);
+  Moved setState(@PathVariable UUID id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch, @RequestBody StateChange wanted) {
+    return new Moved(garments.setState(id, wanted.state(), Versions.tag(ifMatch)));
   }
 
   private static ResponseEntity<Changed> tagged(Changed changed) {
-    return tagged(changed.version(), changed);
-  }
-
-  /** −1, which is no version, for a tag that is none of ours. */
-  private static int version(String ifMatch) {
-    String digits = ifMatch.replaceAll("^(W/)?\"|\"$", "");
-    return digits.matches("\\d{1,9}") ? Integer.parseInt(digits) : -1;
+    return Versions.tagged(changed.version(), changed);
   }
 }

@@ -49,7 +49,7 @@ public class GarmentReader {
   private Summary summary(GarmentStore.Head head, Map<WorkRef, Progress.OfWork> works) {
     ShelfFacts.Facts shown = facts.of(head);
     List<SeamProgress> done = seamProgress(works, shown.steps());
-    return new Summary(head.id(), head.name(), head.changedAt(), shown.pieces(), done, next(shown.steps(), done), shown.unreadable());
+    return new Summary(head.id(), head.revision(), head.name(), head.changedAt(), shown.pieces(), done, next(shown.steps(), done), shown.unreadable());
   }
 
   Opened opened(UUID id) {
@@ -61,7 +61,7 @@ public class GarmentReader {
     List<SeamProgress> done = seamProgress(works, steps);
     History history = History.of(store.versions(id));
     return new Opened(
-        id, head.version(),
+        id, head.version(), head.revision(),
         computed.garment().recipe().map(Recipe::construction),
         computed.garment().recipe().map(recipe -> AnswerValues.values(recipe.answers())).orElse(Map.of()),
         plan, done, finished(works, plan), next(steps, done),

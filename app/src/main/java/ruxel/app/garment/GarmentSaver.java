@@ -39,6 +39,20 @@ class GarmentSaver {
   }
 
   /**
+   * Puts a garment elsewhere; its new revision.
+   *
+   * @throws Problems.Stale when it is not as it was seen any more
+   */
+  @Transactional
+  String setState(UUID id, GarmentStore.ShelfState state, String revision) {
+    GarmentStore.Head head = store.lockAny(id).orElseThrow(GarmentReader::unknown);
+    if (!head.revision().equals(revision)) {
+      throw new Problems.Stale(head.version(), List.of());
+    }
+    return store.setState(id, state);
+  }
+
+  /**
    * Saves a draft, or nothing when its request was carried out already; the row's new revision.
    *
    * @throws Problems.Stale when the base is no longer the current version

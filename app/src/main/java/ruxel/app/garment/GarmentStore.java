@@ -59,6 +59,11 @@ public class GarmentStore {
         .optional();
   }
 
+  /** The same of one that may have been thrown away. */
+  Optional<Head> lockAny(UUID id) {
+    return jdbc.sql("SELECT id, version, name, changed_at, state, xmin::text AS revision FROM garment WHERE id = :id FOR UPDATE").param("id", id).query(GarmentStore::head).optional();
+  }
+
   /** The document of a row as it was read; empty when it was written to in between. */
   Optional<String> document(Head head) {
     return jdbc.sql("SELECT document::text FROM garment WHERE id = :id AND xmin::text = :revision")
@@ -177,13 +182,9 @@ public class GarmentStore {
         .list();
   }
 
-  /** Takes a garment off the shelf or puts it back; false when there is no such garment. */
-  boolean setState(UUID id, ShelfState state) {
-    return jdbc.sql("UPDATE garment SET state = :state WHERE id = :id")
-            .param("id", id)
-            .param("state", state.name())
-            .update()
-        == 1;
+  /** Takes a garment that is held off the shelf or puts it back; the row's new revision. */
+  String setState(UUID id, ShelfState state) {
+    return jdbc.sql("UPDATE garment SET state = :state WHERE id = :id RETURNING xmin::text").param("id", id).param("state", state.name()).query(String.class).single();
   }
 
   private static Head head(ResultSet rs, int number) throws SQLException {

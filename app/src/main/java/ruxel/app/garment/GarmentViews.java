@@ -20,9 +20,10 @@ import ruxel.core.plan.SeamPlan;
 public final class GarmentViews {
   private GarmentViews() {}
 
-  /** A garment on the shelf; {@code unreadable} says why there is nothing of it to show. */
+  /** A garment on the shelf; {@code unreadable} says why there is nothing of it to show, by its {@code revision} it is moved elsewhere. */
   public record Summary(
       UUID id,
+      String revision,
       String name,
       OffsetDateTime changedAt,
       List<ShelfFacts.ShelfPiece> pieces,
@@ -40,6 +41,7 @@ public final class GarmentViews {
   public record Opened(
       UUID id,
       int version,
+      String revision,
       Optional<String> construction,
       Map<String, Object> answers,
       GarmentPlan plan,
@@ -56,6 +58,7 @@ public final class GarmentViews {
   public record Changed(
       UUID id,
       int version,
+      String revision,
       Optional<String> construction,
       Map<String, Object> answers,
       GarmentPlan plan,
@@ -73,7 +76,7 @@ public final class GarmentViews {
       Set<PiecePlan> pieces = before.map(old -> Set.copyOf(old.pieces())).orElse(Set.of());
       Set<SeamPlan> seams = before.map(old -> Set.copyOf(old.seams())).orElse(Set.of());
       return new Changed(
-          now.id(), now.version(), now.construction(), now.answers(),
+          now.id(), now.version(), now.revision(), now.construction(), now.answers(),
           plan.with(
               plan.pieces().stream().filter(piece -> !pieces.contains(piece)).toList(),
               plan.seams().stream().filter(seam -> !seams.contains(seam)).toList()),

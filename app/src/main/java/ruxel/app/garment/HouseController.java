@@ -3,10 +3,13 @@ package ruxel.app.garment;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -51,6 +54,9 @@ class HouseController {
   /** The ways the maker takes for every new garment. */
   record Ways(List<School.Way> ways) {}
 
+  /** The same as they are kept, and the version that is told anew. */
+  record KeptWays(List<School.Way> ways, int version) {}
+
   @GetMapping("/schools")
   List<SchoolEntry> schools() {
     return Arrays.stream(School.values())
@@ -59,14 +65,15 @@ class HouseController {
   }
 
   @GetMapping("/ways")
-  Ways ways() {
-    return new Ways(maker.ways());
+  ResponseEntity<KeptWays> ways() {
+    int version = maker.version();
+    return Versions.tagged(version, new KeptWays(maker.ways(), version));
   }
 
   /** Of two answers to one question the later holds. */
   @PutMapping("/ways")
-  Ways ways(@RequestBody Ways wanted) {
-    maker.keep(wanted.ways());
+  ResponseEntity<KeptWays> ways(@RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch, @RequestBody Ways wanted) {
+    maker.keep(wanted.ways(), Versions.required(ifMatch));
     return ways();
   }
 

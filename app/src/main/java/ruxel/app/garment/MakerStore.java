@@ -5,6 +5,7 @@ import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import ruxel.app.web.Problems;
 import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.Settings;
 import ruxel.core.garment.Garment;
@@ -25,10 +26,22 @@ class MakerStore {
     return Arrays.stream(School.Way.values()).filter(way -> kept.contains(way.name())).toList();
   }
 
-  /** These and no others; two at once are kept one after the other. */
+  int version() {
+    return jdbc.sql("SELECT version FROM maker_version").query(Integer.class).single();
+  }
+
+  /**
+   * These and no others, in the place of those of a version.
+   *
+   * @throws Problems.Stale when they were told anew in between
+   */
   @Transactional
-  void keep(List<School.Way> ways) {
-    jdbc.sql("LOCK TABLE maker_way IN EXCLUSIVE MODE").update();
+  void keep(List<School.Way> ways, int baseVersion) {
+    int version = jdbc.sql("SELECT version FROM maker_version FOR UPDATE").query(Integer.class).single();
+    if (version != baseVersion) {
+      throw new Problems.Stale(version, List.of());
+    }
+    jdbc.sql("UPDATE maker_version SET version = version + 1").update();
     jdbc.sql("DELETE FROM maker_way").update();
     for (School.Way way : ways) {
       jdbc.sql("INSERT INTO maker_way (school, way) VALUES (:school, :way) ON CONFLICT (school) DO UPDATE SET way = excluded.way")
