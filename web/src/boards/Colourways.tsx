@@ -96,9 +96,11 @@ export function Colourways({ editor }: { editor: GarmentEditor }) {
 /** A name that no colourway has yet. */
 function freeName(stock: Stock[]): string {
   const names = stock.map(({ name }) => name);
-  return Array.from({ length: stock.length + 1 }, (_, i) => `Colour ${i + 1}`).find(
-    (name) => !names.includes(name),
-  )!;
+  let number = stock.length + 1;
+  while (names.includes(`Colour ${number}`)) {
+    number += 1;
+  }
+  return `Colour ${number}`;
 }
 
 function Row({ stock, editor }: { stock: Stock; editor: GarmentEditor }) {

@@ -53,6 +53,7 @@ final class StripCheck {
     }
     within("the multiple", strip.multiple().of(), 1, Strip.Multiple.MOST);
     within("what is more than the multiple", strip.multiple().more(), 0, Math.max(0, strip.multiple().of() - 1.0));
+    strip.multiple().round().ifPresent(round -> within("the round of the multiple", round, 1, Strip.MOST_ROUNDS));
     strip.trims().gatherTo().ifPresent(to -> within("the stitches gathered to", to, 1, Stitches.MOST));
     strip.trims().picotEvery().ifPresent(every -> within("the stitches from picot to picot", every, Picots.LEAST, Picots.MOST));
     strip.trims().buttons().ifPresent(this::buttons);

@@ -24,7 +24,7 @@ final class GrownOnSleeves extends Template {
   private static final double FIRM_MM = 30;
 
   private static final Asked SLEEVE =
-      Asked.stitches("sleeveStitches", SLEEVES, "Stitches of each sleeve", "Added beside the body, from the underarm to the cuff.", 2, form -> Math.round(SLEEVE_MM / Making.of(form).w()))
+      Asked.stitches("sleeveStitches", SLEEVES, "Stitches of each sleeve", "Added beside the body, from the underarm to the cuff.", 2, form -> Math.max(2, Math.round(SLEEVE_MM / Making.of(form).w())))
           .shapes(Part.BACK, Part.FRONT)
           .follows(
               "{length} beyond the body; centre back to wrist {reach}. The cuff is {cuff} round.",
@@ -57,7 +57,7 @@ final class GrownOnSleeves extends Template {
     Making making = Making.of(form);
     int side = form.count(Body.ROWS) - Armhole.rows(form);
     int firmRows = firmRows(form);
-    int firmStitches = Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w()));
+    int firmStitches = Math.max(1, Math.min(sleeve(form) - 1, (int) Math.round(FIRM_MM / making.w())));
     BodyPanels.panels(
         halves, form, ShoulderEnd.straight(Body.shoulder(form) + sleeve(form)),
         panel -> {

@@ -160,6 +160,7 @@ public enum FindingCode {
   PART_KIND(Level.DECIDE_FIRST, "{edge} of {piece}, part {part}: ({value}) belongs to a corner or a seam, not to an edge.", "Choose stitches, foundation loops, row ends or chain spaces."),
   LEAN_RANGE(Level.DECIDE_FIRST, "A lean is at most {most} mm to either side, got ({value}).", "Measure again, with the piece lying flat."),
   GONE_UNKNOWN(Level.DECIDE_FIRST, "Nothing without a place is called {value}; it may be there again, or removed already.", "Open the garment anew."),
+  STRIP_MULTIPLE_MISSED(Level.LOOK_FIRST, "{strip}: round {round} has {total:stitches}, which is no multiple of {of} and {more} more.", "Let another round have the multiple, or change the counts before it."),
   STRIP_GONE(Level.LOOK_FIRST, "{strip}: the edge it is worked onto is no more.", "Under Edges: lay it on an opening, or remove it."),
   STRIP_TAKEN(Level.LOOK_FIRST, "{strip}: the {edge} of the {piece} is joined there; nothing can be worked onto it.", "Under Edges: lay it on an edge that stays open, or remove it."),
   STRIP_APART(Level.LOOK_FIRST, "{strip}: it begins on one opening and ends on another.", "Let it end on the opening it begins on."),

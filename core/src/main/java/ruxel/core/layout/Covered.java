@@ -11,11 +11,16 @@ import ruxel.core.piece.Run;
 public record Covered(Edge edge, int fromInclusive, int toExclusive) {
   /** Empty where the edge has no such runs, or has them in the other order. */
   public static Optional<Covered> of(Edge edge, EdgingRows rows) {
-    if (rows.within().isEmpty()) {
+    return of(edge, rows.within());
+  }
+
+  /** The same where all or some are named. */
+  public static Optional<Covered> of(Edge edge, Optional<EdgingRows.Within> within) {
+    if (within.isEmpty()) {
       return Optional.of(new Covered(edge, 0, edge.runs().size()));
     }
-    int first = numbers(edge, rows.within().get().first()).min().orElse(-1);
-    int last = numbers(edge, rows.within().get().last()).max().orElse(-1);
+    int first = numbers(edge, within.get().first()).min().orElse(-1);
+    int last = numbers(edge, within.get().last()).max().orElse(-1);
     return first < 0 || last < first ? Optional.empty() : Optional.of(new Covered(edge, first, last + 1));
   }
 
@@ -23,7 +28,7 @@ public record Covered(Edge edge, int fromInclusive, int toExclusive) {
     return IntStream.range(0, edge.runs().size()).filter(i -> edge.runs().get(i).origin().standsFor(run));
   }
 
-  List<Run> runs() {
+  public List<Run> runs() {
     return edge.runs().subList(fromInclusive, toExclusive);
   }
 

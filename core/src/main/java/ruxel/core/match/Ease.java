@@ -45,7 +45,7 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
   }
 
   /**
-   * @param widerStitchMm the wider stitch or row of the two sides: half of it, or the house's 5 mm,
+   * @param widerStitchMm the wider gauge stitch of the two pieces: half of it, or the house's 5 mm,
    *     counts as matched
    */
   public static Ease of(double aMm, double bMm, double widerStitchMm, Give give, HouseRules rules) {

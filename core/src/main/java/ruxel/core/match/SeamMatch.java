@@ -109,6 +109,7 @@ public record SeamMatch(
     List<Ease> eases = new ArrayList<>();
     List<Ease> uncut = new ArrayList<>();
     Ease.Full full = Ease.Full.of(seam);
+    double stitchMm = stitchMm(seam);
     List<Finding> findings = new ArrayList<>();
     for (Interval interval : cut.intervals()) {
       Optional<Finding> refused = PolicyCheck.of(seam.seam(), interval, a, b);
@@ -119,7 +120,7 @@ public record SeamMatch(
       if (parts.isEmpty()) {
         findings.add(refused.orElseGet(() -> PolicyCheck.tooFew(seam.seam(), interval)));
       }
-      Ease ease = ease(interval, a, b, full, rules);
+      Ease ease = ease(interval, a, b, stitchMm, full, rules);
       uncut.add(ease);
       for (Interval part : interval.parted(parts)) {
         intervals.add(part);
@@ -134,8 +135,9 @@ public record SeamMatch(
     List<Joints.Joint> joints = Joints.of(cut.anchors(), intervals, plans, working.together());
     JointLine line = new JointLine(joints, a, b);
     List<Checkpoint> checkpoints = Checkpoints.of(cut.anchors(), intervals, plans, line, a, b, rules);
-    Ease whole = whole(eases, a, b, full, rules);
-    findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), uncut, rules));
+    Ease own = own(a, b, stitchMm, full, rules);
+    Ease whole = whole(own, eases);
+    findings.addAll(SeamNotes.of(seam, a, b, cut.intervals(), uncut, own, rules));
     List<LocalSurplus> stretches = LocalSurplus.of(seam, line, checkpoints, rules);
     findings.addAll(LocalSurplus.named(seam.seam(), stretches, intervals, a, whole, rules));
     return new SeamMatch(
@@ -149,20 +151,17 @@ public record SeamMatch(
     return working.fullness() > 0 && !open.id().equals(Seam.START) && !open.id().equals(Seam.END);
   }
 
-  private static Ease ease(Interval interval, SideLayout a, SideLayout b, Ease.Full full, HouseRules rules) {
+  /** The wider gauge stitch of the pieces that are joined: half of it, or the house's 5 mm, counts as matched (handbook 6). */
+  private static double stitchMm(ResolvedSeam seam) {
+    return Stream.concat(seam.a().stream(), seam.b().stream()).mapToDouble(span -> span.piece().cloth().stitchWidthMm()).max().orElse(0);
+  }
+
+  private static Ease ease(Interval interval, SideLayout a, SideLayout b, double stitchMm, Ease.Full full, HouseRules rules) {
     double lengthA = interval.lengthA(a);
     double lengthB = interval.lengthB(b);
     List<Place> onA = a.places().subList(interval.aFromInclusive(), interval.aToExclusive());
     List<Place> onB = b.places().subList(interval.bFromInclusive(), interval.bToExclusive());
-    double wider = Math.max(widest(a, interval.aFromInclusive(), interval.aToExclusive()), widest(b, interval.bFromInclusive(), interval.bToExclusive()));
-    return Ease.of(lengthA, lengthB, wider, give(onA, onB, lengthA, lengthB), full, rules);
-  }
-
-  private static double widest(SideLayout side, int from, int to) {
-    return side.places().subList(from, to).stream()
-        .mapToDouble(place -> place.run().advance().lengthMm())
-        .max()
-        .orElse(0);
+    return Ease.of(lengthA, lengthB, stitchMm, give(onA, onB, lengthA, lengthB), full, rules);
   }
 
   /** Any lace or dense stretch halves the ladder's steps; ribbing doubles them when it is the whole shorter side. */
@@ -182,10 +181,16 @@ public record SeamMatch(
     return places.stream().allMatch(place -> place.run().fabric() == Fabric.RIB);
   }
 
-  /** The seam's own figures with the worst verdict of its intervals. */
-  private static Ease whole(List<Ease> eases, SideLayout a, SideLayout b, Ease.Full full, HouseRules rules) {
-    Ease own = Ease.of(a.lengthMm(0, a.size()), b.lengthMm(0, b.size()), 0, Ease.Give.USUAL, full, rules);
-    Ease.Verdict worst = eases.stream().map(Ease::verdict).max(Comparator.naturalOrder()).orElse(own.verdict());
+  /** Both sides from end to end: what is little in each interval may be much in all (model 3). */
+  private static Ease own(SideLayout a, SideLayout b, double stitchMm, Ease.Full full, HouseRules rules) {
+    double lengthA = a.lengthMm(0, a.size());
+    double lengthB = b.lengthMm(0, b.size());
+    return Ease.of(lengthA, lengthB, stitchMm, give(a.places(), b.places(), lengthA, lengthB), full, rules);
+  }
+
+  /** The seam's own figures with the worst verdict of these and of its intervals. */
+  private static Ease whole(Ease own, List<Ease> eases) {
+    Ease.Verdict worst = Stream.concat(Stream.of(own), eases.stream()).map(Ease::verdict).max(Comparator.naturalOrder()).orElseThrow();
     double ripple = eases.stream().mapToDouble(Ease::rippleMm).max().orElse(own.rippleMm());
     return new Ease(own.aMm(), own.bMm(), own.share(), worst, ripple);
   }

@@ -3,6 +3,7 @@ package ruxel.core.match;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
@@ -33,13 +34,16 @@ final class SeamNotes {
     this.b = b;
   }
 
-  /** @param eases of each interval */
-  static List<Finding> of(ResolvedSeam seam, SideLayout a, SideLayout b, List<Interval> intervals, List<Ease> eases, HouseRules rules) {
+  /**
+   * @param eases of each interval
+   * @param whole of both sides from end to end
+   */
+  static List<Finding> of(ResolvedSeam seam, SideLayout a, SideLayout b, List<Interval> intervals, List<Ease> eases, Ease whole, HouseRules rules) {
     SeamNotes notes = new SeamNotes(seam, a, b);
     notes.shoulders();
     intervals.forEach(notes::rows);
     intervals.forEach(notes::tops);
-    notes.tooMuch(intervals, eases);
+    notes.tooMuch(intervals, eases, whole);
     notes.band(rules);
     notes.gaps(intervals, rules);
     return List.copyOf(notes.notes);
@@ -93,16 +97,19 @@ final class SeamNotes {
         .allMatch(place -> place.run().kind() == UnitKind.STITCH_TOP || place.run().kind() == UnitKind.FOUNDATION_LOOP);
   }
 
-  private void tooMuch(List<Interval> intervals, List<Ease> eases) {
-    IntStream.range(0, intervals.size())
-        .filter(i -> eases.get(i).verdict() == Ease.Verdict.STOP)
-        .boxed()
-        .max(Comparator.comparingDouble(i -> eases.get(i).share()))
-        .ifPresent(
-            worst ->
-                note(
-                    FindingCode.EASE_TOO_MUCH, Fact.share("share", eases.get(worst).share()), Fact.difference("gap", eases.get(worst).differenceMm()),
-                    Fact.text("start", intervals.get(worst).start().theName()), Fact.text("end", intervals.get(worst).end().theName())));
+  /** The worst interval, or the whole seam where that alone stops: no interval does, or anchors leave none. */
+  private void tooMuch(List<Interval> intervals, List<Ease> eases, Ease whole) {
+    OptionalInt worst = IntStream.range(0, intervals.size()).filter(i -> eases.get(i).verdict() == Ease.Verdict.STOP).boxed().max(Comparator.comparingDouble(i -> eases.get(i).share())).map(OptionalInt::of).orElse(OptionalInt.empty());
+    if (worst.isPresent()) {
+      Interval interval = intervals.get(worst.getAsInt());
+      tooMuch(eases.get(worst.getAsInt()), interval.start().theName(), interval.end().theName());
+    } else if (whole.verdict() == Ease.Verdict.STOP) {
+      tooMuch(whole, "one end", "the other");
+    }
+  }
+
+  private void tooMuch(Ease ease, String start, String end) {
+    note(FindingCode.EASE_TOO_MUCH, Fact.share("share", ease.share()), Fact.difference("gap", ease.differenceMm()), Fact.text("start", start), Fact.text("end", end));
   }
 
   /** A band is never longer than what it goes on, whatever fullness was meant. */

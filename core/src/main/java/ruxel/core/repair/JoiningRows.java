@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.change.Change;
 import ruxel.core.change.EdgingWorked;
@@ -14,6 +13,7 @@ import ruxel.core.change.SeamChange.MethodChosen;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.layout.Covered;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -44,12 +44,9 @@ final class JoiningRows {
       this(piece, edge, Optional.empty());
     }
 
+    /** None where a seam begins or ends on the ends of other rows, which no row can be told to begin or end at. */
     List<Run> runs() {
-      return within.map(over -> edge.runs().subList(number(over.first()), number(over.last()) + 1)).orElse(edge.runs());
-    }
-
-    private int number(String run) {
-      return IntStream.range(0, edge.runs().size()).filter(i -> edge.runs().get(i).origin().standsFor(run)).findFirst().orElseThrow();
+      return Covered.of(edge, within).map(Covered::runs).orElse(List.of());
     }
   }
 
@@ -74,7 +71,7 @@ final class JoiningRows {
   private List<Candidate> on(Side side) {
     ResolvedSeam seam = situation.match().seam();
     Set<At> edges = edges(seam.side(side));
-    if (edges.stream().map(At::piece).distinct().count() != 1 || joinsTwins(seam) || edges.stream().anyMatch(at -> !StraightOn.within(at.runs()))) {
+    if (edges.stream().map(At::piece).distinct().count() != 1 || joinsTwins(seam) || edges.stream().anyMatch(at -> at.runs().isEmpty() || !StraightOn.within(at.runs()))) {
       return List.of();
     }
     Optional<ResolvedSeam> twin =

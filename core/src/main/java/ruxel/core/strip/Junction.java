@@ -31,6 +31,10 @@ public record Junction(int cornersBefore, boolean seam, int cornersBehind, doubl
     return between;
   }
 
+  boolean hasCorners() {
+    return cornersBefore + cornersBehind > 0;
+  }
+
   /** Stitches that they take: one each; of tall ones two into a corner space beside a seam (handbook 11). */
   int stitches(Round round) {
     return (cornersBefore + cornersBehind) * intoCorner(round) + (seam ? 1 : 0);

@@ -2,6 +2,7 @@ package ruxel.core.strip;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The edge that a strip is worked onto, unrolled in the order of work; a junction stands after each stretch, in a round after the last one too. */
 public record Line(List<Stretch> stretches, List<Junction> junctions, boolean round) {
@@ -28,6 +29,12 @@ public record Line(List<Stretch> stretches, List<Junction> junctions, boolean ro
   public double flat(int stretch, Round round) {
     int beside = before(stretch).stitches(round) + after(stretch).stitches(round);
     return Math.max(HALF, stretches.get(stretch).lengthMm() / round.widthMm() - HALF * beside);
+  }
+
+  /** How many stitches of a first round into each unit lie flat along a stretch: corner spaces beside it lie within its length, and take theirs. */
+  double flatIntoEach(int stretch, Round round) {
+    double beside = Stream.of(before(stretch), after(stretch)).filter(Junction::hasCorners).mapToInt(junction -> junction.stitches(round)).sum();
+    return Math.max(HALF, stretches.get(stretch).finished() - HALF * beside);
   }
 
   private static final double HALF = 0.5;

@@ -2,10 +2,10 @@ package ruxel.core.strip;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
@@ -17,7 +17,9 @@ final class PickUp {
   private final List<Wish> wishes;
   private final int others;
   private final Strip.Multiple multiple;
-  private final Map<Integer, List<Integer>> groups = new HashMap<>();
+  private final Map<Integer, List<Integer>> groups = new TreeMap<>();
+  /** Those of which no stretch is settled. */
+  private final List<Integer> free;
 
   /**
    * @param others stitches at seam places, corner spaces and corners
@@ -27,6 +29,7 @@ final class PickUp {
     this.others = others;
     this.multiple = multiple;
     IntStream.range(0, wishes.size()).forEach(i -> groups.computeIfAbsent(wishes.get(i).group(), key -> new ArrayList<>()).add(i));
+    free = groups.keySet().stream().filter(key -> groups.get(key).stream().allMatch(i -> wishes.get(i).settled().isEmpty())).toList();
   }
 
   /** The counts in turn; empty when no count of equal stretches meets the multiple. */
@@ -57,12 +60,13 @@ final class PickUp {
     int[] counts = preferred.clone();
     int way = Integer.signum(more);
     int left = Math.abs(more);
+    boolean[] reached = reached(left);
     // An odd rest needs an odd group once; the larger groups make up the rest.
     while (left > 0) {
       int rest = left;
       Optional<Integer> group =
-          groups.keySet().stream()
-              .filter(key -> size(key) <= rest && isFree(key) && counts[groups.get(key).get(0)] + way >= 1 && canMakeUp(rest - size(key)))
+          free.stream()
+              .filter(key -> size(key) <= rest && counts[groups.get(key).get(0)] + way >= 1 && reached[rest - size(key)])
               .min(Comparator.<Integer>comparingDouble(key -> price(key, counts, way)).thenComparing(Comparator.naturalOrder()));
       if (group.isEmpty()) {
         return Optional.empty();
@@ -73,23 +77,20 @@ final class PickUp {
     return Optional.of(IntStream.of(counts).boxed().toList());
   }
 
-  private boolean isFree(int group) {
-    return groups.get(group).stream().allMatch(i -> wishes.get(i).settled().isEmpty());
-  }
-
   private int size(int group) {
     return groups.get(group).size();
   }
 
-  private boolean canMakeUp(int rest) {
-    boolean[] reached = new boolean[rest + 1];
+  /** Which rests up to one the free groups can make up between them. */
+  private boolean[] reached(int most) {
+    boolean[] reached = new boolean[most + 1];
     reached[0] = true;
-    for (int key : groups.keySet()) {
-      for (int i = size(key); i <= rest && isFree(key); i++) {
-        reached[i] |= reached[i - size(key)];
+    for (int size : free.stream().map(this::size).distinct().toList()) {
+      for (int i = size; i <= most; i++) {
+        reached[i] |= reached[i - size];
       }
     }
-    return reached[rest];
+    return reached;
   }
 
   /** What one more, or fewer, costs: not beside a seam, a rhythm lost, far from its length. */

@@ -21,10 +21,28 @@ public record Strip(
     rounds = List.copyOf(rounds);
   }
 
-  /** So many times {@code of}, and {@code more}. */
-  public record Multiple(int of, int more) {
+  /**
+   * So many times {@code of}, and {@code more}.
+   *
+   * @param round the round that has it, counted from 1; the last where none is named
+   */
+  public record Multiple(int of, int more, Optional<Integer> round) {
     public static final Multiple ANY = new Multiple(1, 0);
     public static final int MOST = 100;
+
+    public Multiple(int of, int more) {
+      this(of, more, Optional.empty());
+    }
+
+    /** The number of its round among so many, from 0. */
+    public int roundOf(int rounds) {
+      return Math.min(round.orElse(rounds), rounds) - 1;
+    }
+
+    /** What has to be met by so many fewer. */
+    Multiple less(int by) {
+      return new Multiple(of, Math.floorMod(more - by, of), round);
+    }
 
     public boolean meets(int stitches) {
       return Math.floorMod(stitches - more, of) == 0;

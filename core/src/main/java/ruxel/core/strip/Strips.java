@@ -22,7 +22,6 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Join;
 import ruxel.core.strip.WorkedOn.RoundOf;
-import ruxel.core.strip.WorkedOn.Turned;
 import ruxel.core.strip.WorkedOn.Worked;
 
 /**
@@ -176,24 +175,25 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     }
 
     private Outcome<WorkedOn> edged(Strip strip, Line line, Optional<WorkedOn> original) {
-      Round first = strip.rounds().get(0);
       List<List<Integer>> trials = trials(strip, line, original);
-      List<Wish> wishes = wishes(strip, line, original, trials);
-      int places = line.junctions().stream().mapToInt(junction -> junction.stitches(first)).sum();
-      int turned = Rounds.corners(strip, line, first).stream().mapToInt(Turned::stitches).sum();
-      double length = line.lengthMm() / first.widthMm() + turned;
-      Optional<List<Integer>> counts = PickUp.of(wishes, places + turned, length, strip.multiple());
-      if (counts.isEmpty()) {
+      Optional<List<RoundOf>> worked = Rounds.of(strip, line, wishes(strip, line, original, trials));
+      if (worked.isEmpty()) {
         return Outcome.refused(
             Finding.of(FindingCode.STRIP_MULTIPLE, at(strip), Fact.text("strip", strip.name()), Fact.count("of", strip.multiple().of()), Fact.count("more", strip.multiple().more())));
       }
-      List<RoundOf> rounds = Rounds.of(strip, line, wishes, counts.get());
+      List<RoundOf> rounds = worked.get();
       for (int i = 0; i < rounds.size(); i++) {
         if (rounds.get(i).total() < LEAST || rounds.get(i).outerMm() <= 0) {
           return Outcome.refused(Finding.of(FindingCode.STRIP_SHUT, at(strip), Fact.text("strip", strip.name()), Fact.count("round", i + 1L), Fact.count("most", i)));
         }
       }
       RoundOf last = rounds.get(rounds.size() - 1);
+      int meets = strip.multiple().roundOf(rounds.size());
+      if (!strip.multiple().meets(rounds.get(meets).total())) {
+        findings.add(
+            Finding.of(
+                FindingCode.STRIP_MULTIPLE_MISSED, at(strip), Fact.text("strip", strip.name()), Fact.count("round", meets + 1L), Fact.count("total", rounds.get(meets).total()), Fact.count("of", strip.multiple().of()), Fact.count("more", strip.multiple().more())));
+      }
       List<Double> shares = IntStream.range(0, line.stretches().size()).mapToObj(i -> last.segments().stream().filter(each -> each.stretch() == i).mapToDouble(each -> Math.max(1, each.stitches())).sum()).toList();
       double height = strip.rounds().stream().mapToDouble(Round::heightMm).sum();
       List<Integer> outer = StripFace.shared(shares, last.total());
@@ -235,7 +235,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
         Stretch stretch = line.stretches().get(i);
         int group = twins.get(i).map(twin -> Math.min(twin, wishes.size())).orElse(i);
         boolean tops = !stretch.kind().isRowEnd() && stretch.kind() != UnitKind.CHAIN_SPACE && Math.abs(w / stretch.finishedMm() - 1) <= Rounds.ALIKE;
-        double target = tops ? stretch.finished() : line.flat(i, strip.rounds().get(0));
+        double target = tops ? line.flatIntoEach(i, strip.rounds().get(0)) : line.flat(i, strip.rounds().get(0));
         Optional<Integer> count = settled.get(i).or(() -> twins.get(wishes.size()).flatMap(settled::get));
         wishes.add(new Wish(target, stretch.finished(), group, line.before(i).seam() || line.after(i).seam(), count));
       }

@@ -15,7 +15,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.bench.Directions;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
@@ -25,9 +28,12 @@ import ruxel.core.change.OrderChange;
 import ruxel.core.change.SeamChange;
 import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
+import ruxel.core.construction.Template;
+import ruxel.core.construction.Templates;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
@@ -250,5 +256,25 @@ class JoiningRowsTest {
 
   private static double opening(GarmentPlan plan, String name) {
     return plan.gluing().openings().stream().filter(opening -> opening.name().equals(name)).findFirst().orElseThrow().lengthMm();
+  }
+
+  /** Rows on any edge of any construction: what its seams could be joined with is told of all of them, or nothing is. */
+  @ParameterizedTest
+  @MethodSource("templates")
+  void rowsOnAnyEdgeLeaveEverySeamItsOffers(Template template) {
+    Garment garment = Garment.of("Any", new Recipe(template.id(), new Answers(Map.of())));
+    GarmentPlan plan = Wardrobe.plan(garment);
+    for (PiecePlan piece : plan.pieces().subList(0, Math.min(plan.pieces().size(), 4))) {
+      for (PiecePlan.EdgePlan edge : piece.edges()) {
+        if (new EdgingWorked(piece.id(), edge.id(), 1, 6, 60).apply(garment) instanceof Outcome.Good<Garment> rowed) {
+          plan.seams().stream().filter(seam -> Stream.of(seam.a(), seam.b()).flatMap(side -> side.rails().stream()).anyMatch(rail -> rail.piece().equals(piece.id())))
+              .forEach(seam -> assertThat(Repairs.joiningRows(rowed.value(), seam.id(), Set.of())).as("%s with rows on the %s of %s", seam.id(), edge.id(), piece.id()).isNotNull());
+        }
+      }
+    }
+  }
+
+  static List<Template> templates() {
+    return Templates.all();
   }
 }
