@@ -13,7 +13,7 @@ final class FormatLift {
   private FormatLift() {}
 
   static JsonNode lifted(JsonNode tree) {
-    if (tree instanceof ObjectNode file && file.path("version").isNumber() && file.path("version").asDouble() == 1) {
+    if (tree instanceof ObjectNode file && file.path("version").isNumber() && file.path("version").numberValue().doubleValue() == 1) {
       ObjectNode copy = file.deepCopy();
       copy.path("settings").path("yarns").forEach(FormatLift::worked);
       return copy.put("version", TODAY);

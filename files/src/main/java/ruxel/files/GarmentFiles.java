@@ -84,7 +84,8 @@ public final class GarmentFiles {
 
   /** Text that no database or document can hold, and numbers that nothing can be counted with, each with its path. */
   private static void impossible(JsonNode node, String path, List<Finding> findings) {
-    if (node.isNumber() && !(Math.abs(node.asDouble()) <= LARGEST_NUMBER)) {
+    // A whole number of any length stays as it is written; as a double it might be none.
+    if (node.isNumber() && !(Math.abs(node.numberValue().doubleValue()) <= LARGEST_NUMBER)) {
       findings.add(Finding.of(FindingCode.SCHEMA, Where.path(path), Fact.text("detail", path + " is larger than anything that can be counted")));
     }
     if (node.isString() && !StorableText.is(node.asString())) {
@@ -109,7 +110,7 @@ public final class GarmentFiles {
       return refused(FindingCode.WRONG_FORMAT, "$.format", Fact.text("value", format));
     }
     JsonNode version = tree.path("version");
-    if (version.isNumber() && version.asDouble() > FormatLift.TODAY) {
+    if (version.isNumber() && version.numberValue().doubleValue() > FormatLift.TODAY) {
       return refused(
           FindingCode.LATER_VERSION, "$.version",
           Fact.text("value", version.asString()), Fact.count("most", FormatLift.TODAY));

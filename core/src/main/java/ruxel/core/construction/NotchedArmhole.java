@@ -18,10 +18,10 @@ final class NotchedArmhole extends Template {
               form -> Math.max(1, Math.round(Armhole.underarmMm(form) / Making.of(form).h())))
           .shapes(Part.SLEEVE)
           .refused(
-              FindingCode.NOTCH_TOO_HIGH, form -> form.count(NotchedArmhole.IN_NOTCH) >= Sleeve.rows(form),
+              FindingCode.NOTCH_TOO_HIGH, form -> notch(form) >= Sleeve.rows(form),
               form -> List.of(Fact.count("notch", form.count(NotchedArmhole.IN_NOTCH)), Fact.count("rows", Sleeve.rows(form))))
           .follows(
-              form -> "{rows:rows}, {length}, in a notch of {notch}: " + (overMm(form) > 0 ? "{over} over." : overMm(form) < 0 ? "{over} short." : "exactly."),
+              form -> notch(form) == 0 ? "No stitches are left at the underarm: there is no notch to sit in." : "{rows:rows}, {length}, in a notch of {notch}: " + (overMm(form) > 0 ? "{over} over." : overMm(form) < 0 ? "{over} short." : "exactly."),
               form ->
                   List.of(
                       Fact.count("rows", form.count(NotchedArmhole.IN_NOTCH)), Fact.length("length", form.count(NotchedArmhole.IN_NOTCH) * Making.of(form).h()),
@@ -42,18 +42,24 @@ final class NotchedArmhole extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    int notch = form.count(IN_NOTCH);
+    int notch = notch(form);
     Making making = Making.of(form);
+    Optional<String> inNotch = notch == 0 ? Optional.empty() : Optional.of("notch");
     BodyPanels.panels(halves, form);
-    Sleeve.panels(halves, form, Sleeve.rows(form) - notch, Sleeve.top(form), head -> head.rows("notch", notch));
+    Sleeve.panels(halves, form, Sleeve.rows(form) - notch, Sleeve.top(form), head -> notch == 0 ? head : head.rows("notch", notch));
     Sleeve.joined(
-        halves, form, new Sleeve.Head(Sleeve.top(form), Optional.of("notch"), Optional.of("notch"), Optional.of("notch")),
+        halves, form, new Sleeve.Head(Sleeve.top(form), inNotch, inNotch, inNotch),
         Halves.lever(Side.B, Armhole.ROWS, 2 * making.h(), true), Halves.lever(Side.A, Sleeve.TOP, making.w(), false));
   }
 
   @Override
   List<Stop> stops(Form form) {
     return List.of(Armhole.stop(form));
+  }
+
+  /** None where no stitches are left at the underarm. */
+  private static int notch(Form form) {
+    return form.count(Armhole.UNDERARM) == 0 ? 0 : form.count(IN_NOTCH);
   }
 
   private static double overMm(Form form) {

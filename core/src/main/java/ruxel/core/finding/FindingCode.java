@@ -163,6 +163,7 @@ public enum FindingCode {
   STRIP_MULTIPLE_MISSED(Level.LOOK_FIRST, "{strip}: round {round} has {total:stitches}, which is no multiple of {of} and {more} more.", "Let another round have the multiple, or change the counts before it."),
   STRIP_GONE(Level.LOOK_FIRST, "{strip}: the edge it is worked onto is no more.", "Under Edges: lay it on an opening, or remove it."),
   STRIP_TAKEN(Level.LOOK_FIRST, "{strip}: the {edge} of the {piece} is joined there; nothing can be worked onto it.", "Under Edges: lay it on an edge that stays open, or remove it."),
+  STRIP_EMPTY(Level.LOOK_FIRST, "{strip}: it ends where it begins; nothing lies between.", "Let it end further on, or work it all round."),
   STRIP_APART(Level.LOOK_FIRST, "{strip}: it begins on one opening and ends on another.", "Let it end on the opening it begins on."),
   STRIP_MULTIPLE(Level.DECIDE_FIRST, "{strip}: no count that is equal left and right is a multiple of {of} and {more} more.", "Choose another multiple, or free a count you have set."),
   STRIP_SHUT(Level.DECIDE_FIRST, "{strip}: round {round} closes the opening.", "Work at most {most:rounds}, or lower ones."),

@@ -207,7 +207,8 @@ final class RowsTakenIn implements Carries {
     }
     int count = edge(pieces, new Target(piece, edge)).run(before.run() + EDGED).orElseThrow().count();
     int unit = before.from() == Cut.End.START ? before.offset() : run.get().count() - before.offset();
-    int stitch = (int) Math.floor((unit + 0.5) * count / run.get().count());
+    // Behind the last unit, where a cut may lie too, is behind the last stitch.
+    int stitch = Math.min(count, (int) Math.floor((unit + 0.5) * count / run.get().count()));
     return new Cut(before.run() + EDGED, before.from() == Cut.End.START ? stitch : count - stitch, before.from());
   }
 

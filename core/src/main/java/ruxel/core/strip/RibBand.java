@@ -61,7 +61,8 @@ public record RibBand(Kind kind, double widthMm, double rowMm, Optional<Integer>
 
   /** Rows for an edge: as many as it has stitches where it is worked on; else the wanted ones, or its usual share of it in whole ribs of two rows. */
   int rowsFor(Line line) {
-    return workedOn ? line.places() : rows.orElseGet(() -> Math.max(2, 2 * (int) Math.round(line.lengthMm() * kind.usual / rowMm / 2)));
+    double edge = line.lengthMm();
+    return workedOn ? line.places() : rows.orElseGet(() -> Math.max(2, Math.max(fewest(edge), Math.min(most(edge), 2 * (int) Math.round(edge * kind.usual / rowMm / 2)))));
   }
 
   /** The fewest and the most whole ribs that its kind allows, in rows. */

@@ -88,28 +88,36 @@ final class Unrolling {
   }
 
   private Outcome<Line> part(Strip strip, Found from, Found to) {
+    Where where = Where.edge(strip.from().piece(), strip.from().edge()).ofStrip(strip.id());
+    Optional<List<Atom>> atoms = between(from, to);
+    if (atoms.isEmpty()) {
+      return Outcome.refused(Finding.of(FindingCode.STRIP_APART, where, Fact.text("strip", strip.name())));
+    }
+    return atoms.get().isEmpty() ? Outcome.refused(Finding.of(FindingCode.STRIP_EMPTY, where, Fact.text("strip", strip.name()))) : Outcome.of(merged(atoms.get(), false));
+  }
+
+  /** What lies on the way from a spot to another; empty where it never comes there. */
+  private Optional<List<Atom>> between(Found from, Found to) {
     List<Travelled> way = Openings.round(gluing, from.segment().index());
-    List<Atom> atoms = new ArrayList<>();
     boolean isSame = from.segment().equals(to.segment());
     if (isSame && to.unit() > from.unit()) {
-      atoms.addAll(atoms(way, 0, from.unit(), to.unit()));
-      return Outcome.of(merged(atoms, false));
+      return Optional.of(atoms(way, 0, from.unit(), to.unit()));
     }
-    atoms.addAll(atoms(way, 0, from.unit(), from.segment().toHalf() / 2));
+    List<Atom> atoms = new ArrayList<>(atoms(way, 0, from.unit(), from.segment().toHalf() / 2));
     for (int i = 1; i < way.size(); i++) {
       Segment segment = gluing.segment(way.get(i).segment());
       boolean isLast = segment.equals(to.segment());
       boolean ring = way.get(i).withRing();
       atoms.addAll(atoms(way, i, isLast && !ring ? to.unit() : segment.fromHalf() / 2, isLast && ring ? to.unit() : segment.toHalf() / 2));
       if (isLast) {
-        return Outcome.of(merged(atoms, false));
+        return Optional.of(atoms);
       }
     }
     if (isSame && to.unit() > from.segment().fromHalf() / 2) {
       atoms.addAll(atoms(way, 0, from.segment().fromHalf() / 2, to.unit()));
-      return Outcome.of(merged(atoms, false));
+      return Optional.of(atoms);
     }
-    return Outcome.refused(Finding.of(FindingCode.STRIP_APART, Where.edge(strip.from().piece(), strip.from().edge()).ofStrip(strip.id()), Fact.text("strip", strip.name())));
+    return Optional.empty();
   }
 
   /** Units of a segment, parted where another run, another square or a corner inside the edge begins; in the order of travel. */
