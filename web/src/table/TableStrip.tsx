@@ -1,11 +1,12 @@
 import { useRef, useState } from 'react';
-import { Button, Form } from 'react-bootstrap';
+import { Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { counted, plural } from '../format';
 import { Sign, stateWords } from '../drawing/Signs';
 import { seamState } from '../drawing/seamState';
 import { Findings } from '../shell/Findings';
 import { Facts } from './Facts';
+import { GoneList } from './GoneList';
 import type { Lit } from './lit';
 import { OpeningList } from './OpeningList';
 import type { useOpenings } from './useOpenings';
@@ -24,7 +25,6 @@ interface Props {
 export function TableStrip({ editor, joined, openings, onLit }: Props) {
   const { garment } = editor;
   const { plan } = garment;
-  const hasGone = plan.findings.some((finding) => finding.code === 'SETTING_GONE');
   return (
     <aside className="strip" aria-label="Seams and openings">
       <h1>
@@ -65,14 +65,7 @@ export function TableStrip({ editor, joined, openings, onLit }: Props) {
         title="Look at this first"
         onDecide={(change) => void editor.change([change])}
       />
-      {hasGone && (
-        <Button
-          variant="outline-dark"
-          onClick={() => void editor.change([{ kind: 'GONE_SETTINGS_DROPPED' }])}
-        >
-          Remove decisions without a place
-        </Button>
-      )}
+      <GoneList editor={editor} />
       <Facts plan={plan} onLit={onLit} />
       <Nudges editor={editor} />
       <Rename editor={editor} />

@@ -23,7 +23,8 @@ import ruxel.cluster.ThrowAwayCluster;
 
 /**
  * Fifty makers at one server of its own, with the heap that {@code ./ruxel start} gives it: joints, anchors dragged,
- * the shelf of two hundred garments. Prints percentiles and the memory in use; nothing is asserted.
+ * the shelf of two hundred garments, now and then a sheet. Once with pauses to work in, once without any. Prints percentiles and the
+ * memory in use; nothing is asserted.
  */
 final class FiftyMakers {
   private static final int MAKERS = 50;
@@ -63,10 +64,20 @@ final class FiftyMakers {
     for (int i = 0; i < GARMENTS; i++) {
       garments.add(id(post("/api/garments/import", file)));
     }
+    together("with pauses", garments.subList(0, MAKERS), 500);
+    together("without pauses", garments.subList(MAKERS, 2 * MAKERS), 0);
+    System.out.println("\nMemory in use by the server: " + resident(pid) / 1024 + " MB");
+  }
+
+  /**
+   * @param pauseMs the shortest a maker rests after each request; at most three times as long
+   */
+  private void together(String how, List<String> garments, int pauseMs) throws InterruptedException {
+    times.clear();
     List<Thread> makers = new ArrayList<>();
     for (int i = 0; i < MAKERS; i++) {
       int number = i;
-      makers.add(new Thread(() -> make(garments.get(number), new Random(number))));
+      makers.add(new Thread(() -> make(garments.get(number), pauseMs, new Random(number))));
     }
     makers.forEach(Thread::start);
     Thread.sleep(WARM_SECONDS * 1000L);
@@ -77,9 +88,8 @@ final class FiftyMakers {
     for (Thread maker : makers) {
       maker.join();
     }
-    System.out.println("| fifty makers, ms | requests | median | 99th percentile | longest |\n|---|---|---|---|---|");
+    System.out.println("\n| fifty makers %s, ms | requests | median | 99th percentile | longest |\n|---|---|---|---|---|".formatted(how));
     times.forEach(FiftyMakers::print);
-    System.out.println("\nMemory in use by the server: " + resident(pid) / 1024 + " MB");
   }
 
   private static void print(String what, ConcurrentLinkedQueue<Double> queue) {
@@ -98,25 +108,27 @@ final class FiftyMakers {
   }
 
   /** One maker: mostly joints, now and then an anchor dragged or a look at the shelf, with pauses to work in. */
-  private void make(String garment, Random random) {
+  private void make(String garment, int pauseMs, Random random) {
     try {
       String work = id(post("/api/garments/" + garment + "/work", "{\"seam\":\"shoulder.left\"}"));
       int seq = 1;
       int position = 0;
       while (!Thread.currentThread().isInterrupted()) {
-        int what = random.nextInt(10);
-        if (what < 6) {
+        int what = random.nextInt(50);
+        if (what == 0) {
+          timed("sheet as PDF", () -> send(HttpRequest.newBuilder(URI.create(address + "/api/garments/" + garment + "/sheet.pdf")).build()));
+        } else if (what < 30) {
           boolean back = position == 23;
           position = back ? 0 : position + 1;
           String event = "{\"client\":\"c\",\"events\":[{\"seq\":%d,\"kind\":\"%s\",\"joint\":%d}]}".formatted(seq++, back ? "BACK_TO" : "JOINT", position);
           timed("joint", () -> post("/api/work/" + work + "/events", event));
-        } else if (what < 9) {
+        } else if (what < 45) {
           String preview = PREVIEW.formatted(41 + 2 * random.nextInt(10));
           timed("preview of a dragged anchor", () -> post("/api/garments/" + garment + "/preview", preview));
         } else {
           timed("shelf of 200 garments", () -> send(HttpRequest.newBuilder(URI.create(address + "/api/garments")).build()));
         }
-        Thread.sleep(500 + random.nextInt(1000));
+        Thread.sleep(pauseMs == 0 ? 0 : pauseMs + random.nextInt(2 * pauseMs));
       }
     } catch (InterruptedException end) {
       Thread.currentThread().interrupt();

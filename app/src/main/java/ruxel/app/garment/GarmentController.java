@@ -33,7 +33,6 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.sheet.AssemblySheet;
 import ruxel.files.AnswerValues;
 import ruxel.files.GarmentSvg;
-import ruxel.files.SheetPdf;
 
 /** Garments over HTTP; the version travels as ETag and If-Match. */
 @RestController
@@ -41,10 +40,12 @@ import ruxel.files.SheetPdf;
 class GarmentController {
   private final GarmentService garments;
   private final RepairService repairs;
+  private final Sheets sheets;
 
-  GarmentController(GarmentService garments, RepairService repairs) {
+  GarmentController(GarmentService garments, RepairService repairs, Sheets sheets) {
     this.garments = garments;
     this.repairs = repairs;
+    this.sheets = sheets;
   }
 
   record NewGarment(String name, String construction, Map<String, Object> answers) {}
@@ -142,7 +143,7 @@ class GarmentController {
   ResponseEntity<byte[]> sheetPdf(@PathVariable UUID id) {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"assembly-sheet.pdf\"")
-        .body(SheetPdf.of(garments.plan(id)));
+        .body(sheets.pdf(id));
   }
 
   @GetMapping(path = "/garments/{id}/table.svg", produces = "image/svg+xml")

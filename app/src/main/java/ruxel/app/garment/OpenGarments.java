@@ -3,6 +3,8 @@ package ruxel.app.garment;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruxel.app.web.Problems;
@@ -17,7 +19,7 @@ import ruxel.files.GarmentFiles;
 /** Garments with their plans, kept in memory for as long as their row is not written to, the least used given up first. */
 @Component
 class OpenGarments {
-  /** About what the plans kept may hold in all, in drawn runs and joined places: some tens of MB. */
+  /** About what the plans kept may hold in all, in drawn runs, joined places and squares: some tens of MB; a garment of all the squares there may be is less than half of it. */
   private static final long MOST_WEIGHT = 150_000;
 
   /** A garment and everything computed of it. */
@@ -38,6 +40,11 @@ class OpenGarments {
    */
   Computed of(GarmentStore.Head head) {
     return kept.get(new Key(head.id(), head.revision()), key -> read(head));
+  }
+
+  /** What is in memory of a row, without reading it. */
+  Optional<Computed> ifKept(GarmentStore.Head head) {
+    return Optional.ofNullable(kept.getIfPresent(new Key(head.id(), head.revision())));
   }
 
   /** What was computed of a row before it was written. */
@@ -65,7 +72,7 @@ class OpenGarments {
   }
 
   private static int weight(GarmentPlan plan) {
-    int runs = plan.pieces().stream().map(PiecePlan::edges).flatMap(java.util.List::stream).mapToInt(edge -> edge.runs().size()).sum();
+    int runs = plan.pieces().stream().map(PiecePlan::edges).flatMap(List::stream).mapToInt(edge -> edge.runs().size()).sum();
     return 100 + runs + plan.seams().stream().mapToInt(OpenGarments::places).sum();
   }
 

@@ -55,11 +55,16 @@ class ShelfFacts {
 
   private Facts read(GarmentStore.Head head) {
     try {
-      String document = store.document(head).orElseGet(() -> open.documentAt(head.id(), head.version()));
-      return facts(OpenGarments.computed(OpenGarments.garment(document)).plan());
+      // A shelf of hundreds is no reason to keep them all: what is not in memory is planned for its facts alone.
+      return facts(open.ifKept(head).orElseGet(() -> planned(head)).plan());
     } catch (Problems.Refused unreadable) {
       return new Facts(List.of(), List.of(), Optional.of(unreadable.words()));
     }
+  }
+
+  private OpenGarments.Computed planned(GarmentStore.Head head) {
+    String document = store.document(head).orElseGet(() -> open.documentAt(head.id(), head.version()));
+    return OpenGarments.computed(OpenGarments.garment(document));
   }
 
   private static Facts facts(GarmentPlan plan) {

@@ -82,7 +82,7 @@ final class BoardPlans {
         lines(board, lines.lines().stream().sorted(Comparator.comparing(joined.scheme()::crosses)).toList()),
         lines.crossings().stream().map(Lines.Crossing::place).toList(),
         new BoardPlan.Joining(joined.method(), joined.crossing(), joined.crossing().words(), joined.scheme(), told.isPresent()),
-        Scheme.all(lines).stream().map(scheme -> scheme(piece, board, sides, method, scheme, joined.scheme())).toList(),
+        Scheme.all(lines).stream().map(scheme -> scheme(piece, board, grid, sides, method, scheme, joined.scheme())).toList(),
         bound.passes(), bound.odd(), own.contains(piece.id()),
         "%s, %s along a side in a seam: %s, %s, %s.".formatted(
             Wording.counted(board.squares().size(), "squares"), Wording.counted(board.motif().places(), "places"), Wording.counted(lines.joins(), "joins"),
@@ -114,7 +114,7 @@ final class BoardPlans {
     return line.upright() ? "Between columns %d and %d".formatted(line.behind(), line.behind() + 1) : "Between rows %d and %d".formatted(line.behind(), line.behind() + 1);
   }
 
-  private BoardPlan.SchemePlan scheme(Piece piece, Board board, BoardSides sides, Method method, Scheme scheme, Scheme.Name taken) {
+  private BoardPlan.SchemePlan scheme(Piece piece, Board board, Board.Grid grid, BoardSides sides, Method method, Scheme scheme, Scheme.Name taken) {
     Optional<Yarn> yarn = materials.ofPiece(piece.id());
     int ends = 0;
     double yarnMm = 0;
@@ -125,11 +125,10 @@ final class BoardPlans {
     }
     int joints = scheme.passes().stream().mapToInt(Scheme.Pass::joins).sum() * board.motif().places();
     double minutes = joints * rules.get(Rule.JOINT_SECONDS) / method.scores().quick() / SECONDS + ends * rules.get(Rule.END_MINUTES);
-    return new BoardPlan.SchemePlan(scheme.name(), scheme.name().title(), scheme.name().words(), scheme.passes().size(), ends, yarnMm, minutes, scheme.passes().stream().map(pass -> path(board, sides, pass)).toList(), scheme.name() == taken);
+    return new BoardPlan.SchemePlan(scheme.name(), scheme.name().title(), scheme.name().words(), scheme.passes().size(), ends, yarnMm, minutes, scheme.passes().stream().map(pass -> path(board, grid, sides, pass)).toList(), scheme.name() == taken);
   }
 
-  private static BoardPlan.Path path(Board board, BoardSides sides, Scheme.Pass pass) {
-    Board.Grid grid = board.grid();
+  private static BoardPlan.Path path(Board board, Board.Grid grid, BoardSides sides, Scheme.Pass pass) {
     return new BoardPlan.Path(pass.through().stream().map(place -> new BoardPlan.Corner(place.row(), place.column(), sides.corner(grid, place, board.motif().sideMm()))).toList());
   }
 
