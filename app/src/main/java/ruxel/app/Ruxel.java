@@ -2,7 +2,9 @@ package ruxel.app;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicReference;
 import ruxel.cluster.ClusterException;
 import ruxel.cluster.HomeLock;
 import ruxel.cluster.PrivateCluster;
@@ -52,24 +54,27 @@ public final class Ruxel {
   private static void serve(ServeOptions options, Path home) {
     HomeLock lock = HomeLock.take(home);
     PrivateCluster cluster = PrivateCluster.start(home, PrivateCluster.Durability.REAL);
-    if (options.fresh()) {
-      cluster.startOver();
-    }
-    RuxelServer server = RuxelServer.start(cluster, options.port());
-    if (options.demo()) {
-      server.bean(DemoWardrobe.class).fillIfEmpty();
-    }
-    lock.announce(server.address());
+    AtomicReference<RuxelServer> running = new AtomicReference<>();
     CountDownLatch stopped = new CountDownLatch(1);
+    // From here on the database goes with the program, whether that gets ready or not.
     Runtime.getRuntime()
         .addShutdownHook(
             new Thread(
                 () -> {
-                  server.close();
+                  Optional.ofNullable(running.get()).ifPresent(RuxelServer::close);
                   cluster.close();
                   lock.close();
                   stopped.countDown();
                 }));
+    if (options.fresh()) {
+      cluster.startOver();
+    }
+    RuxelServer server = RuxelServer.start(cluster, options.port());
+    running.set(server);
+    if (options.demo()) {
+      server.bean(DemoWardrobe.class).fillIfEmpty();
+    }
+    lock.announce(server.address());
     System.out.printf("%nRuxel is ready: %s%nData: %s. Ctrl-C stops it.%n", server.address(), home);
     try {
       stopped.await();

@@ -6,9 +6,18 @@ import java.util.List;
 record ServeOptions(boolean demo, boolean fresh, int port) {
   static ServeOptions parse(List<String> words, int usualPort) {
     boolean demo = "demo".equals(words.get(0));
-    boolean fresh = demo && words.contains("--fresh");
-    int flag = words.indexOf("--port");
-    int port = flag < 0 ? usualPort : portAt(words, flag + 1);
+    boolean fresh = false;
+    int port = usualPort;
+    for (int i = 1; i < words.size(); i++) {
+      String word = words.get(i);
+      if (word.equals("--port")) {
+        port = portAt(words, ++i);
+      } else if (word.equals("--fresh") && demo) {
+        fresh = true;
+      } else {
+        throw new IllegalArgumentException("%s takes %s--port N, got (%s). Nothing was started.".formatted(words.get(0), demo ? "--fresh and " : "", word));
+      }
+    }
     return new ServeOptions(demo, fresh, port);
   }
 

@@ -20,7 +20,9 @@ class HomeTest {
   @Test
   void onlyTheDemoStartsOver() {
     assertThat(ServeOptions.parse(List.of("demo", "--fresh", "--port", "9000"), 1)).isEqualTo(new ServeOptions(true, true, 9000));
-    assertThat(ServeOptions.parse(List.of("start", "--fresh"), 1)).isEqualTo(new ServeOptions(false, false, 1));
+    assertThat(ServeOptions.parse(List.of("start"), 1)).isEqualTo(new ServeOptions(false, false, 1));
+    assertThatThrownBy(() -> ServeOptions.parse(List.of("start", "--fresh"), 1)).hasMessageContaining("(--fresh)");
+    assertThatThrownBy(() -> ServeOptions.parse(List.of("demo", "--prot", "9000"), 1)).hasMessageContaining("(--prot)");
     assertThatThrownBy(() -> ServeOptions.parse(List.of("demo", "--port", "x"), 1)).hasMessageContaining("(x)");
   }
 }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -38,6 +39,8 @@ public final class Backup {
     Path part = file.resolveSibling(file.getFileName() + ".part");
     try {
       Files.deleteIfExists(part);
+      // Body measures are in it: nobody else of this machine is to read it.
+      Files.createFile(part, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rw-------")));
       run("pg_dump", List.of("-Fc", "-d", PrivateCluster.database()), part);
       Files.move(part, file);
     } catch (IOException e) {

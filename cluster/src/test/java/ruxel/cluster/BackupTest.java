@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -25,10 +26,11 @@ class BackupTest {
   }
 
   @Test
-  void whatWasThereComesBackAndWhatItReplacesIsKept() throws SQLException {
+  void whatWasThereComesBackAndWhatItReplacesIsKept() throws Exception {
     execute(cluster.jdbcUrl(), "CREATE TABLE garment (id int, document text); INSERT INTO garment VALUES (51, 'sleeve')");
     Path file = directory.resolve("kept.backup");
     backup.write(file);
+    assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file))).as("body measures are in it").isEqualTo("rw-------");
     execute(cluster.jdbcUrl(), "UPDATE garment SET document = 'changed since'");
     String kept = backup.read(file);
     assertThat(document(cluster.jdbcUrl())).isEqualTo("sleeve");
