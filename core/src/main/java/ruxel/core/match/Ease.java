@@ -84,6 +84,11 @@ public record Ease(double aMm, double bMm, double share, Verdict verdict, double
         : Verdict.STOP;
   }
 
+  /** The same with another verdict. */
+  Ease as(Verdict other) {
+    return new Ease(aMm, bMm, share, other, rippleMm);
+  }
+
   public double differenceMm() {
     return Math.abs(aMm - bMm);
   }

@@ -161,7 +161,14 @@ public record SeamMatch(
     double lengthB = interval.lengthB(b);
     List<Place> onA = a.places().subList(interval.aFromInclusive(), interval.aToExclusive());
     List<Place> onB = b.places().subList(interval.bFromInclusive(), interval.bToExclusive());
-    return Ease.of(lengthA, lengthB, stitchMm, give(onA, onB, lengthA, lengthB), full, rules);
+    Ease ease = Ease.of(lengthA, lengthB, stitchMm, give(onA, onB, lengthA, lengthB), full, rules);
+    // No count comes nearer than half of what is counted there, as rows in a notch: that is no reason to stop.
+    boolean isNearest = full.share() == 0 && ease.differenceMm() <= Math.max(widest(onA), widest(onB)) / 2;
+    return isNearest && ease.verdict() == Ease.Verdict.STOP ? ease.as(Ease.Verdict.EASE_WITH_MARKERS) : ease;
+  }
+
+  private static double widest(List<Place> places) {
+    return places.stream().mapToDouble(place -> place.run().advance().lengthMm()).max().orElse(0);
   }
 
   /** Any lace or dense stretch halves the ladder's steps; ribbing doubles them when it is the whole shorter side. */
