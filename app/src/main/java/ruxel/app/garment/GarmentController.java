@@ -41,11 +41,13 @@ class GarmentController {
   private final GarmentService garments;
   private final RepairService repairs;
   private final Sheets sheets;
+  private final GarmentSaver saver;
 
-  GarmentController(GarmentService garments, RepairService repairs, Sheets sheets) {
+  GarmentController(GarmentService garments, RepairService repairs, Sheets sheets, GarmentSaver saver) {
     this.garments = garments;
     this.repairs = repairs;
     this.sheets = sheets;
+    this.saver = saver;
   }
 
   record NewGarment(String name, String construction, Map<String, Object> answers) {}
@@ -200,7 +202,7 @@ class GarmentController {
 
   @PutMapping("/garments/{id}/state")
   Moved setState(@PathVariable UUID id, @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) Optional<String> ifMatch, @RequestBody StateChange wanted) {
-    return new Moved(garments.setState(id, wanted.state(), Versions.tag(ifMatch)));
+    return new Moved(saver.setState(id, wanted.state(), Versions.tag(ifMatch)));
   }
 
   private static ResponseEntity<Changed> tagged(Changed changed) {

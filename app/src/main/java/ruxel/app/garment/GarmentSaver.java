@@ -39,9 +39,10 @@ class GarmentSaver {
   }
 
   /**
-   * Puts a garment elsewhere; its new revision.
+   * Takes a garment off the shelf, archives it or puts it back; its new revision.
    *
-   * @throws Problems.Stale when it is not as it was seen any more
+   * @param revision as it was seen on the shelf
+   * @throws Problems.Stale when it was changed or moved since
    */
   @Transactional
   String setState(UUID id, GarmentStore.ShelfState state, String revision) {

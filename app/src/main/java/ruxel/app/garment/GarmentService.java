@@ -294,14 +294,4 @@ public class GarmentService {
   private static GarmentPlan onlySeams(GarmentPlan plan, List<String> want) {
     return plan.with(List.of(), plan.seams().stream().filter(seam -> want.contains(seam.id())).toList());
   }
-
-  /**
-   * Takes a garment off the shelf, archives it or puts it back; its new revision.
-   *
-   * @param revision as it was seen on the shelf
-   * @throws Problems.Stale when it was changed or moved since
-   */
-  public String setState(UUID id, GarmentStore.ShelfState state, String revision) {
-    return saver.setState(id, state, revision);
-  }
 }

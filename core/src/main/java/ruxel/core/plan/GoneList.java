@@ -48,7 +48,7 @@ final class GoneList {
     Strip strip = worked.strip();
     Wording wording = garment.wording();
     String rounds = strip.rounds().stream().map(round -> round.stitch().name(wording.terms())).collect(Collectors.joining(", "));
-    String made = strip.band().map(band -> Wording.low(band.kind().words())).orElse(rounds.isEmpty() ? "as its mirror image" : "%s: %s".formatted(Wording.counted(strip.rounds().size(), "rounds"), rounds));
+    String made = strip.band().map(band -> band.kind().words()).orElse(rounds.isEmpty() ? "as its mirror image" : "%s: %s".formatted(Wording.counted(strip.rounds().size(), "rounds"), rounds));
     List<String> why = strips.refusals().getOrDefault(strip.id(), List.of()).stream().map(finding -> finding.sentence(wording)).toList();
     return new GarmentPlan.Gone(worked.key(), Optional.of(WorkRef.strip(strip.id())), "The %s: %s.".formatted(Wording.low(strip.name()), made), why);
   }
