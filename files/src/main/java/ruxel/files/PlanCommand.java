@@ -10,12 +10,12 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.measure.Wording;
-import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
+import ruxel.core.plan.Proof;
 
 /**
  * {@code ruxel plan FILE}: reads a garment file ({@code -} for standard input) and prints the whole
- * computed plan as JSON, without server or database. Problems go to standard error, one a line: JSON
+ * computed plan as JSON, with its {@link Proof} as {@code proof}, without server or database. Problems go to standard error, one a line: JSON
  * path, what, remedy; then the status is 2.
  */
 public final class PlanCommand {
@@ -36,9 +36,9 @@ public final class PlanCommand {
       return REFUSED;
     }
     Outcome<Garment> garment = GarmentFiles.read(bytes);
-    Outcome<GarmentPlan> plan = garment.then(Planner::plan);
-    if (plan instanceof Outcome.Good<GarmentPlan> good) {
-      out.println(PlanJson.write(good.value()));
+    Outcome<String> plan = garment.then(made -> Planner.plan(made).then(computed -> Proof.of(made).then(proof -> Outcome.of(PlanJson.write(computed, proof)))));
+    if (plan instanceof Outcome.Good<String> good) {
+      out.println(good.value());
       return 0;
     }
     Wording wording = Wording.USUAL;

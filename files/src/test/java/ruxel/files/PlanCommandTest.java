@@ -8,7 +8,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import ruxel.testkit.PlanChecker;
 import tools.jackson.databind.JsonNode;
@@ -32,6 +34,41 @@ class PlanCommandTest {
     assertThat(intervals).isEqualTo(14);
     assertThat(plan.path("gluing").path("openings")).hasSize(3);
     assertThat(plan.path("gluing").path("openings").get(0).path("stretches").size()).isPositive();
+  }
+
+  /** The laws of the gluing (model 4) hold of what is printed: twins, rings, edges that add up, breaks that increase, a strip as a face. */
+  @Test
+  void theGluingIsPrintedWithItsSegmentsAndBreaks() {
+    assertThat(run(Samples.text("cardigan.json"))).isZero();
+    JsonNode proof = JsonMapper.shared().readTree(out.toString(StandardCharsets.UTF_8)).path("proof");
+    JsonNode segments = proof.path("segments");
+    Map<String, Integer> upTo = new HashMap<>();
+    for (JsonNode segment : segments) {
+      JsonNode next = segments.path(segment.path("next").asInt());
+      assertThat(next.path("face")).isEqualTo(segment.path("face"));
+      String edge = segment.path("face").asString() + "/" + segment.path("edge").asString();
+      assertThat(segment.path("fromHalf").asInt()).as(edge).isEqualTo(upTo.getOrDefault(edge, 0));
+      upTo.put(edge, segment.path("toHalf").asInt());
+      if (segment.has("twin")) {
+        JsonNode twin = segments.path(segment.path("twin").asInt());
+        assertThat(twin.path("twin").asInt()).isEqualTo(segment.path("index").asInt());
+        assertThat(twin.path("turned")).isEqualTo(segment.path("turned"));
+        assertThat(twin.path("by")).isEqualTo(segment.path("by"));
+      }
+    }
+    assertThat(proof.path("faces")).hasSize(5);
+    assertThat(proof.path("oddCycles")).isEmpty();
+    assertThat(proof.path("breaks")).hasSize(JsonMapper.shared().readTree(out.toString(StandardCharsets.UTF_8)).path("seams").size());
+    for (JsonNode seam : proof.path("breaks")) {
+      int a = 0;
+      int b = 0;
+      for (JsonNode meeting : seam.path("meetings")) {
+        assertThat(meeting.path("a").asInt()).isGreaterThan(a);
+        assertThat(meeting.path("b").asInt()).isGreaterThan(b);
+        a = meeting.path("a").asInt();
+        b = meeting.path("b").asInt();
+      }
+    }
   }
 
   /** Advice, yarn and order can be reckoned again from what is printed. */

@@ -2,6 +2,7 @@ package ruxel.testkit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * An outside check of joint plans, written from the definitions alone; shares no code with the planner.
@@ -187,13 +188,17 @@ public final class PlanChecker {
     return best;
   }
 
-  /** The least squared offsets of passing over places of the larger side, by trying every choice; −1 if none. */
-  public double everySkip() {
-    boolean largerIsA = x.length > y.length;
-    return everySkip(0, 0, largerIsA);
+  /**
+   * The least squared offsets of passing over places of the larger side, by trying every choice; −1 if none.
+   *
+   * @param kept places of the larger side that are never passed over
+   */
+  public double everySkip(boolean[] kept) {
+    return everySkip(0, 0, kept);
   }
 
-  private double everySkip(int small, int large, boolean largerIsA) {
+  private double everySkip(int small, int large, boolean[] kept) {
+    boolean largerIsA = x.length > y.length;
     int smalls = Math.min(x.length, y.length);
     double here = Math.pow(largerIsA ? apart(large, small) : apart(small, large), 2);
     if (small == smalls - 1) {
@@ -202,7 +207,8 @@ public final class PlanChecker {
     int most = (int) Math.ceil((double) finer / smalls);
     double best = -1;
     for (int next = large + 1; next <= Math.min(large + most, finer - 1); next++) {
-      double rest = everySkip(small + 1, next, largerIsA);
+      boolean stitchBetween = IntStream.range(large + 1, next).anyMatch(place -> kept[place]);
+      double rest = stitchBetween ? -1 : everySkip(small + 1, next, kept);
       if (rest >= 0 && (best < 0 || rest < best)) {
         best = rest;
       }

@@ -28,6 +28,10 @@ public final class Meetings {
     static Break of(Side side, int own, int wish) {
       return side == Side.A ? new Break(own, true, wish, false) : new Break(wish, false, own, true);
     }
+
+    boolean isDecided() {
+      return aIsFixed && bIsFixed;
+    }
   }
 
   private final SeamMatch match;
@@ -55,35 +59,55 @@ public final class Meetings {
   private void find() {
     List<Integer> onA = match.a().breaks();
     List<Integer> onB = match.b().breaks();
-    boolean likeNumbered = onA.size() == onB.size();
+    anchored(Side.A, onA);
+    anchored(Side.B, onB);
     for (int i = 0; i < Math.max(onA.size(), onB.size()); i++) {
-      Optional<Integer> fromA = i < onA.size() ? anchored(Side.A, onA.get(i)) : Optional.empty();
-      Optional<Integer> fromB = i < onB.size() ? anchored(Side.B, onB.get(i)) : Optional.empty();
-      if (likeNumbered && fromA.isEmpty() && fromB.isEmpty()) {
-        breaks.add(new Break(half(Side.A, 2 * onA.get(i)), true, half(Side.B, 2 * onB.get(i)), true));
+      Optional<Integer> a = unmet(Side.A, onA, i);
+      Optional<Integer> b = unmet(Side.B, onB, i);
+      if (onA.size() == onB.size() && a.isPresent() && b.isPresent() && fits(a.get(), b.get())) {
+        breaks.add(new Break(a.get(), true, b.get(), true));
         continue;
       }
-      if (i < onA.size()) {
-        int cut = onA.get(i);
-        breaks.add(Break.of(Side.A, half(Side.A, 2 * cut), half(Side.B, fromA.orElseGet(() -> planned(Side.A, cut)))));
+      if (a.isPresent()) {
+        breaks.add(Break.of(Side.A, a.get(), half(Side.B, planned(Side.A, onA.get(i)))));
       }
-      if (i < onB.size()) {
-        int cut = onB.get(i);
-        breaks.add(Break.of(Side.B, half(Side.B, 2 * cut), half(Side.A, fromB.orElseGet(() -> planned(Side.B, cut)))));
+      if (b.isPresent()) {
+        breaks.add(Break.of(Side.B, b.get(), half(Side.A, planned(Side.B, onB.get(i)))));
       }
     }
   }
 
-  private int half(Side side, int halfPlace) {
-    return layout(side).unitHalfOf(halfPlace);
+  /** Breaks at an anchor meet its partner; nothing moves these. */
+  private void anchored(Side side, List<Integer> cuts) {
+    for (int cut : cuts) {
+      for (PlacedAnchor anchor : match.anchors()) {
+        if (isAt(layout(side), position(anchor, side), cut)) {
+          int own = half(side, 2 * cut);
+          int other = half(side.other(), position(anchor, side.other()));
+          Break met = new Break(side == Side.A ? own : other, true, side == Side.A ? other : own, true);
+          if (met.a() > 0 && met.b() > 0 && met.a() < halves(Side.A) && met.b() < halves(Side.B) && fits(met.a(), met.b())) {
+            breaks.add(met);
+          }
+        }
+      }
+    }
   }
 
-  /** The half place on the other side of an anchor at a break. */
-  private Optional<Integer> anchored(Side side, int placeCut) {
-    return match.anchors().stream()
-        .filter(anchor -> isAt(layout(side), position(anchor, side), placeCut))
-        .map(anchor -> position(anchor, side.other()))
-        .findFirst();
+  /** The half unit of a break that no anchor decides. */
+  private Optional<Integer> unmet(Side side, List<Integer> cuts, int index) {
+    return Optional.of(index)
+        .filter(i -> i < cuts.size())
+        .map(i -> half(side, 2 * cuts.get(i)))
+        .filter(own -> breaks.stream().noneMatch(met -> side == Side.A ? met.aIsFixed() && met.a() == own : met.bIsFixed() && met.b() == own));
+  }
+
+  /** Whether a pair increases with all pairs that are decided. */
+  private boolean fits(int a, int b) {
+    return breaks.stream().filter(Break::isDecided).allMatch(met -> a < met.a() && b < met.b() || a > met.a() && b > met.b());
+  }
+
+  private int half(Side side, int halfPlace) {
+    return layout(side).unitHalfOf(halfPlace);
   }
 
   /** At the cut itself, or at the seam place that is worked there. */
@@ -139,20 +163,23 @@ public final class Meetings {
 
   /** Along the seam; a break whose image is a break of the other side meets that one. */
   private List<Break> merged() {
-    List<Break> sorted = new ArrayList<>(breaks);
-    for (Break one : breaks) {
-      for (Break two : breaks) {
-        boolean imageIsBreak = one.aIsFixed() && !one.bIsFixed() && two.bIsFixed() && !two.aIsFixed() && one.b() == two.b();
-        boolean breakIsImage = one.aIsFixed() && !one.bIsFixed() && two.bIsFixed() && !two.aIsFixed() && one.a() == two.a();
-        if ((imageIsBreak || breakIsImage) && sorted.contains(one) && sorted.contains(two)) {
-          sorted.remove(one);
-          sorted.remove(two);
-          sorted.add(new Break(one.a(), true, two.b(), true));
+    for (Break one : List.copyOf(breaks)) {
+      for (Break two : List.copyOf(breaks)) {
+        boolean areOfBoth = one.aIsFixed() && !one.bIsFixed() && two.bIsFixed() && !two.aIsFixed();
+        if (areOfBoth && (one.b() == two.b() || one.a() == two.a()) && breaks.contains(one) && breaks.contains(two) && fits(one.a(), two.b())) {
+          breaks.remove(one);
+          breaks.remove(two);
+          breaks.add(new Break(one.a(), true, two.b(), true));
         }
       }
     }
-    sorted.sort(Comparator.comparingInt(Break::a).thenComparingInt(Break::b));
-    return sorted;
+    return breaks.stream().sorted(Comparator.comparingInt(this::gap).thenComparingInt(Break::a).thenComparingInt(Break::b)).toList();
+  }
+
+  /** Where among the pairs that are decided a break lies: they at odd numbers, what is between them at even ones. */
+  private int gap(Break one) {
+    long before = breaks.stream().filter(Break::isDecided).filter(met -> one.aIsFixed() ? met.a() < one.a() : met.b() < one.b()).count();
+    return 2 * (int) before + (one.isDecided() ? 1 : 0);
   }
 
   private static Optional<Integer> fixed(int position, int before) {

@@ -37,12 +37,14 @@ public record Interval(
     double[] widths = new double[to - from];
     boolean[] noEase = new boolean[to - from];
     boolean[] spaces = new boolean[to - from];
+    boolean[] kept = new boolean[to - from];
     for (int i = from; i < to; i++) {
       widths[i - from] = side.places().get(i).widthMm();
       noEase[i - from] = side.places().get(i).run().noEase();
       spaces[i - from] = side.places().get(i).space();
+      kept[i - from] = !side.places().get(i).run().kind().mayBePassedOver();
     }
-    return new Stretch(widths, noEase, spaces);
+    return new Stretch(widths, noEase, spaces, kept);
   }
 
   /** Length on A with half of each fixed place beside the interval. */

@@ -60,7 +60,7 @@ public record IntervalPlan(
   }
 
   /** Even edges that need no easing of no-ease places are worked by a rhythm, all others by the optimum. */
-  static boolean wantsRhythm(Stretch a, Stretch b, Cost optimum) {
+  public static boolean wantsRhythm(Stretch a, Stretch b, Cost optimum) {
     boolean free = a.size() == b.size() || !(a.hasNoEase() || b.hasNoEase());
     return a.isEven() && b.isEven() && free && optimum.e() == 0;
   }

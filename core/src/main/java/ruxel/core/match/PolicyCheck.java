@@ -6,7 +6,6 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.Surplus;
 
 /** Whether an interval may be worked by the seam's surplus policy (model 3). */
 final class PolicyCheck {
@@ -16,22 +15,20 @@ final class PolicyCheck {
     if (interval.placesA() == interval.placesB()) {
       return Optional.empty();
     }
-    if (seam.working().surplus() == Surplus.NOWHERE) {
-      return Optional.of(refused(FindingCode.COUNTS_DIFFER, seam, interval));
-    }
-    boolean largerIsA = interval.placesA() > interval.placesB();
-    SideLayout larger = largerIsA ? a : b;
-    int from = largerIsA ? interval.aFromInclusive() : interval.bFromInclusive();
-    int to = largerIsA ? interval.aToExclusive() : interval.bToExclusive();
-    boolean stitches = larger.places().subList(from, to).stream().anyMatch(place -> !place.run().kind().mayBePassedOver());
-    return seam.working().surplus() == Surplus.SKIP && stitches
-        ? Optional.of(refused(FindingCode.SKIP_STITCHES, seam, interval))
-        : Optional.empty();
+    return switch (seam.working().surplus()) {
+      case NOWHERE -> Optional.of(refused(FindingCode.COUNTS_DIFFER, seam, interval));
+      case SKIP -> skipping(interval.stretchA(a), interval.stretchB(b)).map(code -> refused(code, seam, interval));
+      case EVEN, TO_HIDDEN, TO_OPEN -> Optional.empty();
+    };
   }
 
-  /** So many would have to be passed over that too many lie in a row. */
-  static Finding tooFew(Seam seam, Interval interval) {
-    return refused(FindingCode.SKIP_TOO_MANY, seam, interval);
+  /** Why too few places of the larger side may be left out: a stitch would be, or too many in a row. */
+  private static Optional<FindingCode> skipping(Stretch a, Stretch b) {
+    if (SkipTable.groups(a, b, From.START).isPresent()) {
+      return Optional.empty();
+    }
+    boolean stitches = SkipTable.groups(a.withoutKept(), b.withoutKept(), From.START).isPresent();
+    return Optional.of(stitches ? FindingCode.SKIP_STITCHES : FindingCode.SKIP_TOO_MANY);
   }
 
   private static Finding refused(FindingCode code, Seam seam, Interval interval) {

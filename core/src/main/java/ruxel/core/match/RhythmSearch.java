@@ -173,7 +173,8 @@ final class RhythmSearch {
     if (rare < plain) {
       return true;
     }
-    boolean pureRepeat = r.form() == Rhythm.Form.R1 && r.a() == 0 && r.b() == 0 && r.times() >= 3;
+    int repeats = r.form() == Rhythm.Form.R3 ? r.rounds() : r.form() == Rhythm.Form.R1 ? r.times() : 0;
+    boolean pureRepeat = r.a() == 0 && r.b() == 0 && repeats >= 3;
     Block last = r.otherTimes() > 0 ? r.other() : r.block();
     boolean firstIsX = r.a() == 0 && r.block().before() == 0;
     boolean lastIsX = r.b() == 0 && last.after() == 0;

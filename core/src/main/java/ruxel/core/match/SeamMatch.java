@@ -117,9 +117,7 @@ public record SeamMatch(
           refused.isPresent()
               ? List.of()
               : Parts.of(interval.stretchA(a), interval.stretchB(b), interval.from(), working.surplus(), isFull(interval, working), rules);
-      if (parts.isEmpty()) {
-        findings.add(refused.orElseGet(() -> PolicyCheck.tooFew(seam.seam(), interval)));
-      }
+      refused.ifPresent(findings::add);
       Ease ease = ease(interval, a, b, stitchMm, full, rules);
       uncut.add(ease);
       for (Interval part : interval.parted(parts)) {

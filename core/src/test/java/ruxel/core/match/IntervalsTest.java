@@ -13,7 +13,12 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.measure.HouseRules;
+import ruxel.core.piece.Advance;
+import ruxel.core.piece.Counts;
+import ruxel.core.piece.Edge;
+import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Anchor.Spot;
@@ -127,6 +132,25 @@ class IntervalsTest {
     Piece few = Sides.piece("a", UnitKind.ROW_END, MM, 20, List.of());
     Piece more = Sides.piece("b", UnitKind.STITCH_TOP, MM, 21, List.of());
     only(Sides.match(few, more, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false)), FindingCode.SKIP_STITCHES);
+  }
+
+  /** Stitches among the rows of the longer side forbid nothing while the rows suffice; only where one of them would be left out. */
+  @Test
+  void onlyAStitchThatWouldBePassedOverForbidsIt() {
+    Piece few = Sides.piece("b", UnitKind.ROW_END, MM, 20, List.of());
+    for (int tops : new int[] {1, 12, 20}) {
+      SeamMatch match = Sides.match(rowsThenTops(24 - tops, tops), few, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false));
+      assertThat(match.isPlanned()).as("%d tops", tops).isEqualTo(tops < 20);
+      assertThat(match.plans().stream().flatMap(plan -> plan.groups().stream()).filter(Group::leftOut)).hasSize(tops < 20 ? 4 : 0);
+    }
+    only(Sides.match(rowsThenTops(3, 21), few, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false)), FindingCode.SKIP_STITCHES);
+  }
+
+  private static Piece rowsThenTops(int rows, int tops) {
+    Piece plain = Sides.piece("a", UnitKind.ROW_END, MM, rows, List.of());
+    Edge edge = plain.edges().get(0);
+    Run more = new Run("t", UnitKind.STITCH_TOP, Counts.planned(tops), new Advance(0, MM), Fabric.PLAIN, false);
+    return plain.withEdges(List.of(Edge.of("e", "edge", List.of(edge.runs().get(0), more)), plain.edges().get(1)));
   }
 
   /**

@@ -127,9 +127,13 @@ class JointTableTest {
     Random random = new Random(4000 + seed);
     int m = 2 + random.nextInt(5);
     int n = m + 1 + random.nextInt(5);
-    Stretch a = new Stretch(Edges.random(random, n).widths(), new boolean[n]);
+    boolean[] kept = new boolean[n];
+    for (int i = 0; i < n; i++) {
+      kept[i] = random.nextInt(4) == 0;
+    }
+    Stretch a = new Stretch(Edges.random(random, n).widths(), new boolean[n], new boolean[n], kept);
     Stretch b = new Stretch(Edges.random(random, m).widths(), new boolean[m]);
-    double least = Edges.checker(a, b).everySkip();
+    double least = Edges.checker(a, b).everySkip(kept);
     var skipped = SkipTable.groups(a, b, From.END);
     assertThat(skipped.isPresent()).isEqualTo(least >= 0);
     skipped.ifPresent(

@@ -40,9 +40,14 @@ final class Sides {
   static SeamMatch match(Piece a, Piece b, List<Anchor> anchors, List<String> hidden, Seam.Working working) {
     Seam seam =
         new Seam(
-            "s", "Seam", SeamRole.OTHER, Seam.SideOf.of("A", Span.ofRun("a", "e", "r", Span.Along.FORWARD)),
-            Seam.SideOf.of("B", Span.ofRun("b", "e", "r", Span.Along.FORWARD)), anchors, hidden, working, Optional.empty());
+            "s", "Seam", SeamRole.OTHER, Seam.SideOf.of("A", whole(a)),
+            Seam.SideOf.of("B", whole(b)), anchors, hidden, working, Optional.empty());
     return SeamMatch.of(SeamResolver.find(List.of(a, b), List.of(seam), "s").orElseThrow(), HouseRules.USUAL);
+  }
+
+  private static Span whole(Piece piece) {
+    List<Run> runs = piece.edges().get(0).runs();
+    return new Span(piece.id(), "e", Cut.startOf(runs.get(0).id()), Cut.endOf(runs.get(runs.size() - 1).id()), Span.Along.FORWARD);
   }
 
   /** Cut against cut, so many units from the start. */
