@@ -20,6 +20,8 @@ export class ProblemError extends Error {
 }
 
 export const NO_ANSWER = 0;
+/** Another window was faster: what was sent is based on a version that is not the last one any more. */
+export const STALE = 412;
 
 export const api = createClient<paths>({ baseUrl: '' });
 

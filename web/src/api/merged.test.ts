@@ -8,7 +8,7 @@ const ids = opened.plan.seams.map((one) => one.id);
 
 function changed(seams: string[], over: Partial<Changed['plan']> = {}): Changed {
   const plan = { ...opened.plan, pieces: [], seams: [], ...over };
-  return { ...opened, version: 4, pieces: ['back', 'sleeve'], seams, plan };
+  return { ...opened, version: 4, pieces: ['back', 'sleeve'], seams, boards: [], plan };
 }
 
 test('what the answer does not carry stays as it was, in the order it tells', () => {

@@ -1023,6 +1023,7 @@ export interface components {
             answers: {
                 [key: string]: unknown;
             };
+            boards: string[];
             construction?: string;
             finished: components["schemas"]["WorkReference"][];
             /** Format: uuid */
@@ -1619,6 +1620,14 @@ export interface components {
             near: "BOTH_LOOPS" | "WRONG_SIDE_LOOP" | "ROW_END" | "BARS";
             /** @enum {string} */
             path: "SLIP" | "SURFACE" | "SINGLE" | "WHIP" | "MATTRESS" | "WOVEN" | "BACKSTITCH" | "CHAINS";
+        };
+        ImpossibleProblem: {
+            detail: string;
+            findings: components["schemas"]["FindingView"][];
+            instance?: string;
+            /** Format: int32 */
+            status: number;
+            title: string;
         };
         InnerJoin: {
             after: components["schemas"]["Place"];
@@ -2346,6 +2355,13 @@ export interface components {
             changes: components["schemas"]["Change"][];
             want?: string[];
         };
+        Problem: {
+            detail: string;
+            instance?: string;
+            /** Format: int32 */
+            status: number;
+            title: string;
+        };
         Prompt: {
             expected: string;
             /** Format: int32 */
@@ -3069,6 +3085,16 @@ export interface components {
             /** Format: double */
             takesMm: number;
         };
+        StaleVersionProblem: {
+            /** Format: int32 */
+            currentVersion: number;
+            detail: string;
+            instance?: string;
+            labels: string[];
+            /** Format: int32 */
+            status: number;
+            title: string;
+        };
         StateChange: {
             /** @enum {string} */
             state: "OPEN" | "ARCHIVED" | "DELETED";
@@ -3558,6 +3584,18 @@ export interface components {
             first: string;
             last: string;
         };
+        WorkProblem: {
+            detail: string;
+            findings?: components["schemas"]["FindingView"][];
+            instance?: string;
+            /** Format: int32 */
+            nextSeq?: number;
+            /** Format: int32 */
+            position?: number;
+            /** Format: int32 */
+            status: number;
+            title: string;
+        };
         WorkReference: {
             board?: string;
             line?: string;
@@ -3744,6 +3782,24 @@ export interface operations {
                     "application/json": components["schemas"]["Total"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     corners: {
@@ -3810,6 +3866,24 @@ export interface operations {
                     "application/json": components["schemas"]["Created"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     free: {
@@ -3832,6 +3906,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
                 };
             };
         };
@@ -3858,6 +3950,24 @@ export interface operations {
                     "application/json": components["schemas"]["Created"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     sample: {
@@ -3880,6 +3990,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Created"];
+                };
+            };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
                 };
             };
         };
@@ -3906,6 +4034,15 @@ export interface operations {
                     "application/json": components["schemas"]["LineView"];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     lines: {
@@ -3926,6 +4063,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LineProgress"][];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -3951,6 +4097,15 @@ export interface operations {
                     "application/json": components["schemas"]["Held"];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     strips: {
@@ -3971,6 +4126,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StripProgress"][];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -3994,6 +4158,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StripView"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4022,6 +4195,42 @@ export interface operations {
                     "application/json": components["schemas"]["View"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something is to be decided first, or the event does not follow. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["WorkProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     open: {
@@ -4044,6 +4253,15 @@ export interface operations {
                     "application/json": components["schemas"]["Opened"];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     byHand: {
@@ -4064,6 +4282,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ByHand"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4094,6 +4321,51 @@ export interface operations {
                     "application/json": components["schemas"]["Changed"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed in between; look again and send it on top. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleVersionProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
+            /** @description The version it is based on is missing (If-Match). */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     copy: {
@@ -4120,6 +4392,33 @@ export interface operations {
                     "application/json": components["schemas"]["Created"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     file: {
@@ -4140,6 +4439,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4164,6 +4472,15 @@ export interface operations {
                     "application/json": components["schemas"]["HistoryEntry"][];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     openNow: {
@@ -4184,6 +4501,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpeningPlan"][];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4207,6 +4533,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Told"][];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4236,6 +4571,33 @@ export interface operations {
                     "application/json": components["schemas"]["Walked"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     preview_1: {
@@ -4260,6 +4622,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Preview"];
+                };
+            };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
                 };
             };
         };
@@ -4290,6 +4679,51 @@ export interface operations {
                     "application/json": components["schemas"]["Changed"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed in between; look again and send it on top. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleVersionProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
+            /** @description The version it is based on is missing (If-Match). */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     advice: {
@@ -4311,6 +4745,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AnswerView"][];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4336,6 +4779,15 @@ export interface operations {
                     "application/json": components["schemas"]["RepairList"];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     joiningRows: {
@@ -4357,6 +4809,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RepairList"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4381,6 +4842,15 @@ export interface operations {
                     "application/json": components["schemas"]["AssemblySheet"];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     sheetPdf: {
@@ -4401,6 +4871,15 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4431,6 +4910,51 @@ export interface operations {
                     "application/json": components["schemas"]["Moved"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed in between; look again and send it on top. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleVersionProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
+            /** @description The version it is based on is missing (If-Match). */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     stops: {
@@ -4455,6 +4979,15 @@ export interface operations {
                     "application/json": components["schemas"]["StopChoice"][];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     picture: {
@@ -4475,6 +5008,15 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4503,6 +5045,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Changed"];
+                };
+            };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed in between; look again and send it on top. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleVersionProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
+            /** @description The version it is based on is missing (If-Match). */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4613,6 +5200,42 @@ export interface operations {
                     "application/json": components["schemas"]["KeptWays"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Changed in between; look again and send it on top. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleVersionProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
+            /** @description The version it is based on is missing (If-Match). */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     press: {
@@ -4635,6 +5258,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Heard"];
+                };
+            };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
                 };
             };
         };
@@ -4681,6 +5322,24 @@ export interface operations {
                     "application/json": components["schemas"]["Preview"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     put: {
@@ -4703,6 +5362,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Reading"];
+                };
+            };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
                 };
             };
         };
@@ -4749,6 +5426,24 @@ export interface operations {
                     "application/json": components["schemas"]["Walked"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     view: {
@@ -4769,6 +5464,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["View"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -4797,6 +5501,42 @@ export interface operations {
                     "application/json": components["schemas"]["Kept"];
                 };
             };
+            /** @description What was sent cannot be read; the detail names the place. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something is to be decided first, or the event does not follow. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["WorkProblem"];
+                };
+            };
+            /** @description What was sent cannot be; all findings at once. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ImpossibleProblem"];
+                };
+            };
         };
     };
     moves: {
@@ -4819,6 +5559,15 @@ export interface operations {
                     "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     place: {
@@ -4839,6 +5588,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Kept"];
+                };
+            };
+            /** @description There is nothing under this address. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

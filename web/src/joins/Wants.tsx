@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import { Link } from 'react-router';
 import bounds from '../api/bounds.json';
-import { problemIn } from '../api/client';
+import { problemIn, STALE } from '../api/client';
 import { keepWays, schoolsQuery, waysQuery } from '../api/garments';
 import type { Opened, SchoolEntry, Way } from '../api/types';
 import { figure, trimmed } from '../format';
@@ -132,7 +132,7 @@ function KeepWays({ ways }: { ways: Way[] }) {
     } catch (error) {
       const { status, detail } = problemIn(error);
       setTold(
-        status === 409 ? 'Another window kept other ways meanwhile; press again to keep these.' : detail,
+        status === STALE ? 'Another window kept other ways meanwhile; press again to keep these.' : detail,
       );
       await client.invalidateQueries({ queryKey: waysQuery.queryKey });
     }

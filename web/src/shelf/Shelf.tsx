@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
-import { problemIn } from '../api/client';
+import { problemIn, STALE } from '../api/client';
 import { archiveQuery, importFile, type ShelfState, setShelfState, shelfQuery } from '../api/garments';
 import type { FindingView, Summary } from '../api/types';
 import { counted, plural } from '../format';
@@ -58,7 +58,7 @@ export function Shelf() {
     } catch (error) {
       const { status, detail } = problemIn(error);
       setTold(
-        status === 409
+        status === STALE
           ? `${garment.name} was changed in another window meanwhile; look at it again.`
           : detail,
       );

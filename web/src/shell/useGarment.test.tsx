@@ -26,6 +26,7 @@ const newer = (version: number): Changed => ({
   version,
   pieces: opened.plan.pieces.map((piece) => piece.id),
   seams: opened.plan.seams.map((seam) => seam.id),
+  boards: [],
 });
 const problem = (status: number, more = {}) =>
   new ProblemError({ status, detail: 'No.', findings: [], labels: [], ...more });
@@ -139,7 +140,7 @@ test('what waited is sent again when the garment is opened, with the same key', 
 });
 
 test('a change another window overtook is told and can be kept as a copy of what it was based on', async () => {
-  send.mockRejectedValue(problem(409, { labels: ['Named Quay coat'] }));
+  send.mockRejectedValue(problem(412, { labels: ['Named Quay coat'] }));
   vi.mocked(server.copyGarment).mockResolvedValue({ id: 'copy' });
   const { result } = editor();
   await act(() => result.current.change([rename]));

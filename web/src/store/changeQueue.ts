@@ -1,4 +1,4 @@
-import { NO_ANSWER, type Problem, problemIn } from '../api/client';
+import { NO_ANSWER, type Problem, problemIn, STALE } from '../api/client';
 import { sendChanges, takeStep } from '../api/garments';
 import type { Change, Changed, FindingView } from '../api/types';
 import { readUnsent, takeOver, writeUnsent } from './unsent';
@@ -175,7 +175,7 @@ export class ChangeQueue {
     const count = this.waiting().length;
     if (problem.status === 422) {
       this.tell({ status: 'saved' }, problem.findings);
-    } else if (problem.status === 409) {
+    } else if (problem.status === STALE) {
       this.tell({ status: 'stale', labels: problem.labels, count });
     } else {
       const reason = problem.status === NO_ANSWER ? 'Ruxel does not answer.' : problem.detail;

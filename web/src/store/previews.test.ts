@@ -48,7 +48,7 @@ test('a move made while the last one is being saved is tried on what that made, 
     open.at = 2;
     return Promise.resolve();
   });
-  ask.mockRejectedValueOnce(problem(409)).mockResolvedValue(shows('B'));
+  ask.mockRejectedValueOnce(problem(412)).mockResolvedValue(shows('B'));
   const previews = of(open);
   previews.attempt([named('B')]);
   expect(await previews.keep()).toBe(true);
@@ -65,7 +65,7 @@ test('a change of another window is read before it is tried again', async () => 
     open.at = 7;
     return Promise.resolve();
   });
-  ask.mockRejectedValueOnce(problem(409)).mockResolvedValue(shows('B'));
+  ask.mockRejectedValueOnce(problem(412)).mockResolvedValue(shows('B'));
   const previews = of(open);
   previews.attempt([named('B')]);
   expect(await previews.keep()).toBe(true);
@@ -73,7 +73,7 @@ test('a change of another window is read before it is tried again', async () => 
 });
 
 test('where nothing can be tried that is told, and keeping says that nothing was kept', async () => {
-  ask.mockRejectedValue(problem(409));
+  ask.mockRejectedValue(problem(412));
   const open = on();
   const previews = of(open);
   previews.attempt([named('B')]);

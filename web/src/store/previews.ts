@@ -1,4 +1,4 @@
-import { problemIn } from '../api/client';
+import { problemIn, STALE } from '../api/client';
 import { previewChanges } from '../api/garments';
 import type { Change, FindingView } from '../api/types';
 
@@ -22,7 +22,6 @@ export interface TriedState<T> {
   refused: string;
 }
 
-const STALE = 409;
 const NOTHING = { tried: undefined, findings: [], refused: '' };
 
 /**

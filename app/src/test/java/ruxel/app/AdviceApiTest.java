@@ -73,7 +73,7 @@ class AdviceApiTest {
     String version = TestServer.json(server.get("/api/house/ways")).path("version").asString();
     List<CompletableFuture<HttpResponse<String>>> running = new ArrayList<>();
     IntStream.range(0, 12).forEach(i -> running.add(CompletableFuture.supplyAsync(() -> server.put("/api/house/ways", i % 2 == 0 ? "{\"ways\":[\"HOOK\"]}" : "{\"ways\":[\"NEEDLE\",\"KNOT\"]}", version))));
-    assertThat(running.stream().map(answer -> answer.join().statusCode())).containsOnlyOnce(200).contains(409).doesNotContain(500);
+    assertThat(running.stream().map(answer -> answer.join().statusCode())).containsOnlyOnce(200).contains(412).doesNotContain(500);
     assertThat(TestServer.json(server.get("/api/house/ways")).path("ways").toString()).isIn("[\"HOOK\"]", "[\"NEEDLE\",\"KNOT\"]");
   }
 

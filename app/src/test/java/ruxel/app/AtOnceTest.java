@@ -72,7 +72,7 @@ class AtOnceTest {
     }
     List<Integer> statuses = allAtOnce(changes).stream().map(HttpResponse::statusCode).toList();
     assertThat(statuses).filteredOn(status -> status == 200).hasSize(1);
-    assertThat(statuses).filteredOn(status -> status == 409).hasSize(WINDOWS - 1);
+    assertThat(statuses).filteredOn(status -> status == 412).hasSize(WINDOWS - 1);
     assertThat(TestServer.json(server.get("/api/garments/" + garment + "/history"))).hasSize(1);
   }
 
@@ -89,7 +89,7 @@ class AtOnceTest {
     }
     List<Integer> statuses = allAtOnce(changes).stream().map(HttpResponse::statusCode).toList();
     assertThat(statuses).filteredOn(status -> status == 200).hasSize(1);
-    assertThat(statuses).filteredOn(status -> status == 409).hasSize(WINDOWS - 1);
+    assertThat(statuses).filteredOn(status -> status == 412).hasSize(WINDOWS - 1);
     String file = server.get("/api/garments/" + garment + "/file").body();
     assertThat(file.contains("MARKER_JOINTS")).isNotEqualTo(file.contains("counted twice"));
   }

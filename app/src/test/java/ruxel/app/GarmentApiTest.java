@@ -84,7 +84,7 @@ class GarmentApiTest {
     assertThat(first.statusCode()).isEqualTo(200);
     assertThat(first.headers().firstValue("ETag")).contains("\"2\"");
     HttpResponse<String> second = change(id, 1, "{\"kind\":\"RENAMED\",\"name\":\"Other\"}");
-    assertThat(second.statusCode()).isEqualTo(409);
+    assertThat(second.statusCode()).isEqualTo(412);
     JsonNode problem = TestServer.json(second);
     assertThat(problem.path("currentVersion").asInt()).isEqualTo(2);
     assertThat(problem.path("labels").get(0).asString()).isEqualTo("Chose backstitch for the left armhole");
@@ -115,7 +115,7 @@ class GarmentApiTest {
   void aChangeNeedsTheVersionItIsBasedOn() {
     String id = server.garment();
     assertThat(server.post("/api/garments/" + id + "/changes", "{\"changes\":[]}").statusCode()).isEqualTo(428);
-    assertThat(server.post("/api/garments/" + id + "/changes", "{\"changes\":[]}", "If-Match", "W/garbage").statusCode()).isEqualTo(409);
+    assertThat(server.post("/api/garments/" + id + "/changes", "{\"changes\":[]}", "If-Match", "W/garbage").statusCode()).isEqualTo(412);
   }
 
   @Test

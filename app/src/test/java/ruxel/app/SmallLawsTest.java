@@ -44,7 +44,7 @@ class SmallLawsTest {
   @Test
   void noChangesMakeNoVersion() {
     assertThat(TestServer.json(change("{\"changes\":[]}", 1)).path("version").asInt()).isEqualTo(1);
-    assertThat(change("{\"changes\":[]}", 9).statusCode()).as("but the version is looked at").isEqualTo(409);
+    assertThat(change("{\"changes\":[]}", 9).statusCode()).as("but the version is looked at").isEqualTo(412);
   }
 
   @Test

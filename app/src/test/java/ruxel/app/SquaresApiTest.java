@@ -2,10 +2,16 @@ package ruxel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -30,6 +36,22 @@ class SquaresApiTest {
     assertThat(colours.path("uncoloured").asInt()).isZero();
     assertThat(server.post(garment + "/undo", "{}", "If-Match", "\"2\"").statusCode()).isEqualTo(200);
     assertThat(opened().path("plan").path("colours").path("stock")).isEmpty();
+  }
+
+  /** Boards are as large as all the rest: only those that a change touches come with its answer, and what has a version is compressed. */
+  @Test
+  void anAnswerIsAsSmallAsItsChange() throws IOException, InterruptedException {
+    JsonNode renamed = change(1, "{\"kind\":\"RENAMED\",\"name\":\"Night squares\"}");
+    assertThat(renamed.path("plan").path("boards")).isEmpty();
+    JsonNode boards = opened().path("plan").path("boards");
+    assertThat(renamed.path("boards").valueStream().map(JsonNode::asString)).containsExactlyElementsOf(boards.valueStream().map(board -> board.path("id").asString()).toList());
+    JsonNode turned = change(2, "{\"kind\":\"SQUARE_TURNED\",\"piece\":\"back\",\"row\":1,\"column\":1}");
+    assertThat(turned.path("plan").path("boards").valueStream().map(board -> board.path("id").asString())).containsExactly("back");
+    HttpRequest wanted = HttpRequest.newBuilder(URI.create(server.address() + garment)).header("Accept-Encoding", "gzip").build();
+    HttpResponse<byte[]> compressed = HttpClient.newHttpClient().send(wanted, HttpResponse.BodyHandlers.ofByteArray());
+    assertThat(compressed.headers().firstValue("Content-Encoding")).contains("gzip");
+    assertThat(TestServer.JSON.readTree(new GZIPInputStream(new ByteArrayInputStream(compressed.body())))).isEqualTo(opened());
+    assertThat(compressed.body().length).isLessThan(opened().toString().length() / 4);
   }
 
   /** A line joint by joint, left in the middle and found again at the exact stitch, by whichever window. */
@@ -104,8 +126,9 @@ class SquaresApiTest {
     return server.post(garment + "/changes", "{\"changes\":[" + change + "]}", "If-Match", "\"" + version + "\"");
   }
 
-  private void change(int version, String changes) {
+  private JsonNode change(int version, String changes) {
     HttpResponse<String> changed = tried(version, changes);
     assertThat(changed.statusCode()).as(changed.body()).isEqualTo(200);
+    return TestServer.json(changed);
   }
 }

@@ -40,7 +40,7 @@ class StripsApiTest {
     String right = told("strip.1", start("Right armhole"), "5");
     CompletableFuture<HttpResponse<String>> one = CompletableFuture.supplyAsync(() -> tried(1, left));
     CompletableFuture<HttpResponse<String>> other = CompletableFuture.supplyAsync(() -> tried(1, right));
-    assertThat(List.of(one.join().statusCode(), other.join().statusCode())).containsExactlyInAnyOrder(200, 409);
+    assertThat(List.of(one.join().statusCode(), other.join().statusCode())).containsExactlyInAnyOrder(200, 412);
     assertThat(plan().path("strips")).hasSize(1);
   }
 

@@ -51,7 +51,7 @@ class UndoApiTest {
     assertThat(code(nothing)).isEqualTo("NOTHING_TO_UNDO");
     assertThat(code(post("redo", 1))).isEqualTo("NOTHING_TO_REDO");
     change(1, "{\"kind\":\"RENAMED\",\"name\":\"Quay coat\"}");
-    assertThat(post("undo", 1).statusCode()).isEqualTo(409);
+    assertThat(post("undo", 1).statusCode()).isEqualTo(412);
     assertThat(server.post("/api/garments/" + id + "/undo", "{}").statusCode()).isEqualTo(428);
   }
 

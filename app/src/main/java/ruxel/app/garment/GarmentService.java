@@ -292,6 +292,6 @@ public class GarmentService {
   }
 
   private static GarmentPlan onlySeams(GarmentPlan plan, List<String> want) {
-    return plan.with(List.of(), plan.seams().stream().filter(seam -> want.contains(seam.id())).toList());
+    return plan.with(List.of(), plan.seams().stream().filter(seam -> want.contains(seam.id())).toList(), List.of());
   }
 }

@@ -4,13 +4,15 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import ruxel.core.bench.Work;
 import ruxel.core.construction.Question;
 import ruxel.core.construction.Sign;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.lay.AsWorn;
+import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
@@ -52,7 +54,7 @@ public final class GarmentViews {
       Optional<String> redo) {}
 
   /**
-   * A garment after a change: as opened, but its plan has only the pieces and seams that are not as before; all of
+   * A garment after a change: as opened, but its plan has only the pieces, seams and boards that are not as before; all of
    * them are named in their order.
    */
   public record Changed(
@@ -64,6 +66,7 @@ public final class GarmentViews {
       GarmentPlan plan,
       List<String> pieces,
       List<String> seams,
+      List<String> boards,
       List<SeamProgress> progress,
       List<WorkRef> finished,
       Optional<NextStep> next,
@@ -73,16 +76,20 @@ public final class GarmentViews {
     /** Without a plan from before, everything is new. */
     static Changed of(Optional<GarmentPlan> before, Opened now) {
       GarmentPlan plan = now.plan();
-      Set<PiecePlan> pieces = before.map(old -> Set.copyOf(old.pieces())).orElse(Set.of());
-      Set<SeamPlan> seams = before.map(old -> Set.copyOf(old.seams())).orElse(Set.of());
       return new Changed(
           now.id(), now.version(), now.revision(), now.construction(), now.answers(),
           plan.with(
-              plan.pieces().stream().filter(piece -> !pieces.contains(piece)).toList(),
-              plan.seams().stream().filter(seam -> !seams.contains(seam)).toList()),
-          plan.pieces().stream().map(PiecePlan::id).toList(), plan.seams().stream().map(SeamPlan::id).toList(),
+              notAsBefore(before, plan, GarmentPlan::pieces, PiecePlan::id), notAsBefore(before, plan, GarmentPlan::seams, SeamPlan::id),
+              notAsBefore(before, plan, GarmentPlan::boards, BoardPlan::id)),
+          plan.pieces().stream().map(PiecePlan::id).toList(), plan.seams().stream().map(SeamPlan::id).toList(), plan.boards().stream().map(BoardPlan::id).toList(),
           now.progress(), now.finished(), now.next(), now.undo(), now.redo());
     }
+  }
+
+  /** Linear in both plans. */
+  private static <T> List<T> notAsBefore(Optional<GarmentPlan> before, GarmentPlan now, Function<GarmentPlan, List<T>> of, Function<T, String> id) {
+    Map<String, T> known = before.map(of).orElse(List.of()).stream().collect(Collectors.toMap(id, Function.identity(), (one, other) -> one));
+    return of.apply(now).stream().filter(each -> !each.equals(known.get(id.apply(each)))).toList();
   }
 
   /** A change of the history; taken back ones can be done again. */

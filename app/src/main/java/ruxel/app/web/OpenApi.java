@@ -43,6 +43,7 @@ class OpenApi {
         }
       }
       ChangeTypes.into(api, type -> collect(type, records));
+      ProblemTypes.into(api, type -> collect(type, records));
       api.getComponents().getSchemas().forEach((name, schema) -> Optional.ofNullable(records.get(name)).ifPresent(record -> narrow(schema, record)));
       ChangeTypes.byKind(api);
     };

@@ -42,7 +42,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ResponseEntity<ProblemDetail> stale(Problems.Stale e) {
-    ProblemDetail problem = problem(HttpStatus.CONFLICT, e.getMessage());
+    ProblemDetail problem = problem(HttpStatus.PRECONDITION_FAILED, e.getMessage());
     problem.setProperty("currentVersion", e.currentVersion());
     problem.setProperty("labels", e.labels());
     return answer(problem);

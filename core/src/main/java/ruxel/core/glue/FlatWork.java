@@ -34,7 +34,10 @@ public final class FlatWork {
         faces.union(segment.face(), other);
       }
       int parts = touched - (gluing.faces().size() - faces.numberOfSets());
-      lies = lies && meanwhile.join(List.of(join)).size() <= parts;
+      if (lies) {
+        meanwhile.join(List.of(join));
+        lies = meanwhile.count() <= parts;
+      }
     }
     return List.copyOf(flat);
   }

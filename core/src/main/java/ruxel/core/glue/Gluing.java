@@ -82,12 +82,30 @@ public record Gluing(List<Face> faces, List<Segment> segments) {
     return length * edge.measuredScale();
   }
 
-  /** The segment of an edge that holds a half unit. */
+  /** The segment of an edge that holds a half unit; segments lie in the order of faces, edges and units. Logarithmic in the segments. */
   public Segment at(int face, int edge, int half) {
-    return segments.stream()
-        .filter(s -> s.face() == face && s.edge() == edge && s.fromHalf() <= half && half < s.toHalf())
-        .findFirst()
-        .orElseThrow();
+    int low = 0;
+    int high = segments.size() - 1;
+    while (low < high) {
+      int middle = (low + high + 1) / 2;
+      if (isBehind(segments.get(middle), face, edge, half)) {
+        high = middle - 1;
+      } else {
+        low = middle;
+      }
+    }
+    Segment found = segments.get(low);
+    if (found.face() != face || found.edge() != edge || half < found.fromHalf() || half >= found.toHalf()) {
+      throw new IllegalArgumentException("Expected a half unit of an edge (%d, %d, %d)".formatted(face, edge, half));
+    }
+    return found;
+  }
+
+  private static boolean isBehind(Segment segment, int face, int edge, int half) {
+    if (segment.face() != face) {
+      return segment.face() > face;
+    }
+    return segment.edge() != edge ? segment.edge() > edge : segment.fromHalf() > half;
   }
 
   private static final class Builder {

@@ -37,8 +37,17 @@ public final class OpenMeanwhile {
     }
   }
 
-  /** The openings among faces that hang together once these are joined too, each from its lowest segment in the order of travel. */
-  public List<List<Integer>> join(Collection<Join> joins) {
+  /** The openings among faces that hang together, each from its lowest segment in the order of travel. */
+  public List<List<Integer>> open() {
+    return List.copyOf(hanging.values());
+  }
+
+  int count() {
+    return hanging.size();
+  }
+
+  /** These are joined too. */
+  public void join(Collection<Join> joins) {
     TreeSet<Integer> touched = new TreeSet<>();
     for (Join join : joins) {
       for (int segment : segments.getOrDefault(join, List.of())) {
@@ -58,6 +67,5 @@ public final class OpenMeanwhile {
       openings.put(loop.get(0), loop);
       hanging.put(loop.get(0), loop);
     }
-    return List.copyOf(hanging.values());
   }
 }

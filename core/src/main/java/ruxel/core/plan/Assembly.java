@@ -252,7 +252,8 @@ final class Assembly {
     Map<List<Integer>, GarmentPlan.OpenNow> told = new IdentityHashMap<>();
     List<List<GarmentPlan.OpenNow>> open = new ArrayList<>();
     for (Step step : steps) {
-      open.add(meanwhile.join(step.joins()).stream().map(loop -> told.computeIfAbsent(loop, this::openNow)).toList());
+      meanwhile.join(step.joins());
+      open.add(meanwhile.open().stream().map(loop -> told.computeIfAbsent(loop, this::openNow)).toList());
     }
     return open;
   }

@@ -51,10 +51,10 @@ public record GarmentPlan(
     List<Gone> gone,
     List<FindingView> findings) {
 
-  /** The same with only some of its pieces and seams. */
-  public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams) {
+  /** The same with only some of its pieces, seams and boards. */
+  public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams, List<BoardPlan> someBoards) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, boards, squares, colours, strips, edged, wishes, schools, gone, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, someBoards, squares, colours, strips, edged, wishes, schools, gone, findings);
   }
 
   /** The row that joins a seam while it is worked. */

@@ -2,7 +2,9 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.decision.EdgingRows;
@@ -10,7 +12,6 @@ import ruxel.core.decision.Settings;
 import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
@@ -32,14 +33,17 @@ import ruxel.core.plan.PiecePlan.Verdict;
 final class Inspections {
   private final List<Piece> pieces;
   private final Settings told;
-  private final List<SeamMatch> matches;
+  /** By the pieces they join. */
+  private final Map<String, List<SeamMatch>> matches = new HashMap<>();
   private final HouseRules rules;
   private final Wording wording;
 
   Inspections(List<Piece> pieces, Settings told, List<SeamMatch> matches, HouseRules rules, Wording wording) {
     this.pieces = pieces;
     this.told = told;
-    this.matches = matches;
+    for (SeamMatch match : matches) {
+      Stream.concat(match.seam().a().stream(), match.seam().b().stream()).map(span -> span.piece().id()).distinct().forEach(piece -> this.matches.computeIfAbsent(piece, key -> new ArrayList<>()).add(match));
+    }
     this.rules = rules;
     this.wording = wording;
   }
@@ -179,10 +183,9 @@ final class Inspections {
 
   private List<Check> stops(Piece piece) {
     List<Check> checks = new ArrayList<>();
-    for (SeamMatch match : matches) {
-      boolean mine = touches(match.a(), piece) || touches(match.b(), piece);
+    for (SeamMatch match : matches.getOrDefault(piece.id(), List.of())) {
       boolean stopped = !match.isPlanned() || match.ease().filter(ease -> ease.verdict() == Ease.Verdict.STOP).isPresent();
-      if (mine && stopped) {
+      if (stopped) {
         String name = match.seam().seam().name();
         String words =
             match.isPlanned()
@@ -198,12 +201,8 @@ final class Inspections {
     return match.eases().stream().mapToDouble(Ease::share).max().orElse(0);
   }
 
-  private static boolean touches(SideLayout side, Piece piece) {
-    return side.spans().stream().anyMatch(span -> span.piece().id().equals(piece.id()));
-  }
-
   private List<String> seamsOf(Piece piece, Edge edge) {
-    return matches.stream()
+    return matches.getOrDefault(piece.id(), List.of()).stream()
         .filter(
             match ->
                 Stream.of(match.a(), match.b())

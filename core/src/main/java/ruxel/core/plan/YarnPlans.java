@@ -3,11 +3,13 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruxel.core.decision.PieceYarn;
@@ -28,6 +30,7 @@ import ruxel.core.method.Method;
 import ruxel.core.order.Step;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
+import ruxel.core.seam.Join;
 import ruxel.core.seam.Seam;
 import ruxel.core.strand.SeamStrands;
 import ruxel.core.yarn.Yarn;
@@ -96,9 +99,10 @@ final class YarnPlans {
   }
 
   static List<SeamMatch> inOrder(List<SeamMatch> matches, List<Step> steps) {
+    Map<Join, SeamMatch> left = matches.stream().collect(Collectors.toMap(match -> match.seam().join(), Function.identity(), (first, same) -> first, LinkedHashMap::new));
     List<SeamMatch> inOrder = new ArrayList<>();
-    steps.forEach(step -> matches.stream().filter(match -> step.works(match.seam().join())).forEach(inOrder::add));
-    matches.stream().filter(match -> !inOrder.contains(match)).forEach(inOrder::add);
+    steps.forEach(step -> step.joins().forEach(join -> Optional.ofNullable(left.remove(join)).ifPresent(inOrder::add)));
+    inOrder.addAll(left.values());
     return inOrder;
   }
 

@@ -12,7 +12,6 @@ import ruxel.core.change.EdgingWorked;
 import ruxel.core.change.SeamChange.MethodChosen;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.finding.Outcome;
-import ruxel.core.garment.Garment;
 import ruxel.core.layout.Covered;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
@@ -22,8 +21,8 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.StraightOn;
 import ruxel.core.piece.UnitKind;
-import ruxel.core.plan.GarmentPlan;
-import ruxel.core.plan.Planner;
+import ruxel.core.plan.AdviceView;
+import ruxel.core.plan.WholeAdvice;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 import ruxel.core.seam.ResolvedSeam;
@@ -155,14 +154,9 @@ final class JoiningRows {
 
   /** The better of the methods that join a row while it is worked, once there is one. */
   private Optional<Method> method(List<Change> rows) {
-    Outcome<GarmentPlan> planned = Change.applyAll(situation.garment(), rows).then((Garment with) -> Planner.plan(with));
-    return planned instanceof Outcome.Good<GarmentPlan> good
-        ? good.value().seams().stream()
-            .filter(seam -> seam.id().equals(situation.seam().id()))
-            .flatMap(seam -> seam.advice().ranking().stream())
-            .flatMap(ranked -> Method.of(ranked.method()).stream())
-            .filter(Method::joinsAsWorked)
-            .findFirst()
+    Outcome<List<AdviceView.AnswerView>> advice = Change.applyAll(situation.garment(), rows).then(with -> WholeAdvice.of(with, situation.seam().id()));
+    return advice instanceof Outcome.Good<List<AdviceView.AnswerView>> good
+        ? good.value().stream().flatMap(ranked -> Method.of(ranked.method()).stream()).filter(Method::joinsAsWorked).findFirst()
         : Optional.empty();
   }
 }

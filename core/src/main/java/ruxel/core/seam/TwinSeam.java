@@ -13,10 +13,13 @@ public final class TwinSeam {
   /** The seam whose spans are the mirror images of this one's; empty for a seam that is its own, and where pieces have no twin. */
   public static Optional<Seam> of(Seam seam, List<Seam> seams, List<Piece> pieces) {
     boolean hasTwins = Stream.of(seam.a(), seam.b()).flatMap(side -> side.spans().stream()).anyMatch(span -> twin(span, pieces).isPresent());
+    if (!hasTwins) {
+      return Optional.empty();
+    }
     List<String> a = mirrored(seam.a(), pieces);
     List<String> b = mirrored(seam.b(), pieces);
     return seams.stream()
-        .filter(other -> hasTwins && !other.id().equals(seam.id()) && other.role() == seam.role())
+        .filter(other -> !other.id().equals(seam.id()) && other.role() == seam.role())
         .filter(other -> a.equals(given(other.a())) && b.equals(given(other.b())) || a.equals(given(other.b())) && b.equals(given(other.a())))
         .findFirst();
   }

@@ -53,7 +53,8 @@ class OpenMeanwhileTest {
       Set<Join> joined = new HashSet<>();
       for (Join join : joins) {
         joined.add(join);
-        assertThat(meanwhile.join(List.of(join))).as("after %s", joined).isEqualTo(anew(gluing.withOnly(joined::contains)));
+        meanwhile.join(List.of(join));
+        assertThat(meanwhile.open()).as("after %s", joined).isEqualTo(anew(gluing.withOnly(joined::contains)));
       }
     }
   }
@@ -69,12 +70,13 @@ class OpenMeanwhileTest {
     Gluing gluing = gluing("drop-shoulder");
     List<Join> joins = gluing.segments().stream().flatMap(segment -> segment.join().stream()).distinct().toList();
     OpenMeanwhile oneByOne = new OpenMeanwhile(gluing);
-    List<List<Integer>> last = List.of();
-    for (Join join : joins) {
-      last = oneByOne.join(List.of(join));
-    }
-    assertThat(new OpenMeanwhile(gluing).join(joins)).isEqualTo(last);
-    assertThat(last).as("a cardigan: body and two cuffs").hasSize(3);
-    assertThat(new OpenMeanwhile(gluing).join(List.of(Join.seam("no such")))).isEmpty();
+    joins.forEach(join -> oneByOne.join(List.of(join)));
+    OpenMeanwhile atOnce = new OpenMeanwhile(gluing);
+    atOnce.join(joins);
+    assertThat(atOnce.open()).isEqualTo(oneByOne.open());
+    assertThat(atOnce.open()).as("a cardigan: body and two cuffs").hasSize(3).hasSize(atOnce.count());
+    OpenMeanwhile none = new OpenMeanwhile(gluing);
+    none.join(List.of(Join.seam("no such")));
+    assertThat(none.open()).isEmpty();
   }
 }
