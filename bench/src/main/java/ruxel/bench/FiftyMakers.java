@@ -45,7 +45,7 @@ final class FiftyMakers {
 
   static void run(Path jar) throws IOException, InterruptedException {
     Path home = ThrowAwayCluster.newHome();
-    ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:MaxDirectMemorySize=64m", "-jar", jar.toString(), "start", "--port", "0");
+    ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:MaxDirectMemorySize=64m", "-XX:+UseParallelGC", "-XX:SoftRefLRUPolicyMSPerMB=50", "-jar", jar.toString(), "start", "--port", "0");
     builder.environment().put("RUXEL_HOME", home.toString());
     Process server = builder.redirectErrorStream(true).start();
     try (BufferedReader words = new BufferedReader(new InputStreamReader(server.getInputStream(), StandardCharsets.UTF_8))) {

@@ -19,8 +19,8 @@ import ruxel.files.GarmentFiles;
 /** Garments with their plans, kept in memory for as long as their row is not written to, the least used given up first. */
 @Component
 class OpenGarments {
-  /** About what the plans kept may hold in all, in drawn runs, joined places and squares: some tens of MB; a garment of all the squares there may be is less than half of it. */
-  private static final long MOST_WEIGHT = 150_000;
+  /** About what the plans kept may hold in all, in drawn runs, joined places and squares: some tens of MB; the largest garment there may be fits. */
+  private static final long MOST_WEIGHT = 250_000;
 
   /** A garment and everything computed of it. */
   record Computed(Garment garment, GarmentPlan plan) {}

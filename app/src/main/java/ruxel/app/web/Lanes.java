@@ -29,10 +29,8 @@ final class Lanes extends OncePerRequestFilter {
 
   private static final int CORES = Runtime.getRuntime().availableProcessors();
 
-  /** Sheets take as long as many previews; they have a lane of their own, so that no preview waits for one. */
   private final Lane[] lanes = {
-    Lane.of("garments/[^/]+/(sheet\\.pdf|sheet|table\\.svg)", 1, 60),
-    Lane.of("(preview|walks|garments/[^/]+/(preview|outlined|seams/[^/]+/(rows|repairs|advice)))", CORES, 10),
+    Lane.of("(preview|walks|garments/[^/]+/(preview|outlined|sheet\\.pdf|sheet|table\\.svg|seams/[^/]+/(rows|repairs|advice)))", CORES, 30),
     Lane.of("garments/([^/]+/(changes|undo|redo|copy)|import|sample)", Math.max(1, CORES / 2), 60),
   };
 

@@ -9,6 +9,7 @@ import ruxel.files.StorableText;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
@@ -43,6 +44,12 @@ public class StrictJson {
         .changeDefaultVisibility(visible -> visible.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
         .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
         .addModule(new SimpleModule().addDeserializer(String.class, new Text()));
+  }
+
+  /** Plans are mostly numbers: written by the shortest digits that read back, several times faster than by the JDK. */
+  @Bean
+  JsonMapperBuilderCustomizer fastNumbers() {
+    return builder -> builder.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
   }
 
   private static final class Text extends StdDeserializer<String> {

@@ -59,7 +59,7 @@ final class Form {
 
   /** Whether this construction asks it at all. */
   boolean asks(Asked question) {
-    return asked.contains(question);
+    return asked.stream().anyMatch(each -> each == question);
   }
 
   /** A count that only some constructions ask for; none is 0. */

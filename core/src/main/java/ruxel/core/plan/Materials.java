@@ -3,7 +3,6 @@ package ruxel.core.plan;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -107,15 +106,14 @@ final class Materials {
     if (yarns.isEmpty()) {
       return Optional.empty();
     }
-    Map<Yarn, Double> lengths = new LinkedHashMap<>();
-    yarns.forEach(yarn -> lengths.put(yarn, 0.0));
+    Map<Yarn, Double> lengths = new IdentityHashMap<>();
     Stream.of(match.a(), match.b())
         .flatMap(side -> side.places().stream())
         .forEach(place -> ofPlace(place).ifPresent(yarn -> lengths.merge(yarn, place.widthMm(), Double::sum)));
     Optional<Yarn> most = Optional.empty();
-    for (Map.Entry<Yarn, Double> entry : lengths.entrySet()) {
-      if (entry.getValue() > most.map(lengths::get).orElse(0.0)) {
-        most = Optional.of(entry.getKey());
+    for (Yarn yarn : yarns) {
+      if (lengths.getOrDefault(yarn, 0.0) > most.map(lengths::get).orElse(0.0)) {
+        most = Optional.of(yarn);
       }
     }
     return most;
@@ -153,7 +151,7 @@ final class Materials {
     Stream<SideLayout> both = Stream.of(match.a(), match.b());
     return ofRibs.isEmpty()
         ? both.flatMap(side -> side.spans().stream()).map(span -> ofPiece(span.piece().id())).toList()
-        : both.flatMap(side -> side.places().stream()).map(this::ofPlace).distinct().toList();
+        : both.flatMap(side -> side.places().stream()).map(place -> ofPlace(place).map(Yarn::id)).distinct().map(id -> id.flatMap(this::yarn)).toList();
   }
 
   private static boolean is(List<Yarn> yarns, Yarn.Trait trait) {

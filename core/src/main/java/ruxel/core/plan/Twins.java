@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,7 +75,7 @@ public final class Twins {
 
   private static Compared compared(Piece twin, List<Told> mine, List<Told> other) {
     List<Told> unpaired = new ArrayList<>(other);
-    Map<Told, Told> likes = new LinkedHashMap<>();
+    Map<Told, Told> likes = new IdentityHashMap<>();
     for (Told own : mine) {
       take(unpaired, like -> like.key().equals(own.key()) && like.kind() == own.kind()).ifPresent(like -> likes.put(own, like));
     }
@@ -90,7 +91,7 @@ public final class Twins {
 
   private static Optional<Told> take(List<Told> from, Predicate<Told> wanted) {
     Optional<Told> found = from.stream().filter(wanted).findFirst();
-    found.ifPresent(from::remove);
+    found.ifPresent(taken -> from.removeIf(each -> each == taken));
     return found;
   }
 

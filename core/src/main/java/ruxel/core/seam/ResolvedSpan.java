@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Origin;
@@ -28,7 +27,15 @@ public record ResolvedSpan(Span span, Piece piece, int edgeIndex, int from, int 
 
   /** The runs it takes units of, in ring order. */
   public List<Run> runs() {
-    return IntStream.range(from, to).mapToObj(edge()::runOfUnit).distinct().toList();
+    List<Run> runs = new ArrayList<>();
+    int start = 0;
+    for (Run run : edge().runs()) {
+      if (start < to && start + run.count() > from) {
+        runs.add(run);
+      }
+      start += run.count();
+    }
+    return List.copyOf(runs);
   }
 
   /** Whether all units of a side are stitches of a row that is worked while it is joined. */
