@@ -4,8 +4,8 @@ import type { Strip, StripPlan } from '../api/types';
 import type { GarmentEditor } from '../shell/useGarment';
 import { Along } from './Along';
 import { BandFields } from './BandFields';
-import { Figure } from './Figure';
 import { MadeHow } from './MadeHow';
+import { MultipleFields, withRounds } from './MultipleFields';
 import { RoundFields } from './RoundFields';
 import { StripYarnField } from './StripYarnField';
 import { added, nextStrip, told } from './strips';
@@ -61,22 +61,16 @@ export function StripForm({ editor, strip, onChoose }: Props) {
         />
       ) : (
         <>
-          <RoundFields rounds={wanted.rounds} terms={plan.terms} onRounds={(rounds) => change({ rounds })} />
-          <div className="line">
-            <span>A multiple of</span>
-            <Figure
-              label="Multiple"
-              value={wanted.multiple.of}
-              onFigure={(of) => change({ multiple: { of, more: Math.min(wanted.multiple.more, of - 1) } })}
-            />
-            <span>and</span>
-            <Figure
-              label="and so many more"
-              value={wanted.multiple.more}
-              onFigure={(more) => change({ multiple: { ...wanted.multiple, more } })}
-            />
-            <span>more</span>
-          </div>
+          <RoundFields
+            rounds={wanted.rounds}
+            terms={plan.terms}
+            onRounds={(rounds) => change({ rounds, multiple: withRounds(wanted.multiple, rounds.length) })}
+          />
+          <MultipleFields
+            multiple={wanted.multiple}
+            rounds={wanted.rounds.length}
+            onMultiple={(multiple) => change({ multiple })}
+          />
           <Form.Check
             type="checkbox"
             id="straight-on"

@@ -125,6 +125,24 @@ test('a list found by trial is told in the place of a count, and emptied taken b
   expect(change).toHaveBeenLastCalledWith([{ ...told, trial: [] }]);
 });
 
+test('the round that meets the multiple is named, kept with the multiple, and forgotten with the round', () => {
+  const change = vi.fn().mockResolvedValue(true);
+  const two = strip();
+  two.strip.rounds = [two.strip.rounds[0]!, two.strip.rounds[0]!];
+  two.strip.multiple = { of: 6, more: 1 };
+  const { rerender } = render(<StripForm editor={editor(change)} strip={two} onChoose={() => {}} />);
+  fireEvent.change(screen.getByLabelText('Which round is that multiple'), { target: { value: '2' } });
+  expect(change.mock.calls[0]![0][0].strip.multiple).toEqual({ of: 6, more: 1, round: 2 });
+  const named = { ...two, strip: { ...two.strip, multiple: { of: 6, more: 1, round: 2 } } };
+  rerender(<StripForm editor={editor(change)} strip={named} onChoose={() => {}} />);
+  const of = screen.getByLabelText('Multiple');
+  fireEvent.change(of, { target: { value: '8' } });
+  fireEvent.blur(of);
+  expect(change.mock.calls[1]![0][0].strip.multiple).toEqual({ of: 8, more: 1, round: 2 });
+  fireEvent.click(screen.getByText('One fewer'));
+  expect(change.mock.calls[2]![0][0].strip.multiple).toEqual({ of: 6, more: 1 });
+});
+
 test('the multiple keeps what is more below it; a mirrored edging is only taken out', () => {
   const change = vi.fn().mockResolvedValue(true);
   const { rerender } = render(<StripForm editor={editor(change)} strip={strip()} onChoose={() => {}} />);

@@ -26,7 +26,7 @@ export function firstStrip(opening: OpeningPlan): Strip {
     from: opening.start,
     rounds: [usualRound('SC', width)],
     multiple: { of: 1, more: 0 },
-    straightOn: false,
+    straightOn: true,
     trims: {},
   };
 }
@@ -41,7 +41,7 @@ export function nextStrip(under: StripPlan): Strip {
     ...(under.outer.end ? { to: under.outer.end } : {}),
     rounds: [usualRound('SC', width)],
     multiple: { of: 1, more: 0 },
-    straightOn: false,
+    straightOn: true,
     trims: {},
   };
 }

@@ -86,7 +86,7 @@ export function Shelf() {
             </Link>
           </span>
         </div>
-        <Findings findings={refused} title="This file was not read, and nothing was changed" />
+        <Findings ofFile findings={refused} title="This file was not read, and nothing was changed" />
         {told && (
           <p className="wrong" role="alert">
             {told}

@@ -8,10 +8,12 @@ interface Props {
   title: string;
   /** Where given, what may be left as it is can be, and taken back. */
   onDecide?: (change: Change) => void;
+  /** Whether they are about a file, so that their places in it are told. */
+  ofFile?: boolean;
 }
 
 /** Findings with what to do about each, in the order they come. */
-export function Findings({ findings, title, onDecide }: Props) {
+export function Findings({ findings, title, onDecide, ofFile = false }: Props) {
   if (findings.length === 0) {
     return null;
   }
@@ -27,8 +29,7 @@ export function Findings({ findings, title, onDecide }: Props) {
         {findings.map((finding, index) => (
           <li key={finding.key ?? index} className={finding.level.toLowerCase().replace('_', '-')}>
             {onDecide && <span className="level">{finding.levelWords}:</span>}{' '}
-            {finding.path && !finding.answer && <code>{finding.path}</code>}{' '}
-            <strong>{finding.sentence}</strong>{' '}
+            {ofFile && finding.path && <code>{finding.path}</code>} <strong>{finding.sentence}</strong>{' '}
             {finding.left ? <LeftSo finding={finding} onDecide={onDecide} /> : finding.remedy}
             {onDecide && finding.code === 'TURNED' && finding.piece && !finding.left && (
               <Button

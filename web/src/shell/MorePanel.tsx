@@ -83,16 +83,26 @@ function Words({ editor }: { editor: GarmentEditor }) {
   );
 }
 
+/** Of a long history the last ones are shown first. */
+const MOST_SHOWN = 100;
+
 function HistoryList({ editor }: { editor: GarmentEditor }) {
   const { garment } = editor;
   const query = useQuery(historyQuery(garment.id, garment.version));
+  const [all, setAll] = useState(false);
   const entries = query.data ?? [];
+  const older = all ? 0 : Math.max(0, entries.length - MOST_SHOWN);
   return (
     <section>
       <h3>What was done</h3>
+      {older > 0 && (
+        <Button variant="outline-dark" size="sm" onClick={() => setAll(true)}>
+          Show {older} older ones, too
+        </Button>
+      )}
       {entries.length === 0 && <p className="soft">Nothing was changed yet.</p>}
-      <ol className="history">
-        {entries.map((entry) => (
+      <ol className="history" start={older + 1}>
+        {entries.slice(older).map((entry) => (
           <li key={entry.version} className={entry.takenBack ? 'taken-back' : ''}>
             {entry.label}
             <span className="soft">

@@ -1,5 +1,6 @@
 package ruxel.app;
 
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -32,7 +33,7 @@ public final class Ruxel {
 
   private static ServeOptions options(List<String> words) {
     try {
-      return ServeOptions.parse(words, USUAL_PORT);
+      return ServeOptions.parse(words);
     } catch (IllegalArgumentException e) {
       System.err.println(e.getMessage());
       System.exit(2);
@@ -45,7 +46,7 @@ public final class Ruxel {
     Path home = options.demo() ? Home.ofDemo(own) : own;
     try {
       serve(options, home);
-    } catch (ClusterException e) {
+    } catch (ClusterException | UncheckedIOException e) {
       System.err.println(e.getMessage());
       System.exit(1);
     }
@@ -53,6 +54,11 @@ public final class Ruxel {
 
   private static void serve(ServeOptions options, Path home) {
     HomeLock lock = HomeLock.take(home);
+    int wished = options.port().orElse(USUAL_PORT);
+    int port = RuxelServer.freePort(wished);
+    if (port != wished && options.port().isPresent() && wished != 0) {
+      throw new ClusterException("Port %d is taken by another program, so nothing was started. Name another one, or leave --port out.".formatted(wished));
+    }
     PrivateCluster cluster = PrivateCluster.start(home, PrivateCluster.Durability.REAL);
     AtomicReference<RuxelServer> running = new AtomicReference<>();
     CountDownLatch stopped = new CountDownLatch(1);
@@ -69,12 +75,15 @@ public final class Ruxel {
     if (options.fresh()) {
       cluster.startOver();
     }
-    RuxelServer server = RuxelServer.start(cluster, options.port());
+    RuxelServer server = RuxelServer.start(cluster, port);
     running.set(server);
     if (options.demo()) {
       server.bean(DemoWardrobe.class).fillIfEmpty();
     }
     lock.announce(server.address());
+    if (port != wished && wished != 0) {
+      System.out.printf("%nPort %d is taken by another program; this is served on another one.%n", wished);
+    }
     System.out.printf("%nRuxel is ready: %s%nData: %s. Ctrl-C stops it.%n", server.address(), home);
     try {
       stopped.await();

@@ -46,7 +46,8 @@ public final class RuxelServer implements AutoCloseable {
     return new RuxelServer(context, "http://127.0.0.1:" + free);
   }
 
-  private static int freePort(int wished) {
+  /** The wished port, or any other where that is taken; 0 wishes for none. */
+  static int freePort(int wished) {
     try (ServerSocket socket = new ServerSocket(wished, 1, InetAddress.getLoopbackAddress())) {
       return socket.getLocalPort();
     } catch (IOException busy) {

@@ -1,17 +1,18 @@
 package ruxel.app;
 
 import java.util.List;
+import java.util.Optional;
 
-/** What the maker typed after {@code demo} or {@code start}. */
-record ServeOptions(boolean demo, boolean fresh, int port) {
-  static ServeOptions parse(List<String> words, int usualPort) {
+/** What the maker typed after {@code demo} or {@code start}; the port only where one was asked for. */
+record ServeOptions(boolean demo, boolean fresh, Optional<Integer> port) {
+  static ServeOptions parse(List<String> words) {
     boolean demo = "demo".equals(words.get(0));
     boolean fresh = false;
-    int port = usualPort;
+    Optional<Integer> port = Optional.empty();
     for (int i = 1; i < words.size(); i++) {
       String word = words.get(i);
       if (word.equals("--port")) {
-        port = portAt(words, ++i);
+        port = Optional.of(portAt(words, ++i));
       } else if (word.equals("--fresh") && demo) {
         fresh = true;
       } else {

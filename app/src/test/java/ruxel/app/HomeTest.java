@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class HomeTest {
@@ -19,10 +20,10 @@ class HomeTest {
 
   @Test
   void onlyTheDemoStartsOver() {
-    assertThat(ServeOptions.parse(List.of("demo", "--fresh", "--port", "9000"), 1)).isEqualTo(new ServeOptions(true, true, 9000));
-    assertThat(ServeOptions.parse(List.of("start"), 1)).isEqualTo(new ServeOptions(false, false, 1));
-    assertThatThrownBy(() -> ServeOptions.parse(List.of("start", "--fresh"), 1)).hasMessageContaining("(--fresh)");
-    assertThatThrownBy(() -> ServeOptions.parse(List.of("demo", "--prot", "9000"), 1)).hasMessageContaining("(--prot)");
-    assertThatThrownBy(() -> ServeOptions.parse(List.of("demo", "--port", "x"), 1)).hasMessageContaining("(x)");
+    assertThat(ServeOptions.parse(List.of("demo", "--fresh", "--port", "9000"))).isEqualTo(new ServeOptions(true, true, Optional.of(9000)));
+    assertThat(ServeOptions.parse(List.of("start"))).isEqualTo(new ServeOptions(false, false, Optional.empty()));
+    assertThatThrownBy(() -> ServeOptions.parse(List.of("start", "--fresh"))).hasMessageContaining("(--fresh)");
+    assertThatThrownBy(() -> ServeOptions.parse(List.of("demo", "--prot", "9000"))).hasMessageContaining("(--prot)");
+    assertThatThrownBy(() -> ServeOptions.parse(List.of("demo", "--port", "x"))).hasMessageContaining("(x)");
   }
 }

@@ -44,6 +44,24 @@ class UndoApiTest {
         .containsExactly("Counted 25 at the side of the right front");
   }
 
+  /** A long history keeps all its words; its last hundred changes can be taken back and done again, older documents are gone. */
+  @Test
+  void ofALongHistoryTheLastHundredCanBeTakenBack() {
+    for (int version = 1; version <= 130; version++) {
+      change(version, "{\"kind\":\"RENAMED\",\"name\":\"Coat %d\"}".formatted(version));
+    }
+    int version = 131;
+    while (TestServer.json(server.get("/api/garments/" + id)).has("undo")) {
+      ok(post("undo", version++));
+    }
+    assertThat(version - 131).isBetween(100, 120);
+    assertThat(code(post("undo", version))).isEqualTo("NOTHING_TO_UNDO");
+    assertThat(TestServer.json(server.get("/api/garments/" + id + "/history"))).hasSize(130);
+    assertThat(ok(post("redo", version)).path("plan").path("name").asString()).isEqualTo("Coat %d".formatted(131 - (version - 131)));
+    String copy = TestServer.json(server.post("/api/garments/" + id + "/copy", "{\"version\":1}")).path("id").asString();
+    assertThat(TestServer.json(server.get("/api/garments/" + copy)).path("plan").path("name").asString()).as("the first one is kept").startsWith("Copy of");
+  }
+
   @Test
   void nothingToUndoIsSaidAndAStaleUndoIsRefused() {
     HttpResponse<String> nothing = post("undo", 1);

@@ -38,7 +38,7 @@ public final class HomeLock implements AutoCloseable {
       Files.deleteIfExists(note);
       return new HomeLock(channel, note);
     } catch (IOException e) {
-      throw new UncheckedIOException("Cannot lock " + home, e);
+      throw new ClusterException("The data cannot be kept in %s (%s). RUXEL_HOME has to name a directory that you may write into.".formatted(home, e), e);
     }
   }
 

@@ -1,7 +1,6 @@
 package ruxel.cluster;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.nio.file.Files;
@@ -11,6 +10,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * A PostgreSQL cluster of our own below one directory: loopback TCP only, no socket, a generated
@@ -26,6 +26,9 @@ public final class PrivateCluster implements AutoCloseable {
 
   private static final String USER = "ruxel";
   private static final String DATABASE = "ruxel";
+  private static final String LOG = "server.log";
+  private static final Pattern GRAVE = Pattern.compile("FATAL:|PANIC:|DETAIL:|HINT:");
+  private static final int MOST_WORDS = 3;
 
   private final Path data;
   private final PostgresBinaries binaries;
@@ -56,7 +59,7 @@ public final class PrivateCluster implements AutoCloseable {
       running.createDatabase();
       return running;
     } catch (IOException e) {
-      throw new UncheckedIOException("Cannot prepare " + home, e);
+      throw new ClusterException("The data in %s cannot be used (%s). RUXEL_HOME has to name a directory that you may read and write.".formatted(home, e), e);
     }
   }
 
@@ -75,12 +78,20 @@ public final class PrivateCluster implements AutoCloseable {
                 durability == Durability.THROW_AWAY
                     ? " -c fsync=off -c synchronous_commit=off -c full_page_writes=off"
                     : "");
-    Shell.run(
-        control,
-        List.of(
-            "start", "-w", "-t", "120", "-D", data.toString(),
-            "-l", data.resolve("server.log").toString(), "-o", options));
+    // By names within the directory: pg_ctl hands them to a shell, which would read quotes in a path.
+    if (Shell.status(data, control, List.of("start", "-w", "-t", "120", "-D", ".", "-l", LOG, "-o", options)) != 0) {
+      throw new ClusterException(
+          "PostgreSQL does not start with the data in %s. %sNothing was changed. Mend that (rights and owner of the directory, its disk), or move the directory and the file 'secret' beside it away, start anew and read your last backup with ./ruxel restore FILE."
+              .formatted(data, lastWords(data)));
+    }
     return new PrivateCluster(data, binaries, password, port);
+  }
+
+  /** The gravest of what PostgreSQL said last. */
+  private static String lastWords(Path data) {
+    List<String> grave =
+        Ownership.read(data.resolve(LOG)).stream().flatMap(String::lines).filter(line -> GRAVE.matcher(line).find()).toList();
+    return grave.isEmpty() ? "" : "It says: " + String.join(" ", grave.subList(Math.max(0, grave.size() - MOST_WORDS), grave.size())) + " ";
   }
 
   /** The fourth line of {@code postmaster.pid} is the port. */

@@ -73,6 +73,13 @@ final class Shell {
 
   /** Exit status of a program. */
   static int status(Path program, List<String> arguments) {
+    return status(Path.of("/"), program, arguments);
+  }
+
+  /**
+   * @param directory that it runs in
+   */
+  static int status(Path directory, Path program, List<String> arguments) {
     List<String> command = new ArrayList<>();
     if (root()) {
       command.addAll(List.of("runuser", "-u", "postgres", "--"));
@@ -85,7 +92,7 @@ final class Shell {
       try {
         ProcessBuilder builder =
             new ProcessBuilder(command)
-                .directory(new File("/"))
+                .directory(directory.toFile())
                 .redirectErrorStream(true)
                 .redirectOutput(words)
                 .redirectInput(NOTHING);

@@ -29,12 +29,14 @@ public class GarmentReader {
   public record Versioned(int version, Garment garment, GarmentPlan plan) {}
 
   private final GarmentStore store;
+  private final Histories histories;
   private final OpenGarments open;
   private final ShelfFacts facts;
   private final Progress progress;
 
-  GarmentReader(GarmentStore store, OpenGarments open, ShelfFacts facts, Progress progress) {
+  GarmentReader(GarmentStore store, Histories histories, OpenGarments open, ShelfFacts facts, Progress progress) {
     this.store = store;
+    this.histories = histories;
     this.open = open;
     this.facts = facts;
     this.progress = progress;
@@ -59,7 +61,7 @@ public class GarmentReader {
     List<ShelfStep> steps = plan.steps().stream().map(step -> ShelfFacts.step(plan, step)).toList();
     Map<WorkRef, Progress.OfWork> works = progress.of(id);
     List<SeamProgress> done = seamProgress(works, steps);
-    History history = History.of(store.versions(id));
+    History history = histories.of(head);
     return new Opened(
         id, head.version(), head.revision(),
         computed.garment().recipe().map(Recipe::construction),

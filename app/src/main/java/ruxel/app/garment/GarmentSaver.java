@@ -25,10 +25,12 @@ class GarmentSaver {
       int baseVersion, GarmentStore.Next next, OpenGarments.Computed after, Optional<OpenGarments.Computed> before) {}
 
   private final GarmentStore store;
+  private final Histories histories;
   private final Progress progress;
 
-  GarmentSaver(GarmentStore store, Progress progress) {
+  GarmentSaver(GarmentStore store, Histories histories, Progress progress) {
     this.store = store;
+    this.histories = histories;
     this.progress = progress;
   }
 
@@ -67,7 +69,9 @@ class GarmentSaver {
     }
     requireCurrent(head, draft.baseVersion());
     BegunWork.requireKept(progress.of(id), draft.before(), draft.after());
-    return Optional.of(store.save(id, head.version(), draft.next()));
+    String revision = store.save(id, head.version(), draft.next());
+    histories.trim(id, head.version() + 1);
+    return Optional.of(revision);
   }
 
   /**

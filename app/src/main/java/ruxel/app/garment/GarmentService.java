@@ -52,13 +52,15 @@ public class GarmentService {
 
   private final GarmentStore store;
   private final GarmentReader reader;
+  private final Histories histories;
   private final OpenGarments open;
   private final GarmentSaver saver;
   private final MakerStore maker;
   private final Progress progress;
   private final JsonMapper json;
 
-  GarmentService(GarmentStore store, GarmentReader reader, OpenGarments open, GarmentSaver saver, MakerStore maker, Progress progress, JsonMapper json) {
+  GarmentService(GarmentStore store, GarmentReader reader, Histories histories, OpenGarments open, GarmentSaver saver, MakerStore maker, Progress progress, JsonMapper json) {
+    this.histories = histories;
     this.progress = progress;
     this.store = store;
     this.reader = reader;
@@ -196,14 +198,14 @@ public class GarmentService {
   /** Takes the last change back that was not taken back yet; work at the bench stays as it is (model 5). */
   public Changed undo(UUID id, int baseVersion) {
     GarmentStore.Head head = reader.head(id);
-    History.Entry last = History.of(store.versions(id)).toUndo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_UNDO));
+    History.Entry last = histories.of(head).toUndo().filter(entry -> store.document(id, entry.version() - 1).isPresent()).orElseThrow(() -> nothing(FindingCode.NOTHING_TO_UNDO));
     return turnTo(head, baseVersion, last.version() - 1, last, History.Kind.UNDO);
   }
 
   /** Does again what was taken back last. */
   public Changed redo(UUID id, int baseVersion) {
     GarmentStore.Head head = reader.head(id);
-    History.Entry next = History.of(store.versions(id)).toRedo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_REDO));
+    History.Entry next = histories.of(head).toRedo().orElseThrow(() -> nothing(FindingCode.NOTHING_TO_REDO));
     return turnTo(head, baseVersion, next.version(), next, History.Kind.REDO);
   }
 
@@ -238,7 +240,7 @@ public class GarmentService {
 
   /** What was done, oldest first; then what was taken back, the last taken back first. */
   public List<HistoryEntry> history(UUID id) {
-    History history = History.of(store.versions(reader.head(id).id()));
+    History history = histories.of(reader.head(id));
     List<HistoryEntry> entries = new ArrayList<>();
     history.standing().forEach(e -> entries.add(new HistoryEntry(e.version(), e.label(), e.madeAt(), false)));
     for (int i = history.takenBack().size() - 1; i >= 0; i--) {

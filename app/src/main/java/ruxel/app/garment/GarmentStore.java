@@ -3,6 +3,7 @@ package ruxel.app.garment;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -75,23 +76,25 @@ public class GarmentStore {
 
   /** The document a garment had at a version. */
   public Optional<String> document(UUID id, int version) {
-    return jdbc.sql("SELECT document::text FROM garment_version WHERE garment_id = :id AND version = :version")
+    return jdbc.sql("SELECT document::text FROM garment_version WHERE garment_id = :id AND version = :version AND document IS NOT NULL")
         .param("id", id)
         .param("version", version)
         .query(String.class)
         .optional();
   }
 
-  /** All versions of a garment, oldest first. */
-  List<History.Entry> versions(UUID id) {
+  /** Versions of a garment behind one and up to another, oldest first. */
+  List<History.Entry> versions(UUID id, int behind, int upTo) {
     return jdbc.sql(
             """
-            SELECT version, kind, of_version, label, made_at
+            SELECT version, kind, of_version, label, made_at, document IS NOT NULL AS whole
             FROM garment_version
-            WHERE garment_id = :id
+            WHERE garment_id = :id AND version > :behind AND version <= :upTo
             ORDER BY version
             """)
         .param("id", id)
+        .param("behind", behind)
+        .param("upTo", upTo)
         .query(
             (rs, n) ->
                 new History.Entry(
@@ -99,8 +102,18 @@ public class GarmentStore {
                     History.Kind.valueOf(rs.getString("kind")),
                     Optional.ofNullable(rs.getObject("of_version", Integer.class)),
                     rs.getString("label"),
-                    rs.getObject("made_at", OffsetDateTime.class)))
+                    rs.getObject("made_at", OffsetDateTime.class),
+                    rs.getBoolean("whole")))
         .list();
+  }
+
+  /** Lets the documents of old versions go, but for those named; what they were called stays. */
+  void forget(UUID id, int before, Collection<Integer> kept) {
+    jdbc.sql("UPDATE garment_version SET document = NULL WHERE garment_id = :id AND version < :before AND document IS NOT NULL AND version NOT IN (:kept)")
+        .param("id", id)
+        .param("before", before)
+        .param("kept", kept)
+        .update();
   }
 
   /** What the request with this key asked for, when it was carried out already; empty text where that was not kept. */

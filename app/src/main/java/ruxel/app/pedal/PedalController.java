@@ -1,6 +1,8 @@
 package ruxel.app.pedal;
 
 import java.io.IOException;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,6 +20,11 @@ import ruxel.app.web.Listeners;
 @RequestMapping("/api/pedal")
 class PedalController {
   private final Listeners benches = new Listeners();
+
+  @EventListener(ContextClosedEvent.class)
+  void close() {
+    benches.close();
+  }
 
   /** The two treadles of a pedal. */
   enum Treadle {

@@ -38,6 +38,12 @@ public final class Listeners {
     return heard;
   }
 
+  /** Nobody listens any more; a stop need not wait for them. */
+  public void close() {
+    listening.forEach(SseEmitter::complete);
+    listening.clear();
+  }
+
   public boolean isEmpty() {
     return listening.isEmpty();
   }

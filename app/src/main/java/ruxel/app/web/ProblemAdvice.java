@@ -91,8 +91,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   @ExceptionHandler({DataAccessException.class, TransactionException.class})
   ResponseEntity<ProblemDetail> database(RuntimeException e, HttpServletRequest request) {
     LOG.warn("The database does not answer: {}", e.getMessage());
-    String detail = request.getMethod().equals("GET") ? "The database does not answer. Try again." : "The database does not answer; nothing was saved. Try again.";
-    return answer(problem(HttpStatus.SERVICE_UNAVAILABLE, detail));
+    String then = request.getMethod().equals("GET") ? ". Try again." : Commits.saved(request) ? " any more. This was saved before that; load the page again." : "; nothing was saved. Try again.";
+    return answer(problem(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer" + then));
   }
 
   /** The browser went away before it had its answer: nobody is left to be told, and nothing is wrong. */

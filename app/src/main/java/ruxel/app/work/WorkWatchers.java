@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ruxel.app.web.Listeners;
@@ -19,6 +21,11 @@ class WorkWatchers {
   SseEmitter watch(UUID work) throws IOException {
     byWork.values().removeIf(Listeners::isEmpty);
     return byWork.computeIfAbsent(work, key -> new Listeners()).add();
+  }
+
+  @EventListener(ContextClosedEvent.class)
+  void close() {
+    byWork.values().forEach(Listeners::close);
   }
 
   void tell(UUID work, String client, WorkService.Kept place) {

@@ -38,9 +38,9 @@ class HalfwayTest {
   private final Progress progress = mock();
   private final OpenGarments open = mock();
   private final GarmentReader reader = mock();
-  private final GarmentSaver saver = new GarmentSaver(store, progress);
+  private final GarmentSaver saver = new GarmentSaver(store, new Histories(store), progress);
   private final GarmentService service =
-      new GarmentService(store, reader, open, saver, mock(MakerStore.class), progress, JsonMapper.builder().addModule(new ChangeJson()).build());
+      new GarmentService(store, reader, new Histories(store), open, saver, mock(MakerStore.class), progress, JsonMapper.builder().addModule(new ChangeJson()).build());
 
   private static GarmentStore.Head head(int version, GarmentStore.ShelfState state) {
     return new GarmentStore.Head(ID, version, "Quay", OffsetDateTime.of(2026, 1, 1, 0, 0, 0, 0, ZoneOffset.UTC), state, "r" + version);

@@ -62,7 +62,27 @@ class HistoryTest {
       }
       assertThat(history().standing()).extracting(Entry::version).isEqualTo(standing);
       assertThat(history().takenBack()).extracting(Entry::version).isEqualTo(back);
+      int part = random.nextInt(versions.size());
+      assertThat(History.NONE.and(versions.subList(0, part)).and(versions.subList(part, versions.size()))).as("read in two parts").isEqualTo(history());
+      history().toUndo().ifPresent(entry -> assertThat(history().needed()).contains(entry.version() - 1));
+      history().toRedo().ifPresent(entry -> assertThat(history().needed()).contains(entry.version()));
     }
+  }
+
+  /** Of a long history the last hundred can be taken back; of older ones only what they were is kept. */
+  @Test
+  void whatIsNotNeededAnyMoreCannotBeGoneBackTo() {
+    for (int i = 0; i < 250; i++) {
+      change();
+    }
+    assertThat(history().needed()).hasSize(2 + History.MOST_BACK).contains(1, 251, 151).doesNotContain(150, 2);
+    versions.replaceAll(entry -> history().needed().contains(entry.version()) ? entry : new Entry(entry.version(), entry.kind(), entry.of(), entry.label(), entry.madeAt(), false));
+    for (int i = 0; i < History.MOST_BACK; i++) {
+      assertThat(undone()).contains(251 - i);
+    }
+    assertThat(history().toUndo()).isEmpty();
+    assertThat(history().standing()).hasSize(150);
+    assertThat(redone()).contains(152);
   }
 
   private void change() {
@@ -82,10 +102,10 @@ class HistoryTest {
   }
 
   private History history() {
-    return History.of(versions);
+    return History.NONE.and(versions);
   }
 
   private void add(Kind kind, Optional<Integer> of) {
-    versions.add(new Entry(versions.size() + 1, kind, of, "", OffsetDateTime.MIN));
+    versions.add(new Entry(versions.size() + 1, kind, of, "", OffsetDateTime.MIN, true));
   }
 }

@@ -40,7 +40,7 @@ public record HandleDragged(String handle, int steps) implements Change {
                         layout ->
                             Outcome.refused(
                                 Finding.of(
-                                    FindingCode.HANDLE_UNKNOWN, Where.NOWHERE, Fact.text("value", handle),
+                                    FindingCode.HANDLE_UNKNOWN, Where.path("$.handle"), Fact.text("value", handle),
                                     Fact.text("choices", layout.construct().handles().stream().map(Handle::id).collect(Collectors.joining(", ")))))));
   }
 

@@ -36,7 +36,7 @@ public final class Stops {
     if (!(wishedMm > 0 && wishedMm <= DEEPEST_MM)) {
       return Outcome.refused(
           Finding.of(
-              FindingCode.DEPTH_OUT_OF_RANGE, Where.NOWHERE, Fact.text("value", new Answers.Numeric(wishedMm).text()),
+              FindingCode.DEPTH_OUT_OF_RANGE, Where.path("$.mm"), Fact.text("value", new Answers.Numeric(wishedMm).text()),
               Fact.count("least", 1), Fact.count("most", (long) DEEPEST_MM)));
     }
     return Layout.of(garment)

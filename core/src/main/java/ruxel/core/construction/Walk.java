@@ -29,6 +29,7 @@ public record Walk(List<Step> steps, double heading) {
   public static final int FEWEST = 3;
   public static final int MOST = 40;
   public static final double MOST_TURN = 180;
+  private static final Where STEPS = Where.path("$.steps");
   private static final double EVEN = 1e9;
   private static final double ALONG = 0.02;
 
@@ -59,7 +60,7 @@ public record Walk(List<Step> steps, double heading) {
   public List<Finding> findings() {
     List<Finding> findings = new ArrayList<>();
     if (steps.size() < FEWEST || steps.size() > MOST) {
-      findings.add(Finding.of(FindingCode.WALK_STEPS, Where.NOWHERE, Fact.count("least", FEWEST), Fact.count("most", MOST), Fact.count("count", steps.size())));
+      findings.add(Finding.of(FindingCode.WALK_STEPS, STEPS, Fact.count("least", FEWEST), Fact.count("most", MOST), Fact.count("count", steps.size())));
       return findings;
     }
     Set<String> names = new HashSet<>();
@@ -69,7 +70,7 @@ public record Walk(List<Step> steps, double heading) {
           step.kind().isOfEdge() && step.count() >= 1 && step.count() <= Asked.MOST_STITCHES && step.unitMm() >= 0.5 && step.unitMm() <= 300 && Math.abs(step.turn()) <= MOST_TURN;
       String name = step.name().strip();
       if (!possible || name.isEmpty() || name.length() > 100 || !names.add(name)) {
-        findings.add(Finding.of(FindingCode.WALK_STEP, Where.NOWHERE, Fact.count("number", i + 1L), Fact.count("most", Asked.MOST_STITCHES)));
+        findings.add(Finding.of(FindingCode.WALK_STEP, step(i), Fact.count("number", i + 1L), Fact.count("most", Asked.MOST_STITCHES)));
       }
     }
     if (findings.isEmpty()) {
@@ -79,6 +80,10 @@ public record Walk(List<Step> steps, double heading) {
     return List.copyOf(findings);
   }
 
+  private static Where step(int index) {
+    return Where.path("$.steps[%d]".formatted(index));
+  }
+
   /** That it does not come back to where it began, and what would close it. */
   private Optional<Finding> open() {
     Outline outline = new Outline(piece("walk", "walk", Piece.Part.OTHER, Cloth.Dye.WOAD));
@@ -86,12 +91,12 @@ public record Walk(List<Step> steps, double heading) {
       return Optional.empty();
     }
     if (outline.closes(HouseRules.USUAL)) {
-      return Optional.of(Finding.of(FindingCode.WALK_RIGHT_HAND, Where.NOWHERE));
+      return Optional.of(Finding.of(FindingCode.WALK_RIGHT_HAND, STEPS));
     }
     Point end = end();
     return Optional.of(
         Finding.of(
-            FindingCode.WALK_OPEN, Where.NOWHERE, Fact.length("gap", Math.hypot(end.x(), end.y())), Fact.text("remedy", remedy(end))));
+            FindingCode.WALK_OPEN, STEPS, Fact.length("gap", Math.hypot(end.x(), end.y())), Fact.text("remedy", remedy(end))));
   }
 
   /** Edges that lead along the gap, longer or shorter, those told last first; else which way the gap lies. */
@@ -124,7 +129,7 @@ public record Walk(List<Step> steps, double heading) {
         if (!neighbours && cross(corners.get(i), corners.get(i + 1), corners.get(j), corners.get(j + 1))) {
           return Optional.of(
               Finding.of(
-                  FindingCode.WALK_CROSSES, Where.NOWHERE, Fact.text("first", steps.get(i).name().strip()),
+                  FindingCode.WALK_CROSSES, step(j), Fact.text("first", steps.get(i).name().strip()),
                   Fact.text("second", steps.get(j).name().strip())));
         }
       }

@@ -11,8 +11,8 @@ public record ChosenMethod(String seam, String method) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the method of " + seam;
+  public String told(Naming names) {
+    return "the method of " + names.seam(seam);
   }
 
   @Override

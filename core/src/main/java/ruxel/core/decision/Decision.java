@@ -17,7 +17,7 @@ public sealed interface Decision
   List<?> target();
 
   /** What it says, for when its target is gone: "the length of back, hem". */
-  String told();
+  String told(Naming names);
 
   /** The seam without which it is gone. */
   default Optional<String> ofSeam() {

@@ -10,7 +10,7 @@ public record DoneChore(Chore chore) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "that you " + chore.did();
   }
 }

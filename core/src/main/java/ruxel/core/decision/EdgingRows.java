@@ -58,7 +58,7 @@ public record EdgingRows(String piece, String edge, int rows, double rowMm, int 
   }
 
   @Override
-  public String told() {
-    return "the edging rows on " + piece + ", " + edge;
+  public String told(Naming names) {
+    return "the edging rows on %s, %s".formatted(names.piece(piece), names.edge(piece, edge));
   }
 }

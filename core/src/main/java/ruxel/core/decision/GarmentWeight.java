@@ -10,7 +10,7 @@ public record GarmentWeight(double grams) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "the weight of the garment";
   }
 }

@@ -18,8 +18,8 @@ public record JoinedBoard(String piece, String method, Crossing crossing, Scheme
   }
 
   @Override
-  public String told() {
-    return "how the squares of %s are joined".formatted(piece);
+  public String told(Naming names) {
+    return "how the squares of %s are joined".formatted(names.piece(piece));
   }
 
   @Override

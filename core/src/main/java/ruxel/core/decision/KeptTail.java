@@ -15,8 +15,8 @@ public record KeptTail(String piece, String corner, double mm) implements Decisi
   }
 
   @Override
-  public String told() {
-    return "the tail of " + piece + ", " + corner;
+  public String told(Naming names) {
+    return "the tail of %s, at %s".formatted(names.piece(piece), names.edge(piece, corner));
   }
 
   @Override

@@ -20,8 +20,8 @@ public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns
   }
 
   @Override
-  public String told() {
-    return "where " + piece + " lies";
+  public String told(Naming names) {
+    return "where " + names.piece(piece) + " lies";
   }
 
   @Override

@@ -11,7 +11,7 @@ public record LeaningPiece(String piece, Lean lean) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "how " + piece + " leans";
+  public String told(Naming names) {
+    return "how " + names.piece(piece) + " leans";
   }
 }

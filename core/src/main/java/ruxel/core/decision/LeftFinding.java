@@ -10,7 +10,7 @@ public record LeftFinding(String finding, String reason) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "what was left so: " + reason;
   }
 }

@@ -11,7 +11,7 @@ public record MadeCount(String piece, String edge, String run, int count, Counts
   }
 
   @Override
-  public String told() {
-    return "the count of " + run + " on " + piece + ", " + edge;
+  public String told(Naming names) {
+    return "the count of %s on %s, %s".formatted(run, names.piece(piece), names.edge(piece, edge));
   }
 }

@@ -11,7 +11,7 @@ public record MarkedEdge(String piece, String edge, Landmark landmark) implement
   }
 
   @Override
-  public String told() {
-    return landmark.name() + " on " + piece + ", " + edge;
+  public String told(Naming names) {
+    return "%s on %s, %s".formatted(landmark.name(), names.piece(piece), names.edge(piece, edge));
   }
 }

@@ -10,7 +10,7 @@ public record MeasuredEdge(String piece, String edge, double mm) implements Deci
   }
 
   @Override
-  public String told() {
-    return "the length of " + piece + ", " + edge;
+  public String told(Naming names) {
+    return "the length of %s on %s".formatted(names.edge(piece, edge), names.piece(piece));
   }
 }

@@ -12,7 +12,7 @@ public record MovedAnchor(String seam, String anchor, Side side, Anchor.Spot spo
   }
 
   @Override
-  public String told() {
-    return "the anchor " + anchor + " of " + seam;
+  public String told(Naming names) {
+    return "the anchor %s of %s".formatted(names.anchor(seam, anchor), names.seam(seam));
   }
 }

@@ -11,8 +11,8 @@ public record OwedItem(String id, String piece, String what, Optional<String> be
   }
 
   @Override
-  public String told() {
-    return "what is owed on " + piece;
+  public String told(Naming names) {
+    return "what is owed on " + names.piece(piece);
   }
 
   @Override

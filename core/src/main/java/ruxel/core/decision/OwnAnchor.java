@@ -11,7 +11,7 @@ public record OwnAnchor(String seam, Anchor anchor) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the anchor " + anchor.name() + " of " + seam;
+  public String told(Naming names) {
+    return "the anchor %s of %s".formatted(anchor.name(), names.seam(seam));
   }
 }

@@ -14,7 +14,7 @@ public record OwnColourway(String id, String name, Dye colour, Optional<Integer>
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "the colourway " + name;
   }
 }

@@ -17,7 +17,7 @@ public record OwnFactor(String method, String yarn, List<Sample> samples) implem
   }
 
   @Override
-  public String told() {
-    return "how much yarn " + method + " takes";
+  public String told(Naming names) {
+    return "how much yarn %s takes".formatted(names.method(method));
   }
 }

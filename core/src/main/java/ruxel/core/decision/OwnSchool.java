@@ -11,7 +11,7 @@ public record OwnSchool(School.Way way) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "how it is done: " + way.words();
   }
 }

@@ -18,7 +18,7 @@ public record OwnYarn(Yarn yarn) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "the yarn " + yarn.name();
   }
 }

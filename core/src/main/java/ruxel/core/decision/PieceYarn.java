@@ -11,8 +11,8 @@ public record PieceYarn(String piece, String yarn) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the yarn of " + piece;
+  public String told(Naming names) {
+    return "the yarn of " + names.piece(piece);
   }
 
   @Override

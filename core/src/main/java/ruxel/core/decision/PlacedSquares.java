@@ -51,8 +51,8 @@ public record PlacedSquares(String piece, List<Placed> squares) implements Decis
   }
 
   @Override
-  public String told() {
-    return "the colours of " + piece;
+  public String told(Naming names) {
+    return "the colours of " + names.piece(piece);
   }
 
   @Override

@@ -11,8 +11,8 @@ public record RibYarn(String piece, String yarn) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the yarn of the ribbing of " + piece;
+  public String told(Naming names) {
+    return "the yarn of the ribbing of " + names.piece(piece);
   }
 
   @Override

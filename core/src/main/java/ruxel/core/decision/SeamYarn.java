@@ -11,8 +11,8 @@ public record SeamYarn(String seam, String yarn) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the yarn of " + seam;
+  public String told(Naming names) {
+    return "the yarn of " + names.seam(seam);
   }
 
   @Override

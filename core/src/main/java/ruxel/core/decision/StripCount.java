@@ -17,7 +17,7 @@ public record StripCount(Stitches stitches) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the stitches of an edging on " + stitches.at().piece() + ", " + stitches.at().edge();
+  public String told(Naming names) {
+    return "the stitches of an edging on %s, %s".formatted(names.piece(stitches.at().piece()), names.edge(stitches.at().piece(), stitches.at().edge()));
   }
 }

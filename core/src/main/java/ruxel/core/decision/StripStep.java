@@ -11,8 +11,8 @@ public record StripStep(String strip, String before) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the step of " + strip;
+  public String told(Naming names) {
+    return "the step of " + names.strip(strip);
   }
 
   @Override

@@ -10,7 +10,7 @@ public record StripYarn(String strip, String yarn) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "the yarn of " + strip;
+  public String told(Naming names) {
+    return "the yarn of " + names.strip(strip);
   }
 }

@@ -10,7 +10,7 @@ public record TakenOut(String seam) implements Decision {
   }
 
   @Override
-  public String told() {
-    return "that " + seam + " is taken out";
+  public String told(Naming names) {
+    return "that %s is taken out".formatted(names.seam(seam));
   }
 }

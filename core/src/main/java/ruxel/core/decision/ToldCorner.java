@@ -11,7 +11,7 @@ public record ToldCorner(String piece, String behind, Corner corner) implements 
   }
 
   @Override
-  public String told() {
-    return "the corner behind " + behind + " of " + piece;
+  public String told(Naming names) {
+    return "the corner behind %s of %s".formatted(names.edge(piece, behind), names.piece(piece));
   }
 }

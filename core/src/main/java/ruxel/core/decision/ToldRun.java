@@ -21,7 +21,7 @@ public record ToldRun(String piece, String edge, String run, List<RunPart> parts
   }
 
   @Override
-  public String told() {
-    return "the parts of " + run + " on " + piece + ", " + edge;
+  public String told(Naming names) {
+    return "the parts of %s on %s, %s".formatted(run, names.piece(piece), names.edge(piece, edge));
   }
 }

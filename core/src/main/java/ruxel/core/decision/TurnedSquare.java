@@ -20,8 +20,8 @@ public record TurnedSquare(String piece, int row, int column, int quarters) impl
   }
 
   @Override
-  public String told() {
-    return "the turn of square %d.%d of %s".formatted(row, column, piece);
+  public String told(Naming names) {
+    return "the turn of square %d.%d of %s".formatted(row, column, names.piece(piece));
   }
 
   @Override

@@ -20,7 +20,7 @@ public record WantedOrder(List<String> seams) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "the order of work";
   }
 }

@@ -11,7 +11,7 @@ public record WearerMeasure(Measure measure, double mm) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "a measure of the wearer: " + measure.words();
   }
 }

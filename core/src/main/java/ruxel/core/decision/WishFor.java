@@ -17,8 +17,8 @@ public record WishFor(Optional<SeamRole> role, Optional<String> seam, Wish wish)
   }
 
   @Override
-  public String told() {
-    return "what is wanted of " + seam.orElse("the seams");
+  public String told(Naming names) {
+    return "what is wanted of " + seam.map(names::seam).orElse("the seams");
   }
 
   @Override

@@ -19,8 +19,8 @@ public record WorkedSeam(String seam, Seam.Working working, SideWorking a, SideW
   }
 
   @Override
-  public String told() {
-    return "how " + seam + " is worked";
+  public String told(Naming names) {
+    return "how %s is worked".formatted(names.seam(seam));
   }
 
   @Override

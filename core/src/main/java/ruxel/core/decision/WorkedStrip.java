@@ -21,7 +21,7 @@ public record WorkedStrip(Strip strip) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "the edging " + strip.name();
   }
 }

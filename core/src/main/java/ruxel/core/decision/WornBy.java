@@ -12,7 +12,7 @@ public record WornBy(Wearer wearer, Fit fit) implements Decision {
   }
 
   @Override
-  public String told() {
+  public String told(Naming names) {
     return "who wears it";
   }
 }

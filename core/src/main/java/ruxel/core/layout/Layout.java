@@ -88,7 +88,8 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
     Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
     settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
     CarriedStrips strips = new CarriedStrips(carries);
-    return new Layout(laid, strips.strips(settings), strips.stitches(settings), List.copyOf(gone), gone.stream().map(Layout::finding).toList());
+    LaidNames names = new LaidNames(Optional.of(laid), settings, garment.wording());
+    return new Layout(laid, strips.strips(settings), strips.stitches(settings), List.copyOf(gone), gone.stream().map(decision -> finding(decision, names)).toList());
   }
 
   private static Piece placed(Piece piece, Settings settings) {
@@ -109,8 +110,8 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
         || decision instanceof KeptTail tail && Pieces.find(construct.pieces(), tail.piece(), tail.corner()).isEmpty();
   }
 
-  private static Finding finding(Decision gone) {
-    return Finding.of(FindingCode.SETTING_GONE, Where.path("$.settings"), Fact.text("what", gone.told()));
+  private static Finding finding(Decision gone, LaidNames names) {
+    return Finding.of(FindingCode.SETTING_GONE, Where.path("$.settings"), Fact.text("what", gone.told(names)));
   }
 
   /** What cannot be counted on these pieces is added to {@code missing}. */

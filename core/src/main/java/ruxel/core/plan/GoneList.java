@@ -9,6 +9,7 @@ import ruxel.core.decision.Decision;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
 import ruxel.core.identity.WorkRef;
+import ruxel.core.layout.LaidNames;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 import ruxel.core.seam.ResolvedSeam;
@@ -36,7 +37,8 @@ final class GoneList {
     Set<String> there = resolved.stream().map(seam -> seam.seam().id()).collect(Collectors.toSet());
     garment.seams().stream().filter(seam -> !there.contains(seam.id())).map(GoneList::seam).forEach(gone::add);
     garment.settings().of(WorkedStrip.class).stream().filter(worked -> strips.find(worked.strip().id()).isEmpty()).map(worked -> strip(worked, strips)).forEach(gone::add);
-    layout.gone().stream().distinct().map(GoneList::decision).forEach(gone::add);
+    LaidNames names = new LaidNames(Optional.of(layout.construct()), garment.settings(), garment.wording());
+    layout.gone().stream().distinct().map(decision -> decision(decision, names)).forEach(gone::add);
     return List.copyOf(gone);
   }
 
@@ -53,7 +55,7 @@ final class GoneList {
     return new GarmentPlan.Gone(worked.key(), Optional.of(WorkRef.strip(strip.id())), "The %s: %s.".formatted(Wording.low(strip.name()), made), why);
   }
 
-  private static GarmentPlan.Gone decision(Decision decision) {
-    return new GarmentPlan.Gone(decision.key(), Optional.empty(), Wording.capital(decision.told()) + ".", List.of());
+  private static GarmentPlan.Gone decision(Decision decision, LaidNames names) {
+    return new GarmentPlan.Gone(decision.key(), Optional.empty(), Wording.capital(decision.told(names)) + ".", List.of());
   }
 }

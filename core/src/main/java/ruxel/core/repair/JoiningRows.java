@@ -60,7 +60,8 @@ final class JoiningRows {
     List<Candidate> candidates = new ArrayList<>();
     if (!situation.match().a().isLive() && !situation.match().b().isLive()) {
       for (Side side : Side.values()) {
-        candidates.addAll(rows.on(side));
+        // Both sides of a folded piece may lie on one edge, with one row.
+        rows.on(side).stream().filter(candidate -> candidates.stream().noneMatch(other -> other.changes().equals(candidate.changes()))).forEach(candidates::add);
       }
     }
     return candidates;

@@ -37,11 +37,14 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.glue.Panels;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo;
+import ruxel.core.piece.Cut;
 import ruxel.core.piece.Landmark;
+import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -50,6 +53,7 @@ import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.YarnPlan;
+import ruxel.core.seam.Span;
 import ruxel.core.yarn.Yarn;
 
 /** A row that is kept back and joins (handbook 3, 4.10 and 8): what is offered, and what comes of it in the whole garment. */
@@ -246,6 +250,17 @@ class JoiningRowsTest {
     Garment marked = apply(PULLOVER, new EdgeChange.LandmarkPut("back", "left", "stripe", "Stripe", Landmark.Kind.STRIPE, at + 1, 4, 3, Optional.empty()));
     Garment edged = apply(marked, new EdgingWorked("back", "left", new EdgingWorked.Rows(1, 12.5, 2 * side, Optional.of(new EdgingRows.Within("side", "side")), Optional.of(Stitch.DC))));
     assertThat(edge(Wardrobe.plan(edged), "back", "left").landmarks()).singleElement().matches(mark -> mark.every() == 8 && mark.times() == 3);
+  }
+
+  /** The top of a folded hood is joined to itself: both its sides lie on the one row. */
+  @Test
+  void aFoldedPieceIsOfferedEachRowOnce() {
+    Piece panel = Panels.rectangle("panel", 20, 30);
+    Span start = new Span("panel", "top", new Cut("all", 0, Cut.End.START), new Cut("all", 10, Cut.End.START), Span.Along.FORWARD);
+    Span end = new Span("panel", "top", new Cut("all", 10, Cut.End.END), new Cut("all", 0, Cut.End.END), Span.Along.BACKWARD);
+    List<Repair> offers = Repairs.joiningRows(Panels.garment(List.of(panel), List.of(Panels.seam("fold", start, end))), "fold", Set.of());
+    assertThat(offers).isNotEmpty();
+    assertThat(offers).extracting(Repair::changes).doesNotHaveDuplicates();
   }
 
   @Test
