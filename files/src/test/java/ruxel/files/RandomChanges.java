@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import ruxel.core.change.Change;
@@ -18,11 +17,10 @@ import ruxel.core.change.OrderChange;
 import ruxel.core.change.OwedChange;
 import ruxel.core.change.OwnChange;
 import ruxel.core.change.OwnSeam;
+import ruxel.core.change.PieceTurnedOver;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.change.SeamChange;
-import ruxel.core.change.WearChange;
-import ruxel.core.change.YarnChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Outlining;
 import ruxel.core.construction.Template;
@@ -33,16 +31,13 @@ import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
-import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
-import ruxel.core.measure.School;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
-import ruxel.core.method.Wish;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
@@ -56,10 +51,6 @@ import ruxel.core.seam.SeamRole;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.Span;
 import ruxel.core.seam.Surplus;
-import ruxel.core.wearer.Fit;
-import ruxel.core.wearer.Measure;
-import ruxel.core.wearer.Wearer;
-import ruxel.core.yarn.Yarn;
 
 /** Changes of every kind at a garment, most of them possible, some with values no maker would type. */
 final class RandomChanges {
@@ -72,6 +63,7 @@ final class RandomChanges {
   private final List<Seam> seams;
   private final RandomSquares squares;
   private final RandomStrips strips;
+  private final RandomYarns yarns;
 
   RandomChanges(Garment garment, Random random) {
     this.garment = garment;
@@ -81,6 +73,7 @@ final class RandomChanges {
     seams = layout.construct().seams();
     squares = new RandomSquares(this, random);
     strips = new RandomStrips(this, random);
+    yarns = new RandomYarns(this, strips, random);
   }
 
   Change next() {
@@ -115,13 +108,13 @@ final class RandomChanges {
             () -> new FindingChange.FindingLeft(word(), word()),
             () -> new FindingChange.FindingTakenBack(word()),
             this::rule, this::rule,
-            squares::next, squares::next, strips::next, strips::next, strips::next, this::yarn, this::yarn, this::yarn, this::wear, this::wear,
+            squares::next, squares::next, strips::next, strips::next, strips::next, yarns::yarn, yarns::yarn, yarns::yarn, yarns::wear, yarns::wear,
             this::own, this::own, this::own, this::own,
             () -> new HandleDragged(random.nextInt(4) == 0 ? word() : one(new String[] {"neck", "armhole", "sleeve.top", "body"}), number(-30, 30)));
     return kinds.get(random.nextInt(kinds.size())).get();
   }
 
-  private Change onEdge(BiFunction<Piece, Edge, Change> change) {
+  Change onEdge(BiFunction<Piece, Edge, Change> change) {
     Piece piece = piece();
     return change.apply(piece, piece.edges().get(random.nextInt(piece.edges().size())));
   }
@@ -147,7 +140,7 @@ final class RandomChanges {
       case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? word() : id);
       case 3 -> new OwnSeam.SeamMade(id, word(), one(SeamRole.values()), parts(), parts());
       case 4 -> new OwnSeam.SeamUnmade(random.nextInt(3) == 0 ? id : seam());
-      case 14 -> new OwnSeam.PieceTurnedOver(piece().id());
+      case 14 -> new PieceTurnedOver(piece().id());
       case 11 -> new OwnChange.PieceOwned(piece().id());
       case 12 -> new OwnChange.PieceNamed(piece().id(), word());
       case 13 -> new OwnChange.PieceOutlined(piece().id(), outline());
@@ -191,42 +184,6 @@ final class RandomChanges {
       parts.add(new OwnSeam.Part(piece.id(), edge.id(), run, run, one(Span.Along.values())));
     }
     return parts;
-  }
-
-  private Change yarn() {
-    String yarn = random.nextInt(6) == 0 ? word() : "y" + random.nextInt(3);
-    return switch (random.nextInt(9)) {
-      case 7 -> new YarnChange.RibYarned(piece().id(), maybe(() -> yarn));
-      case 6 -> onEdge((piece, edge) -> new YarnChange.TailKept(piece.id(), edge.id(), maybe(() -> random.nextInt(3) == 0 ? length() : 800.0)));
-      case 0, 1 -> {
-        Yarn told = new Yarn(yarn, random.nextInt(4) == 0 ? word() : "Harbour", random.nextInt(4) == 0 ? word() : "grey", one(Yarn.Weight.values()), random.nextInt(4) == 0 ? word() : "wool", maybe(() -> random.nextInt(4) == 0 ? length() : 100.0), maybe(() -> random.nextInt(4) == 0 ? length() : 50.0), random.nextBoolean() ? Set.of(one(Yarn.Trait.values())) : Set.of(), maybe(() -> new Yarn.Left(random.nextInt(3) == 0 ? length() : 12.5, random.nextBoolean() ? List.of(work()) : List.of())));
-        yield random.nextBoolean() ? new YarnChange.YarnAdded(told) : new YarnChange.YarnTold(told);
-      }
-      case 2 -> new YarnChange.YarnRemoved(yarn);
-      case 3 -> new YarnChange.PieceYarned(piece().id(), maybe(() -> yarn));
-      case 4 -> new YarnChange.SeamYarned(seam(), maybe(() -> yarn));
-      case 5 -> new YarnChange.StripYarned(strips.any(), maybe(() -> yarn));
-      default -> new YarnChange.FactorMeasured(random.nextInt(6) == 0 ? word() : one(Method.values()).id(), yarn, random.nextInt(3) == 0 ? length() : 100, random.nextInt(3) == 0 ? length() : 300);
-    };
-  }
-
-  private WorkRef work() {
-    return switch (random.nextInt(4)) {
-      case 0 -> WorkRef.seam(seam());
-      case 1 -> WorkRef.board(piece().id());
-      case 2 -> WorkRef.line(piece().id(), random.nextInt(6) == 0 ? word() : "row.1.1");
-      default -> WorkRef.strip(strips.any());
-    };
-  }
-
-  private Change wear() {
-    return switch (random.nextInt(5)) {
-      case 0 -> new WearChange.Wished(maybe(() -> one(SeamRole.values())), random.nextBoolean() ? Optional.empty() : Optional.of(seam()), maybe(() -> one(Wish.values())));
-      case 1 -> new WearChange.SchoolTaken(one(School.values()), maybe(() -> one(School.Way.values())));
-      case 2 -> new WearChange.GarmentWeighed(maybe(this::length));
-      case 3 -> new WearChange.WearerTold(maybe(() -> one(Wearer.values())), maybe(() -> one(Fit.values())));
-      default -> new WearChange.WearerMeasured(one(Measure.values()), maybe(() -> random.nextBoolean() ? 550.0 : length()));
-    };
   }
 
   private Change rule() {

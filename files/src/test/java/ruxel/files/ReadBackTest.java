@@ -3,6 +3,7 @@ package ruxel.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -18,6 +19,8 @@ import ruxel.core.change.EdgingWorked;
 import ruxel.core.change.OwnChange;
 import ruxel.core.change.OwnSeam;
 import ruxel.core.construction.Answers;
+import ruxel.core.construction.Templates;
+import ruxel.core.construction.Template;
 import ruxel.core.construction.Walk;
 import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.finding.FindingCode;
@@ -75,12 +78,23 @@ class ReadBackTest {
   }
 
   private static Garment start(Random random) {
-    return switch (random.nextInt(5)) {
+    return switch (random.nextInt(6)) {
       case 0 -> Garment.of("Quay", new Recipe("drop-shoulder", new Answers(Map.of())));
-      case 1 -> Garment.of("Pier", new Recipe("drop-shoulder", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
-      case 2, 3 -> Garment.of("Buoy", new Recipe("squares", new Answers(Map.of("kind", new Answers.Word(random.nextBoolean() ? "PULLOVER" : "CARDIGAN")))));
+      case 1, 2 -> usual(Templates.all().get(random.nextInt(Templates.all().size())), random);
+      case 3, 4 -> Garment.of("Buoy", new Recipe("squares", new Answers(Map.of("kind", new Answers.Word(random.nextBoolean() ? "PULLOVER" : "CARDIGAN")))));
       default -> ((Outcome.Good<Garment>) GarmentFiles.read(Samples.text(random.nextBoolean() ? "tube.json" : "tied-sleeve.json").getBytes(StandardCharsets.UTF_8))).value();
     };
+  }
+
+  /** Of any construction, with the first or another of its kinds, now and then with a hood. */
+  private static Garment usual(Template template, Random random) {
+    Map<String, Answers.Answer> answers = new HashMap<>();
+    for (String key : List.of("kind", "hood")) {
+      template.questions().stream().filter(question -> question.key().equals(key) && !question.choices().isEmpty()).findFirst()
+          .ifPresent(question -> answers.put(key, new Answers.Word(question.choices().get(random.nextInt(question.choices().size())).value())));
+    }
+    Garment garment = Garment.of("Pier", new Recipe(template.id(), new Answers(answers)));
+    return Planner.plan(garment) instanceof Outcome.Good ? garment : Garment.of("Pier", new Recipe(template.id(), new Answers(Map.of())));
   }
 
   /** A band sewn to a front of the construction, then the front made shorter than what it was sewn to: told, and kept. */

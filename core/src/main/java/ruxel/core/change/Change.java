@@ -36,6 +36,7 @@ public sealed interface Change
         OrderChange,
         OwnChange,
         OwnSeam,
+        PieceTurnedOver,
         HandleDragged,
         RuleChanged,
         EdgeChange,

@@ -3,7 +3,6 @@ package ruxel.core.change;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import ruxel.core.construction.Construct;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -143,43 +142,6 @@ public sealed interface OwnSeam extends Change {
     }
   }
 
-  /** A piece that shows its wrong side turned over: its spans run the other way in every seam that turns it. */
-  record PieceTurnedOver(String piece) implements OwnSeam {
-    @Override
-    public Outcome<Garment> apply(Garment garment) {
-      return Layout.of(garment)
-          .then(layout -> Pieces.named(layout.construct().pieces(), piece, Where.piece(piece)).then(found -> Outcome.of(turning(layout.construct()))))
-          .then(
-              seams -> {
-                Outcome<Garment> turned =
-                    seams.isEmpty() ? Outcome.refused(Finding.of(FindingCode.NOT_TURNED, Where.piece(piece), Fact.text("value", piece))) : Outcome.of(garment);
-                for (String seam : seams) {
-                  turned = turned.then(changed -> told(changed, seam, found -> Outcome.of(List.of(found.seam().turnedOver(piece)))));
-                }
-                return turned;
-              });
-    }
-
-    /**
-     * The seams in which it runs the same way round as what it meets there, so that one of the two shows its wrong side; told from
-     * the spans alone, since anchors that cross keep such a seam from being glued.
-     */
-    private List<String> turning(Construct construct) {
-      return construct.seams().stream().filter(seam -> turns(seam.a(), seam.b()) || turns(seam.b(), seam.a())).map(Seam::id).toList();
-    }
-
-    private boolean turns(Seam.SideOf own, Seam.SideOf facing) {
-      return own.spans().stream()
-          .filter(span -> span.piece().equals(piece))
-          .anyMatch(span -> facing.spans().stream().anyMatch(other -> !other.piece().equals(piece) && other.along() == span.along()));
-    }
-
-    @Override
-    public String label(Names names) {
-      return "Turned over " + names.piece(piece);
-    }
-  }
-
   /** One seam parted at an anchor; the second part has an id and a name of its own. */
   record SeamParted(String seam, String anchor, String part, String name) implements OwnSeam {
     @Override
@@ -311,7 +273,8 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** A seam told anew, with all that was decided of it. */
-  private static Outcome<Garment> told(Garment garment, String seam, Function<ResolvedSeam, Outcome<List<Seam>>> anew) {
+  /** A seam told anew. */
+  static Outcome<Garment> told(Garment garment, String seam, Function<ResolvedSeam, Outcome<List<Seam>>> anew) {
     return Given.of(garment).then(given -> given.told(seam).then(anew).then(seams -> given.with(List.of(seam), seams)));
   }
 

@@ -64,11 +64,11 @@ class OwnSeamTest {
     Garment turned = CARDIGAN.withOwn(List.of(), wrong);
     assertThat(wrong).hasSize(3);
     assertThat(Wardrobe.plan(turned).gluing().turned()).containsExactly("front.right");
-    Garment mended = after(turned, new OwnSeam.PieceTurnedOver("front.right"));
+    Garment mended = after(turned, new PieceTurnedOver("front.right"));
     assertThat(Wardrobe.plan(mended).gluing().turned()).isEmpty();
     assertThat(openings(mended)).isEqualTo(openings(CARDIGAN));
-    assertThat(new OwnSeam.PieceTurnedOver("front.right").apply(mended).findings()).extracting(Finding::code).containsExactly(FindingCode.NOT_TURNED);
-    assertThat(new OwnSeam.PieceTurnedOver("hood").apply(mended).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_PIECE);
+    assertThat(new PieceTurnedOver("front.right").apply(mended).findings()).extracting(Finding::code).containsExactly(FindingCode.NOT_TURNED);
+    assertThat(new PieceTurnedOver("hood").apply(mended).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_PIECE);
   }
 
   /** Side and sleeve in one pass, parted at the underarm: 48 places as before, the same openings, and one more step. */
