@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
@@ -173,6 +174,77 @@ class AdviceTest {
       first.add(advice.answers().get(0).sum().method());
     }
     assertThat(first).as("the facts decide").hasSizeGreaterThan(6);
+  }
+
+  /** Each summand says why it is not the table's, and says nothing where it is. */
+  @Test
+  void onlyWhatChangesAScoreOrAWeightIsGivenAsAReason() {
+    SeamFacts plain = of(SeamRole.SIDE, Wish.NONE, Optional.empty(), Optional.empty());
+    assertThat(advice(plain, ROWS).ranking()).flatExtracting(Sum::terms).allMatch(term -> term.because().isEmpty());
+    SeamFacts bulky = new SeamFacts(SeamRole.SIDE, true, false, false, false, false, Wish.NONE, Optional.empty(), Optional.empty());
+    assertThat(sum(advice(bulky, ROWS), Method.SLIP_BOTH).term(Name.FLAT).because()).containsExactly(Because.BULKY_RIDGE);
+    assertThat(sum(advice(bulky, ROWS), Method.WHIP_BOTH).term(Name.FLAT).because()).isEmpty();
+    assertThat(sum(advice(of(SeamRole.SHOULDER, Wish.FLAT, Optional.empty(), Optional.empty()), TOPS), Method.SLIP_BOTH).term(Name.FLAT).because()).containsExactly(Because.WISH_FLAT);
+    Sum hidden = sum(advice(of(SeamRole.SHOULDER, Wish.HIDDEN, Optional.empty(), Optional.empty()), TOPS), Method.SLIP_BOTH);
+    assertThat(hidden.term(Name.HIDDEN).because()).containsExactly(Because.WISH_HIDDEN);
+    assertThat(hidden.term(Name.FLAT).because()).isEmpty();
+    SeamFacts lace = new SeamFacts(SeamRole.SHOULDER, false, false, true, true, true, Wish.NONE, Optional.empty(), Optional.empty());
+    assertThat(sum(advice(lace, TOPS), Method.SLIP_BOTH).term(Name.STRETCH).because()).containsExactly(Because.LACE_GIVES);
+    assertThat(sum(advice(lace, TOPS), Method.SLIP_OUTER).term(Name.STRETCH).because()).isEmpty();
+    assertThat(sum(advice(lace, TOPS), Method.SLIP_BOTH).term(Name.HIDDEN).because()).as("3 stays 3, whatever peeks through").isEmpty();
+    assertThat(sum(advice(lace, TOPS), Method.MATTRESS_TOPS_BACK).term(Name.HIDDEN).because()).containsExactly(Because.COLOUR_PEEKS);
+    assertThat(Because.values()).extracting(Because::words).doesNotContain("").doesNotHaveDuplicates();
+    assertThat(Name.values()).extracting(Name::words).doesNotContain("").doesNotHaveDuplicates();
+  }
+
+  @Test
+  void undoingIsNoSummandForThoseWhoDoNotUndo() {
+    assertThat(advice(SeamFacts.of(SeamRole.SHOULDER), TOPS).ranking()).flatExtracting(Sum::terms).noneMatch(term -> term.name() == Name.UNDO);
+  }
+
+  /** Every method is of one way of joining. */
+  @Test
+  void theWaysOfJoiningPartTheMethods() {
+    for (Method method : Method.values()) {
+      assertThat(School.JOIN.ways().stream().filter(way -> Sum.isOf(Optional.of(way), method))).as(method.name()).hasSize(1);
+      assertThat(Sum.isOf(Optional.empty(), method)).isFalse();
+    }
+    assertThat(Sum.isOf(Optional.of(School.Way.NEEDLE), Method.MATTRESS_ROWS)).isTrue();
+    assertThat(Sum.isOf(Optional.of(School.Way.HOOK), Method.SLIP_BOTH)).isTrue();
+  }
+
+  /** The shares add up to the sum; an objection names the word at which most is lost against the better one, and how much in all. */
+  @Test
+  void whatIsSaidAgainstAnAnswerFollowsFromTheSums() {
+    int objections = 0;
+    for (Wish wish : Wish.values()) {
+      for (Optional<School.Way> school : List.of(Optional.<School.Way>empty(), Optional.of(School.Way.NEEDLE), Optional.of(School.Way.HOOK))) {
+        for (SeamRole role : List.of(SeamRole.SHOULDER, SeamRole.SIDE)) {
+          Advice advice = advice(of(role, wish, school, Optional.empty()), role == SeamRole.SIDE ? ROWS : TOPS);
+          for (Sum sum : advice.ranking()) {
+            assertThat(sum.terms().stream().mapToDouble(sum::share).sum()).isCloseTo(sum.total(), within(1e-9));
+          }
+          double best = advice.ranking().stream().mapToDouble(Sum::facts).max().orElseThrow();
+          for (Advice.Answer answer : advice.answers()) {
+            assertThat(answer.objection().isPresent()).isEqualTo(best > answer.sum().facts() + 1e-9);
+            if (answer.objection().isPresent()) {
+              Objection against = answer.objection().get();
+              Sum better = sum(advice, against.than());
+              assertThat(better.facts()).isCloseTo(best, within(1e-9));
+              assertThat(against.by()).isCloseTo(best - answer.sum().facts(), within(1e-9));
+              double lost = lost(better, answer.sum(), against.name());
+              assertThat(better.terms()).filteredOn(term -> term.name() != Name.SCHOOL).allMatch(term -> lost(better, answer.sum(), term.name()) <= lost + 1e-9);
+              objections++;
+            }
+          }
+        }
+      }
+    }
+    assertThat(objections).isGreaterThan(10);
+  }
+
+  private static double lost(Sum better, Sum sum, Name word) {
+    return better.term(word).weight() * better.term(word).score() / better.weights() - sum.term(word).weight() * sum.term(word).score() / sum.weights();
   }
 
   private static SeamFacts of(SeamRole role, Wish wish, Optional<School.Way> school, Optional<Load> load) {
