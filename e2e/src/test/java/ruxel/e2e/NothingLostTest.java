@@ -34,7 +34,7 @@ class NothingLostTest {
         id);
     page.reload();
     view(page, "Table").click();
-    assertThat(page.getByLabel("Without a place now")).containsText("length of front.left");
+    assertThat(page.getByLabel("Without a place now")).containsText("length of front on front.left");
     page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Remove: The length"))).click();
     assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Remove: The length")))).hasCount(0);
     Product.assertAccessible(page);
