@@ -4642,6 +4642,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Changed in between; look again and send it on top. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["StaleVersionProblem"];
+                };
+            };
             /** @description What was sent cannot be; all findings at once. */
             422: {
                 headers: {

@@ -57,8 +57,11 @@ final class ProblemTypes {
       refusal(operation, HttpStatus.CONFLICT, WorkProblem.class, "Something is to be decided first, or the event does not follow.");
     }
     if (versioned) {
-      refusal(operation, HttpStatus.PRECONDITION_FAILED, StaleVersionProblem.class, "Changed in between; look again and send it on top.");
       refusal(operation, HttpStatus.PRECONDITION_REQUIRED, Problem.class, "The version it is based on is missing (If-Match).");
+    }
+    // A preview names its version in what is sent.
+    if (versioned || path.endsWith("}/preview")) {
+      refusal(operation, HttpStatus.PRECONDITION_FAILED, StaleVersionProblem.class, "Changed in between; look again and send it on top.");
     }
   }
 

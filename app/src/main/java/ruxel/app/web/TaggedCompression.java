@@ -33,8 +33,12 @@ final class TaggedCompression extends OncePerRequestFilter {
       return;
     }
     Compressed compressed = new Compressed(response);
-    chain.doFilter(request, compressed);
-    compressed.finish();
+    try {
+      chain.doFilter(request, compressed);
+      compressed.finish();
+    } finally {
+      compressed.letGo();
+    }
   }
 
   private static final class Compressed extends HttpServletResponseWrapper {
@@ -66,10 +70,29 @@ final class TaggedCompression extends OncePerRequestFilter {
       }
     }
 
+    /** What was begun is not sent; a refusal in its place begins anew. */
+    @Override
+    public void reset() {
+      super.reset();
+      letGo();
+    }
+
+    @Override
+    public void resetBuffer() {
+      super.resetBuffer();
+      letGo();
+    }
+
     void finish() throws IOException {
       if (body.isPresent()) {
         body.get().gzip.finish();
       }
+    }
+
+    /** The memory of a compressor lies outside the heap: it is given back at once. */
+    void letGo() {
+      body.ifPresent(begun -> begun.gzip.end());
+      body = Optional.empty();
     }
   }
 
@@ -80,11 +103,15 @@ final class TaggedCompression extends OncePerRequestFilter {
       super(out, BUFFER);
       def.setLevel(Deflater.BEST_SPEED);
     }
+
+    void end() {
+      def.end();
+    }
   }
 
   private static final class Body extends ServletOutputStream {
     private final ServletOutputStream out;
-    private final GZIPOutputStream gzip;
+    private final Fast gzip;
 
     Body(ServletOutputStream out) throws IOException {
       this.out = out;
