@@ -14,6 +14,7 @@ import ruxel.app.work.WorkService;
 import ruxel.core.bench.Work;
 import ruxel.core.change.BoardChange;
 import ruxel.core.colour.ColourTask;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 
 /** The made-up wardrobe of a lantern parade in a harbour town, partly joined. */
@@ -51,9 +52,9 @@ public class DemoWardrobe {
     garments.importFile(DemoGarments.JACKET.file());
     garments.importFile(DemoGarments.PULLOVER.file());
     UUID cardigan = garments.importFile(DemoGarments.CARDIGAN.file());
-    join(cardigan, "shoulder.left");
-    join(cardigan, "shoulder.right");
-    begin(cardigan, WorkRef.seam("armhole.left"), JOINTS_INTO_THE_SLEEVE);
+    join(cardigan, new SeamId("shoulder.left"));
+    join(cardigan, new SeamId("shoulder.right"));
+    begin(cardigan, WorkRef.seam(new SeamId("armhole.left")), JOINTS_INTO_THE_SLEEVE);
   }
 
   private UUID coloured(DemoGarments garment) {
@@ -62,7 +63,7 @@ public class DemoWardrobe {
     return id;
   }
 
-  private void join(UUID garment, String seam) {
+  private void join(UUID garment, SeamId seam) {
     WorkService.View view = begin(garment, WorkRef.seam(seam), Integer.MAX_VALUE);
     int last = view.plan().joints().size() + 1;
     work.keep(view.id(), "demo", List.of(new WorkService.Sent(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));

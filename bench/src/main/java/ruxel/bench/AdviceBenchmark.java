@@ -22,6 +22,8 @@ import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
@@ -84,16 +86,16 @@ public class AdviceBenchmark {
             List.of(
                 new Walk.Step("lower", UnitKind.FOUNDATION_LOOP, 20, 7, 90), new Walk.Step("right", UnitKind.ROW_END, 14, 10, 90),
                 new Walk.Step("upper", UnitKind.STITCH_TOP, 20, 7, 90), new Walk.Step("left", UnitKind.ROW_END, 14, 10, 90)));
-    return walk.piece(id(row, column), id(row, column), Piece.Part.OTHER, Cloth.Dye.WOAD);
+    return walk.piece(id(row, column), id(row, column).text(), Piece.Part.OTHER, Cloth.Dye.WOAD);
   }
 
-  private static String id(int row, int column) {
-    return "own." + row + "." + column;
+  private static PieceId id(int row, int column) {
+    return new PieceId("own." + row + "." + column);
   }
 
-  private static Seam seam(int number, String one, String edge, String other, String facing) {
+  private static Seam seam(int number, PieceId one, String edge, PieceId other, String facing) {
     return new Seam(
-        "own.s" + number, "Seam " + number, SeamRole.MOTIF, Seam.SideOf.of("A", Span.ofRun(one, edge, edge, Span.Along.FORWARD)),
+        new SeamId("own.s" + number), "Seam " + number, SeamRole.MOTIF, Seam.SideOf.of("A", Span.ofRun(one, edge, edge, Span.Along.FORWARD)),
         Seam.SideOf.of("B", Span.ofRun(other, facing, facing, Span.Along.BACKWARD)), List.of(), List.of(), Seam.Working.USUAL, Optional.of("slip-both"));
   }
 

@@ -19,6 +19,8 @@ import ruxel.core.construction.Walk;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -73,18 +75,18 @@ public class GarmentBenchmark {
                   new Walk.Step("lower", UnitKind.FOUNDATION_LOOP, 40, 7, 90), new Walk.Step("right below", UnitKind.ROW_END, 30, 10, 0),
                   new Walk.Step("right above", UnitKind.ROW_END, 20, 10, 90), new Walk.Step("upper", UnitKind.STITCH_TOP, 40, 7, 90),
                   new Walk.Step("left above", UnitKind.ROW_END, 20, 10, 0), new Walk.Step("left below", UnitKind.ROW_END, 30, 10, 90)));
-      pieces.add(box.piece("own." + p, "Box " + p, Piece.Part.OTHER, Cloth.Dye.WOAD));
+      pieces.add(box.piece(new PieceId("own." + p), "Box " + p, Piece.Part.OTHER, Cloth.Dye.WOAD));
     }
     List<Seam> seams = new ArrayList<>();
     for (int s = 0; s < FREE_SEAMS; s++) {
       boolean below = s < FREE_PIECES;
-      String one = "own." + s % FREE_PIECES;
-      String next = "own." + (s + 1) % FREE_PIECES;
+      PieceId one = new PieceId("own." + s % FREE_PIECES);
+      PieceId next = new PieceId("own." + (s + 1) % FREE_PIECES);
       String right = below ? "e2" : "e3";
       String left = below ? "e6" : "e5";
       seams.add(
           new Seam(
-              "own.s" + s, "Seam " + s, SeamRole.SIDE, Seam.SideOf.of("A", Span.ofRun(one, right, right, Span.Along.FORWARD)),
+              new SeamId("own.s" + s), "Seam " + s, SeamRole.SIDE, Seam.SideOf.of("A", Span.ofRun(one, right, right, Span.Along.FORWARD)),
               Seam.SideOf.of("B", Span.ofRun(next, left, left, Span.Along.BACKWARD)), List.of(), List.of(), Seam.Working.USUAL, Optional.of("mattress-rows")));
     }
     return new Garment(
@@ -102,7 +104,7 @@ public class GarmentBenchmark {
               edge("right", UnitKind.ROW_END, ROWS, new Advance(0, 8)),
               edge("top", UnitKind.STITCH_TOP, STITCHES, new Advance(-7, 0)),
               edge("left", UnitKind.ROW_END, ROWS, new Advance(0, -8)));
-      pieces.add(new Piece("panel." + p, "Panel " + p, Piece.Part.OTHER, edges, Optional.empty(), cloth));
+      pieces.add(new Piece(new PieceId("panel." + p), "Panel " + p, Piece.Part.OTHER, edges, Optional.empty(), cloth));
     }
     List<Seam> seams = new ArrayList<>();
     for (int s = 0; s < SEAMS; s++) {
@@ -111,9 +113,9 @@ public class GarmentBenchmark {
       String[] edges = s / 2 < PANELS ? new String[] {"top", "right"} : new String[] {"bottom", "left"};
       seams.add(
           new Seam(
-              "seam." + s, "Seam " + s, SeamRole.OTHER,
-              Seam.SideOf.of("A", Span.ofRun("panel." + piece, edges[0], half, Span.Along.FORWARD)),
-              Seam.SideOf.of("B", Span.ofRun("panel." + (piece + 1) % PANELS, edges[1], half, Span.Along.BACKWARD)),
+              new SeamId("seam." + s), "Seam " + s, SeamRole.OTHER,
+              Seam.SideOf.of("A", Span.ofRun(new PieceId("panel." + piece), edges[0], half, Span.Along.FORWARD)),
+              Seam.SideOf.of("B", Span.ofRun(new PieceId("panel." + (piece + 1) % PANELS), edges[1], half, Span.Along.BACKWARD)),
               List.of(), List.of(), Seam.Working.USUAL, Optional.of("slip-both")));
     }
     return new Garment(

@@ -23,6 +23,7 @@ import ruxel.core.construction.Answers;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth;
@@ -56,7 +57,7 @@ public class SquaresBenchmark {
       squares = ((Outcome.Good<Garment>) new BoardChange.ColourwayAdded("c" + i, "Colour " + i, Cloth.Dye.values()[i], Optional.of(STOCK)).apply(squares)).value();
     }
     Motif motif = new Motif("Square", 14, Corner.CHAIN_1, 100);
-    large = Garment.of("Large", BoardPiece.of("board", "Board", Piece.Part.OTHER, Board.of(motif, 40, 50), Cloth.Dye.WELD));
+    large = Garment.of("Large", BoardPiece.of(new PieceId("board"), "Board", Piece.Part.OTHER, Board.of(motif, 40, 50), Cloth.Dye.WELD));
   }
 
   @Benchmark

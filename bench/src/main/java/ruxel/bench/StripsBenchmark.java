@@ -23,6 +23,8 @@ import ruxel.core.construction.Walk;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Piece;
@@ -55,7 +57,7 @@ public class StripsBenchmark {
             new Walk.Step("lower", UnitKind.FOUNDATION_LOOP, 60, 7, 90), new Walk.Step("right", UnitKind.ROW_END, 40, 12, 90), new Walk.Step("upper", UnitKind.STITCH_TOP, 60, 7, 90),
             new Walk.Step("left", UnitKind.ROW_END, 40, 12, 90));
     for (int i = 0; i < PANELS; i++) {
-      edged = after(new OwnChange.PieceAdded("own." + i, "Panel " + i, Piece.Part.OTHER, Cloth.Dye.WELD, walk));
+      edged = after(new OwnChange.PieceAdded(new PieceId("own." + i), "Panel " + i, Piece.Part.OTHER, Cloth.Dye.WELD, walk));
     }
     bare = edged;
     List<Round> rounds = new ArrayList<>();
@@ -63,7 +65,7 @@ public class StripsBenchmark {
       rounds.add(Round.usual(Stitch.SC, 6.25));
     }
     for (GarmentPlan.OpeningPlan opening : ((Outcome.Good<GarmentPlan>) Planner.plan(edged)).value().gluing().openings()) {
-      String id = "strip." + opening.start().piece() + "." + opening.start().edge();
+      StripId id = new StripId("strip." + opening.start().piece() + "." + opening.start().edge());
       edged = after(new StripAdded(new Strip(id, opening.name(), opening.start(), Optional.empty(), rounds, new Strip.Multiple(2, 0), false, Trims.NONE, Optional.empty(), Optional.empty())));
     }
   }

@@ -16,6 +16,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth.Dye;
@@ -117,7 +118,7 @@ final class BoardFiles {
     }
     Piece.Part part = Piece.Part.valueOf(told.path("part").asString());
     Dye colour = Dye.valueOf(told.path("colour").asString(Dye.WOAD.name()));
-    Piece plain = BoardPiece.of(told.path("id").asString(), told.path("name").asString(), part, board, colour);
+    Piece plain = BoardPiece.of(new PieceId(told.path("id").asString()), told.path("name").asString(), part, board, colour);
     List<String[]> names = told.path("edges").valueStream().map(edge -> new String[] {edge.path("id").asString(), edge.path("name").asString()}).toList();
     if (!names.isEmpty() && names.size() != plain.edges().size()) {
       findings.add(Finding.of(FindingCode.BOARD_EDGES, Where.path(path + ".edges"), Fact.count("count", names.size()), Fact.count("edges", plain.edges().size())));
@@ -132,7 +133,7 @@ final class BoardFiles {
     }
     Map<String, String> edges = new HashMap<>();
     mirror.path("edges").properties().forEach(pair -> edges.put(pair.getKey(), pair.getValue().asString()));
-    return piece.asMirrorOf(new Mirror(mirror.path("piece").asString(), edges));
+    return piece.asMirrorOf(new Mirror(new PieceId(mirror.path("piece").asString()), edges));
   }
 
   private static List<Square> squares(JsonNode told, String path, List<Finding> findings) {

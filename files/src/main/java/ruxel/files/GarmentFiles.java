@@ -53,6 +53,7 @@ public final class GarmentFiles {
           .withConfigOverride(List.class, lists -> lists.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
           .withConfigOverride(Set.class, sets -> sets.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
           .withConfigOverride(String.class, texts -> texts.setNullHandling(JsonSetter.Value.forValueNulls(Nulls.AS_EMPTY)))
+          .addModule(new IdJson())
           .addModule(new GarmentJson())
           .build();
 
@@ -144,7 +145,7 @@ public final class GarmentFiles {
   }
 
   private static Finding atSeam(Finding finding, List<Seam> seams) {
-    int index = seams.stream().map(Seam::id).toList().indexOf(finding.where().seam().orElse(""));
+    int index = finding.where().seam().map(seam -> seams.stream().map(Seam::id).toList().indexOf(seam)).orElse(-1);
     return new Finding(finding.code(), finding.where().at("$.seams[" + index + "]"), finding.facts());
   }
 

@@ -25,6 +25,7 @@ import ruxel.core.decision.WorkedSeam;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
@@ -187,10 +188,10 @@ final class GarmentJson extends SimpleModule {
 
   private abstract static class OrderList {
     @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
-    OrderList(List<String> seams) {}
+    OrderList(List<SeamId> seams) {}
 
     @JsonValue
-    abstract List<String> seams();
+    abstract List<SeamId> seams();
   }
 
   private interface CornerNames {

@@ -95,7 +95,7 @@ public final class GarmentSvg {
   private void piece(PiecePlan piece) throws XMLStreamException {
     svg.writeEmptyElement("path");
     attributes("d", path(corners(piece)) + "Z", "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
-    Optional<BoardPlan> board = plan.boards().stream().filter(each -> each.id().equals(piece.id())).findFirst();
+    Optional<BoardPlan> board = plan.boards().stream().filter(each -> each.id().piece().equals(piece.id())).findFirst();
     if (board.isPresent()) {
       squares(piece, board.get());
     } else {

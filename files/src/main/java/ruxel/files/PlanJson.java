@@ -12,6 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class PlanJson {
   private static final JsonMapper MAPPER =
       JsonMapper.builder()
+          .addModule(new IdJson())
           .changeDefaultPropertyInclusion(inclusion -> inclusion.withValueInclusion(JsonInclude.Include.NON_ABSENT))
           .enable(SerializationFeature.INDENT_OUTPUT)
           .addMixIn(WorkRef.class, WorkRefJson.class)

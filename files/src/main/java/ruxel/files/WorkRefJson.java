@@ -2,6 +2,10 @@ package ruxel.files;
 
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -16,7 +20,7 @@ import tools.jackson.databind.util.StdConverter;
 @JsonSerialize(converter = WorkRefJson.Written.class)
 public interface WorkRefJson {
   /** The fields; one of {@code seam}, {@code board} and {@code strip}. */
-  record WorkReference(Optional<String> seam, Optional<String> board, Optional<String> line, Optional<String> strip) {
+  record WorkReference(Optional<SeamId> seam, Optional<BoardId> board, Optional<LineId> line, Optional<StripId> strip) {
     /** Empty where they name nothing, or several things. */
     public Optional<WorkRef> ref() {
       long named = seam.stream().count() + board.stream().count() + strip.stream().count();
@@ -45,9 +49,9 @@ public interface WorkRefJson {
     @Override
     public Map<String, String> convert(WorkRef ref) {
       if (ref instanceof WorkRef.OfLine line) {
-        return Map.of("board", line.board(), "line", line.id());
+        return Map.of("board", line.board().text(), "line", line.id().text());
       }
-      return Map.of(ref instanceof WorkRef.OfSeam ? "seam" : ref instanceof WorkRef.OfBoard ? "board" : "strip", ref.id());
+      return Map.of(ref instanceof WorkRef.OfSeam ? "seam" : ref instanceof WorkRef.OfBoard ? "board" : "strip", ref.id().text());
     }
   }
 }

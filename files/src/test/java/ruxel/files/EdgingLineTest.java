@@ -12,6 +12,7 @@ import ruxel.core.construction.Answers;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Outline.Box;
 import ruxel.core.piece.Outline.Point;
@@ -31,7 +32,7 @@ class EdgingLineTest {
   void theyLieOutsideThePieces() {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     Spot from = plan(vest).gluing().openings().stream().filter(open -> open.name().equals("Hem")).findFirst().orElseThrow().start();
-    Strip hem = new Strip("hem", "Hem edging", from, Optional.empty(), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    Strip hem = new Strip(new StripId("hem"), "Hem edging", from, Optional.empty(), List.of(SC, SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
     GarmentPlan plan = plan(((Outcome.Good<Garment>) new StripAdded(hem).apply(vest)).value());
     List<EdgingLine> lines = EdgingLine.of(plan);
     assertThat(lines).hasSize(2).allSatisfy(line -> assertThat(line.stitches()).contains(plan.strips().get(0).rounds().get(0).segments().get(0).stitches()));

@@ -30,6 +30,8 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Landmark;
@@ -91,15 +93,15 @@ class GarmentFilesTest {
         Change.applyAll(
             good(CARDIGAN),
             List.of(
-                new CountMade("back", "hem", "hem", Optional.of(64)),
-                new CountMade("back", "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED),
-                new PieceChange.LeanFound("back", Optional.of(-4.5), true),
-                new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_3_OUTER_PASSED)),
-                new EdgingWorked("front.left", "hem", 2, 6.5, 31),
-                new EdgeChange.EdgeMeasured("back", "left", Optional.of(570.5)),
-                new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker)),
-                new SeamChange.SeamWorked("armhole.left", true, Surplus.TO_HIDDEN, 0.1, true, SideWorking.USUAL, SideWorking.USUAL),
-                new SeamChange.AnchorPinned("armhole.left", "own.bobble", "bobble row", 20, 12)));
+                new CountMade(new PieceId("back"), "hem", "hem", Optional.of(64)),
+                new CountMade(new PieceId("back"), "hem", "hem", Optional.of(66), Counts.Source.AS_WORKED),
+                new PieceChange.LeanFound(new PieceId("back"), Optional.of(-4.5), true),
+                new EdgeChange.CornerTold(new PieceId("back"), "hem", Optional.of(Corner.CHAIN_3_OUTER_PASSED)),
+                new EdgingWorked(new PieceId("front.left"), "hem", 2, 6.5, 31),
+                new EdgeChange.EdgeMeasured(new PieceId("back"), "left", Optional.of(570.5)),
+                new EdgeChange.LandmarkPut(new PieceId("back"), "left", "m", "Stop", Landmark.Kind.MARKER, 20, 0, 1, Optional.of(marker)),
+                new SeamChange.SeamWorked(new SeamId("armhole.left"), true, Surplus.TO_HIDDEN, 0.1, true, SideWorking.USUAL, SideWorking.USUAL),
+                new SeamChange.AnchorPinned(new SeamId("armhole.left"), "own.bobble", "bobble row", 20, 12)));
     Garment garment = ((Outcome.Good<Garment>) told).value();
     assertThat(good(GarmentFiles.write(garment))).isEqualTo(garment);
   }

@@ -31,6 +31,8 @@ import ruxel.core.decision.RunPart;
 import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
@@ -132,14 +134,14 @@ final class RandomChanges {
   }
 
   private Change own() {
-    String id = "own." + random.nextInt(3);
+    PieceId id = new PieceId("own." + random.nextInt(3));
     return switch (random.nextInt(16)) {
-      case 15 -> new OwnSeam.GussetLetIn(seam(), id, "own.g" + random.nextInt(3), number(0, 12));
+      case 15 -> new OwnSeam.GussetLetIn(seam(), id, new SeamId("own.g" + random.nextInt(3)), number(0, 12));
       case 0 -> new OwnChange.PieceAdded(id, word(), one(Piece.Part.values()), one(Cloth.Dye.values()), walk());
       case 1 -> new OwnChange.PieceCopied(piece().id(), id, word(), random.nextBoolean());
-      case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? word() : id);
-      case 3 -> new OwnSeam.SeamMade(id, word(), one(SeamRole.values()), parts(), parts());
-      case 4 -> new OwnSeam.SeamUnmade(random.nextInt(3) == 0 ? id : seam());
+      case 2 -> new OwnChange.PieceRemoved(random.nextInt(6) == 0 ? new PieceId(word()) : id);
+      case 3 -> new OwnSeam.SeamMade(new SeamId(id.text()), word(), one(SeamRole.values()), parts(), parts());
+      case 4 -> new OwnSeam.SeamUnmade(random.nextInt(3) == 0 ? new SeamId(id.text()) : seam());
       case 14 -> new PieceTurnedOver(piece().id());
       case 11 -> new OwnChange.PieceOwned(piece().id());
       case 12 -> new OwnChange.PieceNamed(piece().id(), word());
@@ -147,9 +149,9 @@ final class RandomChanges {
       case 5 -> new OwnSeam.SeamPutBack(seam());
       case 6 -> new OwnSeam.SeamNamed(seam(), word(), one(SeamRole.values()));
       case 7 -> new OwnSeam.SeamTurned(seam());
-      case 8 -> new OwnSeam.SeamParted(seam(), anchor(), id, word());
+      case 8 -> new OwnSeam.SeamParted(seam(), anchor(), new SeamId(id.text()), word());
       case 9 -> new OwnSeam.SeamsTogether(seam(), seam());
-      default -> new OwnSeam.SeamMirrored(seam(), id, word());
+      default -> new OwnSeam.SeamMirrored(seam(), new SeamId(id.text()), word());
     };
   }
 
@@ -201,7 +203,7 @@ final class RandomChanges {
   }
 
   private Change moved() {
-    String piece = piece().id();
+    PieceId piece = piece().id();
     return new PieceChange.PieceMoved(piece, maybe(() -> new PieceChange.PieceMoved.Laid(length(), length(), number(-9, 9))));
   }
 
@@ -240,8 +242,8 @@ final class RandomChanges {
     return pieces.get(random.nextInt(pieces.size()));
   }
 
-  String seam() {
-    return seams.isEmpty() || random.nextInt(20) == 0 ? word() : seams.get(random.nextInt(seams.size())).id();
+  SeamId seam() {
+    return seams.isEmpty() || random.nextInt(20) == 0 ? new SeamId(word()) : seams.get(random.nextInt(seams.size())).id();
   }
 
   private String anchor() {

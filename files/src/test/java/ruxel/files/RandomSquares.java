@@ -8,6 +8,7 @@ import ruxel.core.change.BoardChange;
 import ruxel.core.change.BoardShape;
 import ruxel.core.change.Change;
 import ruxel.core.colour.ColourTask;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 import ruxel.core.method.Method;
 import ruxel.core.piece.Cloth;
@@ -25,9 +26,9 @@ final class RandomSquares {
   Change next() {
     String colourway = random.nextInt(6) == 0 ? changes.word() : "c" + random.nextInt(3);
     return switch (random.nextInt(11)) {
-      case 6 -> new BoardShape.BoardLaid("own." + random.nextInt(4), random.nextInt(5) == 0 ? changes.word() : "Board", changes.number(0, 5), changes.number(1, 4), changes.number(0, 9), changes.one(Corner.values()), random.nextInt(4) == 0 ? changes.length() : 90);
-      case 7 -> new BoardShape.SquareAdded("own." + random.nextInt(4), changes.number(0, 6), changes.number(1, 6));
-      case 8 -> new BoardShape.SquareTakenAway("own." + random.nextInt(4), changes.number(1, 5), changes.number(1, 5));
+      case 6 -> new BoardShape.BoardLaid(new PieceId("own." + random.nextInt(4)), random.nextInt(5) == 0 ? changes.word() : "Board", changes.number(0, 5), changes.number(1, 4), changes.number(0, 9), changes.one(Corner.values()), random.nextInt(4) == 0 ? changes.length() : 90);
+      case 7 -> new BoardShape.SquareAdded(new PieceId("own." + random.nextInt(4)), changes.number(0, 6), changes.number(1, 6));
+      case 8 -> new BoardShape.SquareTakenAway(new PieceId("own." + random.nextInt(4)), changes.number(1, 5), changes.number(1, 5));
       case 0, 1 -> new BoardChange.ColourwayAdded(colourway, random.nextInt(4) == 0 ? changes.word() : "Dusk", changes.one(Cloth.Dye.values()), changes.maybe(() -> changes.number(-1, 60)));
       case 2 -> new BoardChange.ColourwayRemoved(colourway);
       case 3 -> new BoardChange.SquareColoured(changes.piece().id(), changes.number(0, 6), changes.number(0, 6), changes.maybe(() -> colourway), random.nextBoolean());

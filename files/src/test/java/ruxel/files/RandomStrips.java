@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import ruxel.core.change.Change;
 import ruxel.core.change.StripChange;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.method.Method;
 import ruxel.core.piece.Cut;
@@ -42,25 +43,25 @@ final class RandomStrips {
       case 3 -> new StripChange.StripStitches(id(), spot(), Optional.empty(), changes.maybe(() -> changes.number(1, 90)), IntStream.range(0, random.nextInt(6)).mapToObj(i -> changes.number(-1, 5)).toList());
       default -> {
         Strip strip = new Strip(
-            random.nextInt(9) == 0 ? changes.word() : id(), random.nextInt(9) == 0 ? changes.word() : "Edging", random.nextInt(5) == 0 ? onStrip() : spot(), changes.maybe(this::spot), rounds(), multiple(), random.nextBoolean(), trims(),
+            random.nextInt(9) == 0 ? new StripId(changes.word()) : id(), random.nextInt(9) == 0 ? changes.word() : "Edging", random.nextInt(5) == 0 ? onStrip() : spot(), changes.maybe(this::spot), rounds(), multiple(), random.nextBoolean(), trims(),
             random.nextInt(4) == 0 ? Optional.of(band()) : Optional.empty(), Optional.empty());
         yield random.nextInt(3) == 0 ? new StripChange.StripTold(strip) : new StripChange.StripAdded(strip);
       }
     };
   }
 
-  String id() {
-    return "strip." + random.nextInt(4);
+  StripId id() {
+    return new StripId("strip." + random.nextInt(4));
   }
 
   /** Told by itself, or rows that a piece has. */
-  String any() {
+  StripId any() {
     Piece piece = changes.piece();
-    return piece.edges().stream().filter(edge -> edge.runs().stream().anyMatch(run -> run.origin().isOver())).map(edge -> piece.id() + ":" + edge.id()).findFirst().orElseGet(this::id);
+    return piece.edges().stream().filter(edge -> edge.runs().stream().anyMatch(run -> run.origin().isOver())).map(edge -> new StripId(piece.id() + ":" + edge.id())).findFirst().orElseGet(this::id);
   }
 
   private Spot onStrip() {
-    return Spot.cut(id(), "outer", Cut.startOf("s" + changes.number(1, 4)));
+    return Spot.cut(id().face(), "outer", Cut.startOf("s" + changes.number(1, 4)));
   }
 
   private Spot spot() {

@@ -7,6 +7,8 @@ import java.util.Set;
 import ruxel.core.change.Change;
 import ruxel.core.change.WearChange;
 import ruxel.core.change.YarnChange;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.method.Method;
@@ -49,8 +51,8 @@ final class RandomYarns {
   private WorkRef work() {
     return switch (random.nextInt(4)) {
       case 0 -> WorkRef.seam(changes.seam());
-      case 1 -> WorkRef.board(changes.piece().id());
-      case 2 -> WorkRef.line(changes.piece().id(), random.nextInt(6) == 0 ? changes.word() : "row.1.1");
+      case 1 -> WorkRef.board(new BoardId(changes.piece().id()));
+      case 2 -> WorkRef.line(new BoardId(changes.piece().id()), new LineId(random.nextInt(6) == 0 ? changes.word() : "row.1.1"));
       default -> WorkRef.strip(strips.any());
     };
   }

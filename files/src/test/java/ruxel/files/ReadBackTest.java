@@ -27,6 +27,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
@@ -107,10 +109,10 @@ class ReadBackTest {
             new Walk.Step("other long", UnitKind.ROW_END, 44, 10, 90), new Walk.Step("other end", UnitKind.STITCH_TOP, 8, 7, 90));
     List<Change> changes =
         List.of(
-            new OwnChange.PieceAdded("own.band", "Band", Piece.Part.OTHER, Cloth.Dye.IRON, strip),
+            new OwnChange.PieceAdded(new PieceId("own.band"), "Band", Piece.Part.OTHER, Cloth.Dye.IRON, strip),
             new OwnSeam.SeamMade(
-                "own.s", "Band", SeamRole.BAND, List.of(new OwnSeam.Part("own.band", "e1", "e1", "e1", Span.Along.FORWARD)),
-                List.of(new OwnSeam.Part("front.left", "front", "rib", "rib", Span.Along.BACKWARD))),
+                new SeamId("own.s"), "Band", SeamRole.BAND, List.of(new OwnSeam.Part(new PieceId("own.band"), "e1", "e1", "e1", Span.Along.FORWARD)),
+                List.of(new OwnSeam.Part(new PieceId("front.left"), "front", "rib", "rib", Span.Along.BACKWARD))),
             new Change.AnswersChanged(Map.of("hemRibRows", Optional.of(new Answers.Numeric(0)))));
     Garment garment = ((Outcome.Good<Garment>) Change.applyAll(cardigan, changes)).value();
     Outcome<GarmentDocument> document = GarmentDocument.of(garment);
@@ -128,9 +130,9 @@ class ReadBackTest {
                 Change.applyAll(
                     garment,
                     List.of(
-                        new EdgingWorked("back", "hem", 4, 12.5, 60),
-                        new EdgeChange.EdgeMeasured("back", "left", java.util.Optional.of(45.0)),
-                        new EdgingWorked("back", "hem", 0, 12.5, 60))))
+                        new EdgingWorked(new PieceId("back"), "hem", 4, 12.5, 60),
+                        new EdgeChange.EdgeMeasured(new PieceId("back"), "left", java.util.Optional.of(45.0)),
+                        new EdgingWorked(new PieceId("back"), "hem", 0, 12.5, 60))))
             .value();
     assertThat(after.settings().of(MeasuredEdge.class)).isEmpty();
     assertThat(GarmentFiles.read(GarmentFiles.write(after).getBytes(StandardCharsets.UTF_8))).isEqualTo(Outcome.of(after));

@@ -15,6 +15,8 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Given;
 import ruxel.core.measure.School;
@@ -63,8 +65,8 @@ final class BegunWork {
   }
 
   private void check(WorkRef.OfSeam seam, Progress.OfWork work) {
-    String id = seam.id();
-    Fact name = Fact.text("seam", was.flatMap(old -> old.plan().seams().stream().filter(s -> s.id().equals(id)).findFirst()).map(s -> s.name()).orElse(id));
+    SeamId id = seam.id();
+    Fact name = Fact.text("seam", was.flatMap(old -> old.plan().seams().stream().filter(s -> s.id().equals(id)).findFirst()).map(s -> s.name()).orElse(id.text()));
     if (!keeps(id, work.pieces())) {
       findings.add(Finding.of(FindingCode.BEGUN_WITHOUT_PIECES, Where.seam(id), name));
     } else if (was.filter(old -> Given.isToldAnew(old.garment(), after.garment(), id)).isPresent()) {
@@ -80,12 +82,12 @@ final class BegunWork {
     return List.of(settings.order(), settings.on(OwnSchool.class, School.SIDES));
   }
 
-  private boolean keeps(String seam, List<String> pieces) {
+  private boolean keeps(SeamId seam, List<PieceId> pieces) {
     return after.plan().seams().stream().anyMatch(other -> other.id().equals(seam))
         && after.plan().pieces().stream().map(PiecePlan::id).toList().containsAll(pieces);
   }
 
-  private static int number(GarmentPlan plan, String seam) {
+  private static int number(GarmentPlan plan, SeamId seam) {
     return plan.steps().stream().filter(step -> step.seam().equals(seam)).mapToInt(GarmentPlan.StepPlan::number).findFirst().orElse(0);
   }
 
@@ -97,7 +99,7 @@ final class BegunWork {
     boolean isOther = was.flatMap(before -> along(before.plan(), line)).filter(before -> !Optional.of(before).equals(now)).isPresent();
     if (now.isEmpty() || isOther) {
       String name = was.flatMap(before -> line(before.plan(), line)).map(found -> "The line " + Wording.uncapital(found.title())).orElse("A line");
-      findings.add(Finding.of(now.isEmpty() ? FindingCode.BEGUN_WITHOUT_PIECES : FindingCode.BEGUN_TOLD_ANEW, Where.piece(line.board()), Fact.text("seam", name)));
+      findings.add(Finding.of(now.isEmpty() ? FindingCode.BEGUN_WITHOUT_PIECES : FindingCode.BEGUN_TOLD_ANEW, Where.piece(line.board().piece()), Fact.text("seam", name)));
     }
   }
 
@@ -115,7 +117,7 @@ final class BegunWork {
     if (was.isPresent() && before.isEmpty()) {
       return;
     }
-    Fact name = Fact.text("seam", before.map(StripPlan::called).orElse(strip.id()));
+    Fact name = Fact.text("seam", before.map(StripPlan::called).orElse(strip.id().text()));
     Where where = Where.NOWHERE.ofStrip(strip.id());
     Optional<StripPlan> now = planned(after.plan(), strip);
     if (now.isEmpty()) {

@@ -22,6 +22,9 @@ import ruxel.core.change.SeamChange;
 import ruxel.core.change.StripChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.RunPart;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Gauge;
 import ruxel.core.piece.Counts;
@@ -130,45 +133,45 @@ public final class ChangeJson extends SimpleModule {
 
   private interface NewSeam {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String seam();
+    SeamId seam();
   }
 
   private interface NewPart {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String part();
+    SeamId part();
   }
 
   private interface NewTwin {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String twin();
+    SeamId twin();
   }
 
   private interface NewGusset {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String piece();
+    PieceId piece();
 
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String onto();
+    SeamId onto();
   }
 
   private interface NewPiece {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String piece();
+    PieceId piece();
   }
 
   private interface NewCopy {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String copy();
+    PieceId copy();
   }
 
   private interface NewMirror {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String mirror();
+    StripId mirror();
   }
 
   private interface NewNext {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
-    String next();
+    StripId next();
   }
 
   private interface NewColourway {
@@ -177,7 +180,7 @@ public final class ChangeJson extends SimpleModule {
   }
 
   /** A run as counted; without a count it is taken back. */
-  public record CountTold(String piece, String edge, String run, Optional<Integer> count, Optional<When> when) {
+  public record CountTold(PieceId piece, String edge, String run, Optional<Integer> count, Optional<When> when) {
     /** When it was counted: on the finished piece, or once joining or edging had changed it. */
     public enum When {
       AS_MADE,

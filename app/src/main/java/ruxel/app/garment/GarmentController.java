@@ -26,6 +26,7 @@ import ruxel.app.garment.GarmentViews.Preview;
 import ruxel.app.garment.GarmentViews.Summary;
 import ruxel.core.change.Change;
 import ruxel.core.change.Stops;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.AdviceView;
@@ -57,7 +58,7 @@ class GarmentController {
   /** Changes with the key of the request, so that one sent twice is carried out once. */
   record Changes(List<Change> changes, Optional<String> key) {}
 
-  record PreviewOfChanges(int baseVersion, List<Change> changes, Optional<List<String>> want) {}
+  record PreviewOfChanges(int baseVersion, List<Change> changes, Optional<List<SeamId>> want) {}
 
   record PreviewOfAnswers(
       String construction, Map<String, Object> answers, Optional<Wording.Unit> unit, Optional<Terms> terms) {}
@@ -164,18 +165,18 @@ class GarmentController {
   }
 
   @GetMapping("/garments/{id}/seams/{seam}/rows")
-  RepairService.RepairList joiningRows(@PathVariable UUID id, @PathVariable String seam) {
+  RepairService.RepairList joiningRows(@PathVariable UUID id, @PathVariable SeamId seam) {
     return repairs.joiningRows(id, seam);
   }
 
   @GetMapping("/garments/{id}/seams/{seam}/repairs")
-  RepairService.RepairList repairs(@PathVariable UUID id, @PathVariable String seam) {
+  RepairService.RepairList repairs(@PathVariable UUID id, @PathVariable SeamId seam) {
     return repairs.of(id, seam);
   }
 
   /** Every method that may be taken there, the best first, each with its summands. */
   @GetMapping("/garments/{id}/seams/{seam}/advice")
-  List<AdviceView.AnswerView> advice(@PathVariable UUID id, @PathVariable String seam) {
+  List<AdviceView.AnswerView> advice(@PathVariable UUID id, @PathVariable SeamId seam) {
     return garments.advice(id, seam);
   }
 

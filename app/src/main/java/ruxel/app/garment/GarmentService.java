@@ -31,6 +31,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
@@ -92,7 +93,7 @@ public class GarmentService {
   }
 
   /** Every method a seam may be joined with, and what it comes to. */
-  public List<AdviceView.AnswerView> advice(UUID id, String seam) {
+  public List<AdviceView.AnswerView> advice(UUID id, SeamId seam) {
     Garment garment = reader.versioned(id).garment();
     return Problems.valueOf(WholeAdvice.of(garment, seam), garment.wording());
   }
@@ -100,7 +101,7 @@ public class GarmentService {
   /** What is open now, by the seams that are joined at the bench. */
   public List<GarmentPlan.OpeningPlan> openNow(UUID id) {
     Opened opened = reader.opened(id);
-    Set<String> joined =
+    Set<SeamId> joined =
         opened.progress().stream().filter(seam -> seam.state().filter(Work.State.JOINED::equals).isPresent()).map(GarmentViews.SeamProgress::seam).collect(Collectors.toSet());
     Garment garment = reader.versioned(id).garment();
     return Problems.valueOf(OpenToday.of(garment, joined), garment.wording());
@@ -251,7 +252,7 @@ public class GarmentService {
   }
 
   /** What changes would do; saves nothing. {@code want} narrows the plan to these seams. */
-  public Preview preview(UUID id, int baseVersion, List<Change> changes, List<String> want) {
+  public Preview preview(UUID id, int baseVersion, List<Change> changes, List<SeamId> want) {
     GarmentStore.Head head = reader.head(id);
     saver.requireCurrent(head, baseVersion);
     OpenGarments.Computed before = open.of(head);
@@ -260,7 +261,7 @@ public class GarmentService {
     if (!want.isEmpty()) {
       return new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings(), List.of());
     }
-    List<String> effects = whole.plan().map(after -> Effects.between(before.plan(), after, "")).orElse(List.of());
+    List<String> effects = whole.plan().map(after -> Effects.between(before.plan(), after, new SeamId(""))).orElse(List.of());
     return new Preview(whole.plan(), whole.findings(), effects);
   }
 
@@ -293,7 +294,7 @@ public class GarmentService {
         : new Preview(Optional.empty(), FindingView.all(outcome.findings(), wording), List.of());
   }
 
-  private static GarmentPlan onlySeams(GarmentPlan plan, List<String> want) {
+  private static GarmentPlan onlySeams(GarmentPlan plan, List<SeamId> want) {
     return plan.with(List.of(), plan.seams().stream().filter(seam -> want.contains(seam.id())).toList(), List.of());
   }
 }

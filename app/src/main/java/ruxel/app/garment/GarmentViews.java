@@ -10,6 +10,9 @@ import java.util.stream.Collectors;
 import ruxel.core.bench.Work;
 import ruxel.core.construction.Question;
 import ruxel.core.construction.Sign;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.plan.BoardPlan;
@@ -34,10 +37,10 @@ public final class GarmentViews {
       Optional<String> unreadable) {}
 
   /** How far a seam is: nothing begun has neither work nor state. */
-  public record SeamProgress(String seam, Optional<UUID> work, Optional<Work.State> state, int position, int joints) {}
+  public record SeamProgress(SeamId seam, Optional<UUID> work, Optional<Work.State> state, int position, int joints) {}
 
   /** The next thing to do on a garment. */
-  public record NextStep(String seam, String title, String direction, String words, boolean begun) {}
+  public record NextStep(SeamId seam, String title, String direction, String words, boolean begun) {}
 
   /** A garment opened; {@code finished} is all of its work that is done: seams, lines, whole boards, strips. */
   public record Opened(
@@ -64,9 +67,9 @@ public final class GarmentViews {
       Optional<String> construction,
       Map<String, Object> answers,
       GarmentPlan plan,
-      List<String> pieces,
-      List<String> seams,
-      List<String> boards,
+      List<PieceId> pieces,
+      List<SeamId> seams,
+      List<BoardId> boards,
       List<SeamProgress> progress,
       List<WorkRef> finished,
       Optional<NextStep> next,
@@ -87,8 +90,8 @@ public final class GarmentViews {
   }
 
   /** Linear in both plans. */
-  private static <T> List<T> notAsBefore(Optional<GarmentPlan> before, GarmentPlan now, Function<GarmentPlan, List<T>> of, Function<T, String> id) {
-    Map<String, T> known = before.map(of).orElse(List.of()).stream().collect(Collectors.toMap(id, Function.identity(), (one, other) -> one));
+  private static <T, I> List<T> notAsBefore(Optional<GarmentPlan> before, GarmentPlan now, Function<GarmentPlan, List<T>> of, Function<T, I> id) {
+    Map<I, T> known = before.map(of).orElse(List.of()).stream().collect(Collectors.toMap(id, Function.identity(), (one, other) -> one));
     return of.apply(now).stream().filter(each -> !each.equals(known.get(id.apply(each)))).toList();
   }
 

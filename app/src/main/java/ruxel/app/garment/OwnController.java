@@ -24,6 +24,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Given;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
@@ -55,7 +57,7 @@ class OwnController {
   record Walked(Optional<ShelfFacts.ShelfPiece> piece, List<FindingView> findings) {}
 
   /** What may still be joined, which pieces and seams are the maker's own, and which of the construction are taken out or told anew. */
-  record ByHand(List<FreeParts.FreePart> parts, List<String> pieces, List<String> seams, List<OfConstruction> changed, List<RoleView> roles) {
+  record ByHand(List<FreeParts.FreePart> parts, List<PieceId> pieces, List<SeamId> seams, List<OfConstruction> changed, List<RoleView> roles) {
     static final List<RoleView> ROLES = Stream.of(SeamRole.values()).map(role -> new RoleView(role, role.words())).toList();
   }
 
@@ -63,7 +65,7 @@ class OwnController {
   record RoleView(SeamRole role, String words) {}
 
   /** A seam of the construction that is not as it made it. */
-  record OfConstruction(String seam, String name, boolean out) {}
+  record OfConstruction(SeamId seam, String name, boolean out) {}
 
   @PostMapping("/garments/free")
   ResponseEntity<GarmentController.Created> free(@RequestBody FreeGarment wanted) {
@@ -76,7 +78,7 @@ class OwnController {
   Walked walk(@RequestBody OwnChange.PieceAdded told) {
     List<Finding> findings = new Walk(told.walk()).findings();
     return new Walked(
-        isDrawable(findings) ? drawn(new Walk(told.walk()).piece("walk", "walk", told.part(), told.colour())) : Optional.empty(), FindingView.all(findings, Wording.USUAL));
+        isDrawable(findings) ? drawn(new Walk(told.walk()).piece(new PieceId("walk"), "walk", told.part(), told.colour())) : Optional.empty(), FindingView.all(findings, Wording.USUAL));
   }
 
   private static boolean isDrawable(List<Finding> findings) {
@@ -105,7 +107,7 @@ class OwnController {
 
   /** The outline of a piece as a walk, to be told anew. */
   @GetMapping("/garments/{id}/outlines/{piece}")
-  List<Outlining.Told> outline(@PathVariable UUID id, @PathVariable String piece) {
+  List<Outlining.Told> outline(@PathVariable UUID id, @PathVariable PieceId piece) {
     Garment garment = reader.versioned(id).garment();
     Given given = Problems.valueOf(Given.of(garment), garment.wording());
     return Outlining.of(Problems.valueOf(Pieces.named(given.construct().pieces(), piece, Where.piece(piece)), garment.wording()));
@@ -113,7 +115,7 @@ class OwnController {
 
   /** A piece of the maker's own as it would be with another outline; saves nothing. */
   @PostMapping("/garments/{id}/outlines/{piece}")
-  Walked outlined(@PathVariable UUID id, @PathVariable String piece, @RequestBody List<Outlining.Told> told) {
+  Walked outlined(@PathVariable UUID id, @PathVariable PieceId piece, @RequestBody List<Outlining.Told> told) {
     Garment garment = reader.versioned(id).garment();
     Given given = Problems.valueOf(Given.of(garment), garment.wording());
     Piece own = Problems.valueOf(Pieces.named(given.construct().pieces(), piece, Where.piece(piece)), garment.wording());

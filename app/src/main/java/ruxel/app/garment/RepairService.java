@@ -5,10 +5,12 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import ruxel.app.work.Progress;
 import ruxel.core.change.Change;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.repair.Repair;
 import ruxel.core.repair.Repairs;
@@ -38,21 +40,21 @@ class RepairService {
   /** Repairs for the garment's version, best first. */
   record RepairList(int version, List<RepairView> repairs) {}
 
-  RepairList of(UUID id, String seam) {
+  RepairList of(UUID id, SeamId seam) {
     return list(id, (garment, begun) -> Repairs.of(garment, seam, begun));
   }
 
-  RepairList joiningRows(UUID id, String seam) {
+  RepairList joiningRows(UUID id, SeamId seam) {
     return list(id, (garment, begun) -> Repairs.joiningRows(garment, seam, begun));
   }
 
-  private RepairList list(UUID id, BiFunction<Garment, Set<String>, List<Repair>> repairs) {
+  private RepairList list(UUID id, BiFunction<Garment, Set<SeamId>, List<Repair>> repairs) {
     GarmentReader.Versioned versioned = reader.versioned(id);
     return new RepairList(versioned.version(), repairs.apply(versioned.garment(), begunSeams(id)).stream().map(this::view).toList());
   }
 
-  private Set<String> begunSeams(UUID id) {
-    return progress.of(id).keySet().stream().filter(WorkRef.OfSeam.class::isInstance).map(WorkRef::id).collect(Collectors.toSet());
+  private Set<SeamId> begunSeams(UUID id) {
+    return progress.of(id).keySet().stream().flatMap(of -> of instanceof WorkRef.OfSeam seam ? Stream.of(seam.id()) : Stream.empty()).collect(Collectors.toSet());
   }
 
   private RepairView view(Repair r) {

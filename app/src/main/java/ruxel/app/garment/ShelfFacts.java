@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruxel.app.web.Problems;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Fabric;
@@ -26,7 +28,7 @@ class ShelfFacts {
   record Facts(List<ShelfPiece> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
 
   /** A piece as it is drawn on the shelf. */
-  record ShelfPiece(String id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rows) {}
+  record ShelfPiece(PieceId id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rows) {}
 
   /** An edge of a drawn piece. */
   record ShelfEdge(List<ShelfRun> runs) {}
@@ -35,7 +37,7 @@ class ShelfFacts {
   record ShelfRun(UnitKind kind, Fabric fabric, int count, double x, double y, double dx, double dy) {}
 
   /** A step of the order with what is said of it when it is next. */
-  record ShelfStep(String seam, String title, String direction, String words, int joints) {}
+  record ShelfStep(SeamId seam, String title, String direction, String words, int joints) {}
 
   private record Key(UUID id, String revision) {}
 

@@ -20,6 +20,7 @@ import org.springframework.stereotype.Component;
 import ruxel.app.garment.ChangeJson;
 import ruxel.core.change.Change;
 import ruxel.core.construction.Answers;
+import ruxel.core.identity.Id;
 
 /** The published type of a change: one of its kinds, each with its own fields. */
 @Component
@@ -41,6 +42,9 @@ class ChangeTypes implements ModelConverter {
     JavaType java = Json.mapper().constructType(type.getType());
     if (java != null && (Change.class == java.getRawClass() || !told && ChangeJson.kinds().containsValue(java.getRawClass()))) {
       return reference(wire(java.getRawClass()));
+    }
+    if (java != null && Id.class.isAssignableFrom(java.getRawClass())) {
+      return new StringSchema();
     }
     if (java != null && Answers.Answer.class == java.getRawClass()) {
       return new Schema<>();

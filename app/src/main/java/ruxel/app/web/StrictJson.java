@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.Nulls;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import ruxel.files.IdJson;
 import ruxel.files.StorableText;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -43,7 +44,8 @@ public class StrictJson {
         .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
         .changeDefaultVisibility(visible -> visible.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
         .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
-        .addModule(new SimpleModule().addDeserializer(String.class, new Text()));
+        .addModule(new SimpleModule().addDeserializer(String.class, new Text()))
+        .addModule(new IdJson());
   }
 
   /** Plans are mostly numbers: written by the shortest digits that read back, several times faster than by the JDK. */

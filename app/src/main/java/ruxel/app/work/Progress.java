@@ -6,13 +6,14 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import ruxel.core.bench.Work;
+import ruxel.core.identity.PieceId;
 import ruxel.core.identity.WorkRef;
 
 /** How far garments are: each work in hand or done, folded from its events. */
 @Component
 public class Progress {
   /** A work, where it stands, and the pieces it was begun with. */
-  public record OfWork(UUID work, Work.State state, int position, List<String> pieces) {
+  public record OfWork(UUID work, Work.State state, int position, List<PieceId> pieces) {
     public boolean joined() {
       return state == Work.State.JOINED;
     }

@@ -13,6 +13,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ruxel.app.web.Problems;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.files.WorkRefJson;
 
@@ -39,13 +43,13 @@ class WorkController {
 
   /** How a seam would be held and begun by today's plan; nothing is taken to the bench. */
   @GetMapping("/garments/{garment}/seams/{seam}/held")
-  WorkService.Held held(@PathVariable UUID garment, @PathVariable String seam) {
+  WorkService.Held held(@PathVariable UUID garment, @PathVariable SeamId seam) {
     return work.held(garment, seam);
   }
 
   /** A line of a board as it would be worked by today's plan. */
   @GetMapping("/garments/{garment}/boards/{board}/lines/{line}")
-  WorkService.LineView line(@PathVariable UUID garment, @PathVariable String board, @PathVariable String line) {
+  WorkService.LineView line(@PathVariable UUID garment, @PathVariable BoardId board, @PathVariable LineId line) {
     return work.line(garment, new WorkRef.OfLine(board, line));
   }
 
@@ -57,7 +61,7 @@ class WorkController {
 
   /** A strip as it would be worked by today's plan. */
   @GetMapping("/garments/{garment}/strips/{strip}")
-  WorkService.StripView strip(@PathVariable UUID garment, @PathVariable String strip) {
+  WorkService.StripView strip(@PathVariable UUID garment, @PathVariable StripId strip) {
     return work.strip(garment, new WorkRef.OfStrip(strip));
   }
 

@@ -18,6 +18,9 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.SeamPlan;
@@ -52,29 +55,29 @@ class WorkKeeper {
     if (head.version() != today.version()) {
       return Optional.empty();
     }
-    if (of instanceof WorkRef.OfSeam) {
-      requireItsTurn(today, of.id(), progress.of(garment));
+    if (of instanceof WorkRef.OfSeam seam) {
+      requireItsTurn(today, seam.id(), progress.of(garment));
     }
-    if (of instanceof WorkRef.OfStrip) {
-      requireClosed(today, of.id(), progress.of(garment));
+    if (of instanceof WorkRef.OfStrip strip) {
+      requireClosed(today, strip.id(), progress.of(garment));
     }
     return store.insert(
         new WorkStore.Begun(garment, of, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(of, plan)));
   }
 
-  private static List<String> pieces(WorkRef of, BenchPlan plan) {
+  private static List<PieceId> pieces(WorkRef of, BenchPlan plan) {
     return of instanceof WorkRef.OfLine line
-        ? List.of(line.board())
+        ? List.of(line.board().piece())
         : plan.plan().stream().flatMap(seam -> Stream.of(seam.a(), seam.b())).flatMap(side -> side.rails().stream()).map(SeamPlan.Rail::piece).distinct().toList();
   }
 
   /** A strip waits for the seams it runs over, and for the strips it stands on. */
-  private static void requireClosed(GarmentReader.Versioned today, String id, Map<WorkRef, Progress.OfWork> works) {
+  private static void requireClosed(GarmentReader.Versioned today, StripId id, Map<WorkRef, Progress.OfWork> works) {
     StripPlan strip = today.plan().strips().stream().filter(each -> each.id().equals(id)).findFirst().orElseThrow();
     List<String> missing = new ArrayList<>();
     today.plan().seams().stream().filter(seam -> strip.after().contains(seam.id()) && !isDone(works, WorkRef.seam(seam.id()))).forEach(seam -> missing.add(seam.name()));
-    List<String> on = strip.inner().stream().map(StripPlan.InnerPlan::piece).distinct().toList();
-    today.plan().strips().stream().filter(other -> on.contains(other.id()) && !isDone(works, WorkRef.strip(other.id()))).forEach(other -> missing.add(other.called()));
+    List<PieceId> on = strip.inner().stream().map(StripPlan.InnerPlan::piece).distinct().toList();
+    today.plan().strips().stream().filter(other -> on.contains(other.id().face()) && !isDone(works, WorkRef.strip(other.id()))).forEach(other -> missing.add(other.called()));
     if (!missing.isEmpty()) {
       Finding finding = Finding.of(FindingCode.STRIP_TOO_EARLY, Where.NOWHERE.ofStrip(id), Fact.text("strip", strip.called()), Fact.text("first", Wording.low(String.join(" and the ", missing))));
       throw new Problems.Refused(List.of(finding), today.garment().wording());
@@ -86,8 +89,8 @@ class WorkKeeper {
   }
 
   /** A seam that runs across others waits until they are joined. */
-  private static void requireItsTurn(GarmentReader.Versioned today, String seam, Map<WorkRef, Progress.OfWork> works) {
-    Map<String, String> names = new HashMap<>();
+  private static void requireItsTurn(GarmentReader.Versioned today, SeamId seam, Map<WorkRef, Progress.OfWork> works) {
+    Map<SeamId, String> names = new HashMap<>();
     today.plan().seams().forEach(s -> names.put(s.id(), s.name()));
     List<String> missing =
         today.plan().steps().stream()

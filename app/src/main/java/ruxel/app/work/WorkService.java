@@ -18,6 +18,11 @@ import ruxel.core.bench.Pace;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.bench.Work;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.method.Method;
@@ -109,12 +114,14 @@ public class WorkService {
 
   /** What is to be decided of a seam or a strip, or of the board of a line. */
   private static List<FindingView> toDecide(GarmentReader.Versioned today, WorkRef of) {
-    if (of instanceof WorkRef.OfStrip) {
-      return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.strip().filter(of.id()::equals).isPresent()).toList();
+    if (of instanceof WorkRef.OfStrip strip) {
+      return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.strip().filter(strip.id()::equals).isPresent()).toList();
     }
-    return of instanceof WorkRef.OfLine line
-        ? today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(line.board()::equals).isPresent()).toList()
-        : today.plan().toDecide(of.id());
+    if (of instanceof WorkRef.OfSeam seam) {
+      return today.plan().toDecide(seam.id());
+    }
+    PieceId board = (of instanceof WorkRef.OfLine line ? line.board() : ((WorkRef.OfBoard) of).id()).piece();
+    return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(board::equals).isPresent()).toList();
   }
 
   /** A line of a board as it would be worked, and where it stands. */
@@ -135,7 +142,7 @@ public class WorkService {
   }
 
   /** How far a strip is. */
-  public record StripProgress(String strip, UUID work, Work.State state, int position) {}
+  public record StripProgress(StripId strip, UUID work, Work.State state, int position) {}
 
   /** The strips of today that are in hand or worked. */
   public List<StripProgress> strips(UUID garment) {
@@ -146,7 +153,7 @@ public class WorkService {
   }
 
   /** How far a line of a board is. */
-  public record LineProgress(String board, String line, UUID work, Work.State state, int position) {}
+  public record LineProgress(BoardId board, LineId line, UUID work, Work.State state, int position) {}
 
   /** The lines that are in hand or joined. */
   public List<LineProgress> lines(UUID garment) {
@@ -167,7 +174,7 @@ public class WorkService {
   /** How a seam is held and begun: which side is seen, at which hand it starts, and how the layers lie, if a method is chosen. */
   public record Held(String hold, String start, boolean wrongSide, boolean fromRight, Optional<Method.Lay> lay, String check) {}
 
-  public Held held(UUID garment, String seam) {
+  public Held held(UUID garment, SeamId seam) {
     return held(planned(garments.versioned(garment), WorkRef.seam(seam)));
   }
 
@@ -180,10 +187,13 @@ public class WorkService {
   }
 
   private static Optional<BenchPlan> today(GarmentReader.Versioned today, WorkRef of) {
-    if (of instanceof WorkRef.OfStrip) {
-      return StripDirections.of(today.garment(), today.plan(), of.id());
+    if (of instanceof WorkRef.OfStrip strip) {
+      return StripDirections.of(today.garment(), today.plan(), strip.id());
     }
-    return of instanceof WorkRef.OfLine line ? LineDirections.of(today.garment(), line.board(), line.id()) : Directions.of(today.garment(), today.plan(), of.id());
+    if (of instanceof WorkRef.OfLine line) {
+      return LineDirections.of(today.garment(), line.board(), line.id());
+    }
+    return of instanceof WorkRef.OfSeam seam ? Directions.of(today.garment(), today.plan(), seam.id()) : Optional.empty();
   }
 
   public View view(UUID id) {

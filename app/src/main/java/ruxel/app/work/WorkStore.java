@@ -12,11 +12,17 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import ruxel.core.bench.Work;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 
 /** What was taken to the bench and what was done to it; events are only ever added. */
@@ -26,7 +32,7 @@ public class WorkStore {
   public record Row(UUID id, UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan) {}
 
   /** A work that is to be begun. */
-  record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<String> pieces) {}
+  record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<PieceId> pieces) {}
 
   /** What is needed to add events to a work. */
   record Held(UUID garment, int joints, boolean current, boolean deleted) {}
@@ -56,12 +62,12 @@ public class WorkStore {
         .param("garment", begun.garment())
         .param("kind", kind(begun.of()))
         .param("board", board(begun.of()).orElse(null), Types.VARCHAR)
-        .param("of", begun.of().id())
+        .param("of", begun.of().id().text())
         .param("version", begun.garmentVersion())
         .param("format", begun.planFormat())
         .param("plan", begun.plan())
         .param("joints", begun.joints())
-        .param("pieces", String.join("\n", begun.pieces()))
+        .param("pieces", begun.pieces().stream().map(PieceId::text).collect(Collectors.joining("\n")))
         .query(UUID.class)
         .optional();
   }
@@ -124,7 +130,7 @@ public class WorkStore {
         .query(
             rs -> {
               Work.State state = Optional.ofNullable(rs.getString("kind")).map(Work.Kind::valueOf).map(Work.BEGUN::stateAfter).orElse(Work.BEGUN.state());
-              List<String> pieces = Arrays.asList((String[]) rs.getArray("pieces").getArray());
+              List<PieceId> pieces = Arrays.stream((String[]) rs.getArray("pieces").getArray()).map(PieceId::new).toList();
               all.computeIfAbsent(rs.getObject("garment_id", UUID.class), key -> new HashMap<>())
                   .put(ref(rs), new Progress.OfWork(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
             });
@@ -197,15 +203,15 @@ public class WorkStore {
   }
 
   private static Optional<String> board(WorkRef of) {
-    return of instanceof WorkRef.OfLine line ? Optional.of(line.board()) : Optional.empty();
+    return of instanceof WorkRef.OfLine line ? Optional.of(line.board().text()) : Optional.empty();
   }
 
   private static WorkRef ref(ResultSet rs) throws SQLException {
     String id = rs.getString("join_id");
     return switch (rs.getString("join_kind")) {
-      case SEAM -> WorkRef.seam(id);
-      case LINE -> WorkRef.line(rs.getString("board"), id);
-      case STRIP -> WorkRef.strip(id);
+      case SEAM -> WorkRef.seam(new SeamId(id));
+      case LINE -> WorkRef.line(BoardId.of(rs.getString("board")), new LineId(id));
+      case STRIP -> WorkRef.strip(new StripId(id));
       default -> throw new IllegalStateException("Expected a work of a known kind (%s)".formatted(rs.getString("join_kind")));
     };
   }

@@ -22,6 +22,8 @@ import ruxel.core.change.PieceChange;
 import ruxel.core.change.SeamChange;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.SideWorking;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Terms;
@@ -79,36 +81,36 @@ class ChangeJsonTest {
     return Stream.of(
         Arguments.of(
             "{'kind':'COUNT_MADE','piece':'back','edge':'hem','run':'hem','count':64,'when':'AS_WORKED'}",
-            new CountMade("back", "hem", "hem", Optional.of(64), Counts.Source.AS_WORKED)),
-        Arguments.of("{'kind':'COUNT_MADE','piece':'back','edge':'hem','run':'hem'}", new CountMade("back", "hem", "hem", Optional.empty())),
+            new CountMade(new PieceId("back"), "hem", "hem", Optional.of(64), Counts.Source.AS_WORKED)),
+        Arguments.of("{'kind':'COUNT_MADE','piece':'back','edge':'hem','run':'hem'}", new CountMade(new PieceId("back"), "hem", "hem", Optional.empty())),
         Arguments.of("{'kind':'REWORDED','unit':'INCH','terms':'UK','hand':'LEFT'}", new Change.Reworded(Wording.Unit.INCH, Terms.UK, Wording.Hand.LEFT)),
         Arguments.of("{'kind':'PIECE_MOVED','piece':'back','laid':{'dxMm':1.5,'dyMm':-2,'quarterTurns':3}}",
-            new PieceChange.PieceMoved("back", Optional.of(new PieceChange.PieceMoved.Laid(1.5, -2, 3)))),
+            new PieceChange.PieceMoved(new PieceId("back"), Optional.of(new PieceChange.PieceMoved.Laid(1.5, -2, 3)))),
         Arguments.of("{'kind':'ANSWERS_CHANGED','answers':{'rows':7,'kind':'VEST'},'cleared':['neck']}",
             new Change.AnswersChanged(
                 Map.of("rows", Optional.of(new Answers.Numeric(7)), "kind", Optional.of(new Answers.Word("VEST")), "neck", Optional.empty()))),
         Arguments.of("{'kind':'FINDING_LEFT','finding':'GAP.1','what':'so'}", new FindingChange.FindingLeft("GAP.1", "so")),
-        Arguments.of("{'kind':'LEAN_FOUND','piece':'back','mm':-12.5,'expected':true}", new PieceChange.LeanFound("back", Optional.of(-12.5), true)),
-        Arguments.of("{'kind':'LEAN_FOUND','piece':'back'}", new PieceChange.LeanFound("back", Optional.empty(), false)),
+        Arguments.of("{'kind':'LEAN_FOUND','piece':'back','mm':-12.5,'expected':true}", new PieceChange.LeanFound(new PieceId("back"), Optional.of(-12.5), true)),
+        Arguments.of("{'kind':'LEAN_FOUND','piece':'back'}", new PieceChange.LeanFound(new PieceId("back"), Optional.empty(), false)),
         Arguments.of(
-            "{'kind':'CORNER_TOLD','piece':'back','edge':'hem','corner':'SPACE'}", new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.SPACE))),
-        Arguments.of("{'kind':'CORNER_TOLD','piece':'back','edge':'hem'}", new EdgeChange.CornerTold("back", "hem", Optional.empty())),
+            "{'kind':'CORNER_TOLD','piece':'back','edge':'hem','corner':'SPACE'}", new EdgeChange.CornerTold(new PieceId("back"), "hem", Optional.of(Corner.SPACE))),
+        Arguments.of("{'kind':'CORNER_TOLD','piece':'back','edge':'hem'}", new EdgeChange.CornerTold(new PieceId("back"), "hem", Optional.empty())),
         Arguments.of(
             "{'kind':'EDGING_WORKED','piece':'back','edge':'hem','edging':{'rows':2,'rowMm':6.5,'stitches':70}}",
-            new EdgingWorked("back", "hem", 2, 6.5, 70)),
+            new EdgingWorked(new PieceId("back"), "hem", 2, 6.5, 70)),
         Arguments.of(
             "{'kind':'EDGING_WORKED','piece':'back','edge':'neck','edging':{'rows':1,'rowMm':12.5,'stitches':26,'joins':'HDC'}}",
-            new EdgingWorked("back", "neck", new EdgingWorked.Rows(1, 12.5, 26, Optional.empty(), Optional.of(Stitch.HDC)))),
+            new EdgingWorked(new PieceId("back"), "neck", new EdgingWorked.Rows(1, 12.5, 26, Optional.empty(), Optional.of(Stitch.HDC)))),
         Arguments.of(
             "{'kind':'LANDMARK_PUT','piece':'back','edge':'left','landmark':{'id':'m','name':'Stop','kind':'MARKER','at':3,'every':0,'times':1,"
                 + "'marker':{'purpose':'STOP','colour':'red','takeOut':''}}}",
             new EdgeChange.LandmarkPut(
-                "back", "left", "m", "Stop", Landmark.Kind.MARKER, 3, 0, 1, Optional.of(new Marker(Marker.Purpose.STOP, "red", "")))),
+                new PieceId("back"), "left", "m", "Stop", Landmark.Kind.MARKER, 3, 0, 1, Optional.of(new Marker(Marker.Purpose.STOP, "red", "")))),
         Arguments.of(
             "{'kind':'SEAM_WORKED','seam':'s','working':{'together':true,'surplus':'SKIP','fullness':0.2,'a':{'placesPerRow':2,'spaces':'ROUND'},"
                 + "'b':{'spaces':'INTO_CHAINS'}}}",
             new SeamChange.SeamWorked(
-                "s", true, Surplus.SKIP, 0.2, false, new SideWorking(Optional.of(2), Seam.Spaces.ROUND),
+                new SeamId("s"), true, Surplus.SKIP, 0.2, false, new SideWorking(Optional.of(2), Seam.Spaces.ROUND),
                 new SideWorking(Optional.empty(), Seam.Spaces.INTO_CHAINS))));
   }
 

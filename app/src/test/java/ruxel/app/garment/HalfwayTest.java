@@ -27,6 +27,7 @@ import ruxel.core.construction.Answers;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.files.GarmentDocument;
+import ruxel.files.IdJson;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A save that fails in the middle, or must not be begun, leaves nothing behind. */
@@ -40,7 +41,7 @@ class HalfwayTest {
   private final GarmentReader reader = mock();
   private final GarmentSaver saver = new GarmentSaver(store, new Histories(store), progress);
   private final GarmentService service =
-      new GarmentService(store, reader, new Histories(store), open, saver, mock(MakerStore.class), progress, JsonMapper.builder().addModule(new ChangeJson()).build());
+      new GarmentService(store, reader, new Histories(store), open, saver, mock(MakerStore.class), progress, JsonMapper.builder().addModule(new IdJson()).addModule(new ChangeJson()).build());
 
   private static GarmentStore.Head head(int version, GarmentStore.ShelfState state) {
     return new GarmentStore.Head(ID, version, "Quay", OffsetDateTime.of(2026, 1, 1, 0, 0, 0, 0, ZoneOffset.UTC), state, "r" + version);

@@ -67,7 +67,7 @@ final class BandDirections {
     cautions.add("Count clips and markers in and out.");
     BenchRound all = new BenchRound(1, made.words(), 0, joints.size(), segments);
     return new BenchPlan(
-        strip.id(), "Work the " + Wording.low(strip.called()), hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), List.of(all), stops);
+        "Work the " + Wording.low(strip.called()), hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), List.of(all), stops);
   }
 
   private List<BenchSegment> segments() {

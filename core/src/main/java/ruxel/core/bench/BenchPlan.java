@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.SeamPlan;
@@ -15,7 +16,6 @@ import ruxel.core.plan.SeamPlan;
  * {@code fromRight} at which hand the start lies.
  */
 public record BenchPlan(
-    String seam,
     String title,
     String hold,
     String start,
@@ -44,7 +44,7 @@ public record BenchPlan(
 
 
   /** A square of a line, by the piece it stands for on the rails; none at a seam. */
-  public record HeldSquare(String piece, String name, Dye colour) {}
+  public record HeldSquare(PieceId piece, String name, Dye colour) {}
 
   /**
    * A moment to stop, after {@code joint} joints: what to do, and the expected oddity that is no fault (handbook
@@ -79,7 +79,7 @@ public record BenchPlan(
     List<Prompt> all = new ArrayList<>(prompts.stream().filter(prompt -> corners.stream().noneMatch(corner -> Math.abs(corner.joint() - prompt.joint()) <= 1)).toList());
     all.addAll(corners);
     all.sort(Comparator.comparingInt(Prompt::joint));
-    return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held, rounds, stops);
+    return new BenchPlan(title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held, rounds, stops);
   }
 
   /** The same with what the row it is joined by goes on with. */
@@ -91,7 +91,7 @@ public record BenchPlan(
     on.addAll(plain.get().joints());
     List<Prompt> told = new ArrayList<>(prompts);
     told.addAll(plain.get().prompts(joints.size()));
-    return new BenchPlan(seam, title, hold, start, wrongSide, fromRight, check, cautions, told, plan, on, squares, rounds, stops);
+    return new BenchPlan(title, hold, start, wrongSide, fromRight, check, cautions, told, plan, on, squares, rounds, stops);
   }
 
   /**

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.PlaceNames;
@@ -34,7 +35,7 @@ public final class Directions {
   }
 
   /** The bench plan of a seam; empty when the garment has no such seam, or none that can be worked. */
-  public static Optional<BenchPlan> of(Garment garment, String seamId) {
+  public static Optional<BenchPlan> of(Garment garment, SeamId seamId) {
     return Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned ? of(garment, planned.value(), seamId) : Optional.empty();
   }
 
@@ -43,7 +44,7 @@ public final class Directions {
    *
    * @param planned the plan of this garment
    */
-  public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String seamId) {
+  public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, SeamId seamId) {
     Optional<SeamPlan> plan = planned.seams().stream().filter(seam -> seam.id().equals(seamId) && seam.planned()).findFirst();
     if (plan.isEmpty() || !(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
       return Optional.empty();
@@ -67,7 +68,7 @@ public final class Directions {
   }
 
   /** The markers that hang on its edges. */
-  private static List<String> markers(GarmentPlan plan, String seamId) {
+  private static List<String> markers(GarmentPlan plan, SeamId seamId) {
     return plan.steps().stream().filter(step -> step.seam().equals(seamId)).flatMap(step -> step.markers().stream()).toList();
   }
 
@@ -81,7 +82,7 @@ public final class Directions {
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");
     return new BenchPlan(
-        plan.id(), plan.title(),
+        plan.title(),
         method.map(chosen -> chosen.title(wording) + ": " + held(chosen, lay) + ".").orElse("Choose a joining method at the seam."),
         start(plan, fromRight),
         wrongSide,

@@ -24,6 +24,10 @@ import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.BoardPiece;
@@ -57,11 +61,11 @@ public final class LineDirections {
   }
 
   /** The bench plan of a line; empty when there is no such board or line. Linear in the squares of the board and the joints of the line. */
-  public static Optional<BenchPlan> of(Garment garment, String pieceId, String lineId) {
+  public static Optional<BenchPlan> of(Garment garment, BoardId boardId, LineId lineId) {
     if (!(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
       return Optional.empty();
     }
-    return Pieces.find(layout.value().construct().pieces(), pieceId)
+    return Pieces.find(layout.value().construct().pieces(), boardId.piece())
         .flatMap(
             piece ->
                 piece.board()
@@ -84,12 +88,17 @@ public final class LineDirections {
             .withRules(garment.rules())
             .withOwn(List.copyOf(laid.values()), List.of(seam(laid)))
             .withSettings(settings(laid));
-    return Directions.of(alone, line.id()).map(plan -> plan.ofSquares(prompts(), held(laid)));
+    return Directions.of(alone, named()).map(plan -> plan.ofSquares(prompts(), held(laid)));
+  }
+
+  /** The line as the one seam of its squares. */
+  private SeamId named() {
+    return new SeamId(line.id().text());
   }
 
   private Piece square(Square square) {
     Dye colour = square.colourway().flatMap(id -> garment.settings().on(OwnColourway.class, id)).map(OwnColourway::colour).orElse(piece.cloth().colour());
-    return BoardPiece.of(square.place().words(), name(square.place()), piece.part(), new Board(board.motif(), List.of(square), board.mirrored()), colour);
+    return BoardPiece.of(new PieceId(square.place().words()), name(square.place()), piece.part(), new Board(board.motif(), List.of(square), board.mirrored()), colour);
   }
 
   private static String name(Place place) {
@@ -120,7 +129,7 @@ public final class LineDirections {
     String between = "%s: between %s".formatted(piece.name(), where.formatted(line.behind(), line.behind() + 1));
     String side = up ? "Column %d" : "Row %d";
     return new Seam(
-        line.id(), between, SeamRole.MOTIF, SideOf.of(side.formatted(line.behind()), before.toArray(Span[]::new)),
+        named(), between, SeamRole.MOTIF, SideOf.of(side.formatted(line.behind()), before.toArray(Span[]::new)),
         SideOf.of(side.formatted(line.behind() + 1), after.toArray(Span[]::new)), List.of(), List.of(), new Seam.Working(false, Surplus.EVEN, 0, catches()),
         Optional.of(joined.method()));
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.bench.BenchPlan.BenchJoint;
 import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.RowPlan.RowPart;
@@ -14,7 +15,7 @@ record PlainOfRow(List<RowPart> parts, boolean goesOn) {
   /** A stitch that joins nothing. */
   private static final int NONE = -1;
 
-  static Optional<PlainOfRow> behind(RowPlan row, String seam) {
+  static Optional<PlainOfRow> behind(RowPlan row, SeamId seam) {
     int at = row.parts().stream().map(RowPart::seam).toList().indexOf(Optional.of(seam));
     int next = at + 1;
     while (next < row.parts().size() && row.parts().get(next).seam().isEmpty()) {

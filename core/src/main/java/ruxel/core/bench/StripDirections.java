@@ -10,6 +10,7 @@ import ruxel.core.bench.BenchPlan.BenchSegment;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.bench.BenchPlan.Stop;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Wording;
@@ -49,7 +50,7 @@ public final class StripDirections {
    *
    * @param planned the plan of this garment
    */
-  public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, String stripId) {
+  public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, StripId stripId) {
     return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip)));
   }
 
@@ -89,7 +90,7 @@ public final class StripDirections {
     }
     cautions.add("Count clips and markers in and out.");
     return new BenchPlan(
-        strip.id(), "Work the " + name, hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), rounds, stops);
+        "Work the " + name, hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), rounds, stops);
   }
 
   /** A stitch that is worked into a unit, before it is known what is worked together. */

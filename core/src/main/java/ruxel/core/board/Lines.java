@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import ruxel.core.board.Square.Place;
+import ruxel.core.identity.LineId;
 
 /**
  * The inner joins of a board, one for each pair of neighbours, gathered into straight lines as long as they go (model 2), and the
@@ -47,8 +48,8 @@ public record Lines(List<Line> lines, List<Crossing> crossings) {
     }
 
     /** Its id on its board: "row.2.1" lies above row 2 and begins at column 1. */
-    public String id() {
-      return (upright ? "column." : "row.") + behind() + "." + from();
+    public LineId id() {
+      return new LineId((upright ? "column." : "row.") + behind() + "." + from());
     }
   }
 

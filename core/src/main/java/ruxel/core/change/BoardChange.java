@@ -25,6 +25,7 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.Glued;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Ids;
@@ -110,7 +111,7 @@ public sealed interface BoardChange extends Change {
   }
 
   /** The colourway of one square, and whether it stays there; empty takes it back. */
-  record SquareColoured(String piece, int row, int column, Optional<String> colourway, boolean locked) implements BoardChange {
+  record SquareColoured(PieceId piece, int row, int column, Optional<String> colourway, boolean locked) implements BoardChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       Outcome<Square> square = square(garment, piece, new Place(row, column));
@@ -126,7 +127,7 @@ public sealed interface BoardChange extends Change {
   }
 
   /** A square turned by a quarter to the left; four are none. */
-  record SquareTurned(String piece, int row, int column) implements BoardChange {
+  record SquareTurned(PieceId piece, int row, int column) implements BoardChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return square(garment, piece, new Place(row, column))
@@ -150,7 +151,7 @@ public sealed interface BoardChange extends Change {
   }
 
   /** Two squares change places; both may lie on one board. */
-  record SquaresSwapped(String piece, int row, int column, String otherPiece, int otherRow, int otherColumn) implements BoardChange {
+  record SquaresSwapped(PieceId piece, int row, int column, PieceId otherPiece, int otherRow, int otherColumn) implements BoardChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       Place here = new Place(row, column);
@@ -207,7 +208,7 @@ public sealed interface BoardChange extends Change {
   }
 
   /** How the squares of a board are joined. */
-  record BoardJoined(String piece, String method, Crossing crossing, Scheme.Name scheme) implements BoardChange {
+  record BoardJoined(PieceId piece, String method, Crossing crossing, Scheme.Name scheme) implements BoardChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       Optional<Method> known = Method.of(method).filter(Method::worksOnSquares);
@@ -237,7 +238,7 @@ public sealed interface BoardChange extends Change {
     return wrong;
   }
 
-  private static Garment placed(Garment garment, String piece, Placed square) {
+  private static Garment placed(Garment garment, PieceId piece, Placed square) {
     PlacedSquares before = garment.settings().on(PlacedSquares.class, piece).orElseGet(() -> new PlacedSquares(piece, List.of()));
     return garment.withSettings(with(garment.settings(), before.with(square)));
   }
@@ -255,13 +256,13 @@ public sealed interface BoardChange extends Change {
         .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.UNKNOWN_COLOURWAY, COLOURWAYS, Fact.text("value", colourway), Fact.text("choices", choices))));
   }
 
-  private static Outcome<Board> board(Garment garment, String piece) {
+  private static Outcome<Board> board(Garment garment, PieceId piece) {
     return Layout.of(garment)
         .then(layout -> Pieces.named(layout.construct().pieces(), piece, Where.piece(piece)))
         .then(found -> found.board().map(Outcome::of).orElseGet(() -> Outcome.refused(Finding.of(FindingCode.NOT_OF_SQUARES, Where.piece(piece), Fact.text("piece", found.name())))));
   }
 
-  private static Outcome<Square> square(Garment garment, String piece, Place place) {
+  private static Outcome<Square> square(Garment garment, PieceId piece, Place place) {
     return board(garment, piece)
         .then(
             board ->

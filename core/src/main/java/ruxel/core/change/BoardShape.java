@@ -13,6 +13,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Given;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.BoardPiece;
@@ -26,7 +27,7 @@ public sealed interface BoardShape extends Change {
   int MOST_ALONG = 50;
 
   /** So many rows of so many squares; the side of one in mm. */
-  record BoardLaid(String piece, String name, int rows, int columns, int stitches, Corner corner, double sideMm) implements BoardShape {
+  record BoardLaid(PieceId piece, String name, int rows, int columns, int stitches, Corner corner, double sideMm) implements BoardShape {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       Where where = Where.piece(piece);
@@ -54,12 +55,12 @@ public sealed interface BoardShape extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(piece);
+      return List.of(piece.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new BoardLaid(ids.get(0), name, rows, columns, stitches, corner, sideMm);
+      return new BoardLaid(new PieceId(ids.get(0)), name, rows, columns, stitches, corner, sideMm);
     }
 
     @Override
@@ -69,7 +70,7 @@ public sealed interface BoardShape extends Change {
   }
 
   /** A square beside those of a board. */
-  record SquareAdded(String piece, int row, int column) implements BoardShape {
+  record SquareAdded(PieceId piece, int row, int column) implements BoardShape {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return own(garment, piece)
@@ -92,7 +93,7 @@ public sealed interface BoardShape extends Change {
   }
 
   /** A square taken away from a board. */
-  record SquareTakenAway(String piece, int row, int column) implements BoardShape {
+  record SquareTakenAway(PieceId piece, int row, int column) implements BoardShape {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return own(garment, piece)
@@ -114,7 +115,7 @@ public sealed interface BoardShape extends Change {
   }
 
   /** A board that is the maker's own and has the edges every board has. */
-  private static Outcome<Piece> own(Garment garment, String piece) {
+  private static Outcome<Piece> own(Garment garment, PieceId piece) {
     return Pieces.find(garment.pieces(), piece)
         .filter(found -> found.board().isPresent())
         .map(Outcome::of)

@@ -9,12 +9,13 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Counted;
 import ruxel.core.layout.Layout;
 import ruxel.core.piece.Counts;
 
 /** A run counted on the finished piece, or that count taken back. */
-public record CountMade(String piece, String edge, String run, Optional<Integer> count, Counts.Source when) implements Change {
+public record CountMade(PieceId piece, String edge, String run, Optional<Integer> count, Counts.Source when) implements Change {
   static final int MOST = 5000;
 
   public CountMade {
@@ -23,7 +24,7 @@ public record CountMade(String piece, String edge, String run, Optional<Integer>
     }
   }
 
-  public CountMade(String piece, String edge, String run, Optional<Integer> count) {
+  public CountMade(PieceId piece, String edge, String run, Optional<Integer> count) {
     this(piece, edge, run, count, Counts.Source.AS_MADE);
   }
 

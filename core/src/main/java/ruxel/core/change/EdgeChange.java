@@ -18,6 +18,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.CarriedCuts;
 import ruxel.core.layout.Counted;
 import ruxel.core.layout.Layout;
@@ -35,7 +36,7 @@ import ruxel.core.piece.Run;
 /** What a maker tells of a single edge: its runs in parts, its measured length, its landmarks. */
 public sealed interface EdgeChange extends Change
     permits EdgeChange.RunTold, EdgeChange.EdgeMeasured, EdgeChange.LandmarkPut, EdgeChange.LandmarkRemoved, EdgeChange.CornerTold, EdgingWorked {
-  String piece();
+  PieceId piece();
 
   String edge();
 
@@ -69,7 +70,7 @@ public sealed interface EdgeChange extends Change
   }
 
   /** A run of the recipe told as parts; no parts takes it back to the recipe. */
-  record RunTold(String piece, String edge, String run, List<RunPart> parts) implements EdgeChange {
+  record RunTold(PieceId piece, String edge, String run, List<RunPart> parts) implements EdgeChange {
     public RunTold {
       parts = List.copyOf(parts);
     }
@@ -144,7 +145,7 @@ public sealed interface EdgeChange extends Change
   }
 
   /** An edge measured with the tape, in mm; empty takes it back. */
-  record EdgeMeasured(String piece, String edge, Optional<Double> mm) implements EdgeChange {
+  record EdgeMeasured(PieceId piece, String edge, Optional<Double> mm) implements EdgeChange {
     public static final double SHORTEST_MM = 1;
     static final double LONGEST_MM = 10_000;
 
@@ -170,11 +171,11 @@ public sealed interface EdgeChange extends Change
   }
 
   /** A landmark put at a cut of an edge, alone or coming back; one with the same id is moved. */
-  record LandmarkPut(String piece, String edge, Mark landmark) implements EdgeChange {
+  record LandmarkPut(PieceId piece, String edge, Mark landmark) implements EdgeChange {
     /** Alone at a cut ({@code times} 1), or coming back {@code every} so many units. */
     public record Mark(String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker) {}
 
-    public LandmarkPut(String piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker) {
+    public LandmarkPut(PieceId piece, String edge, String id, String name, Landmark.Kind kind, int at, int every, int times, Optional<Marker> marker) {
       this(piece, edge, new Mark(id, name, kind, at, every, times, marker));
     }
 
@@ -227,7 +228,7 @@ public sealed interface EdgeChange extends Change
   }
 
   /** A landmark taken off an edge. */
-  record LandmarkRemoved(String piece, String edge, String landmarkId) implements EdgeChange {
+  record LandmarkRemoved(PieceId piece, String edge, String landmarkId) implements EdgeChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
       return Outcome.of(garment.withSettings(garment.settings().without(MarkedEdge.class, piece, edge, landmarkId)));
@@ -240,7 +241,7 @@ public sealed interface EdgeChange extends Change
   }
 
   /** What stands between an edge and the next one of the ring; empty takes it out. */
-  record CornerTold(String piece, String edge, Optional<Corner> corner) implements EdgeChange {
+  record CornerTold(PieceId piece, String edge, Optional<Corner> corner) implements EdgeChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece, Edge onEdge) {
       return Outcome.of(

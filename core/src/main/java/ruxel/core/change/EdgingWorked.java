@@ -15,6 +15,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Counted;
 import ruxel.core.layout.Covered;
 import ruxel.core.layout.KeptRow;
@@ -31,14 +32,14 @@ import ruxel.core.seam.SeamResolver;
  * Rows worked along the whole of an edge before the piece is joined, each {@code rowMm} high, in so many
  * stitches; no rows takes them out. The measured lengths of the neighbouring edges grow with them.
  */
-public record EdgingWorked(String piece, String edge, Rows edging) implements EdgeChange {
+public record EdgingWorked(PieceId piece, String edge, Rows edging) implements EdgeChange {
   /**
    * So many rows, each so high, of so many stitches; over some of the edge's runs where that is told; the last of this stitch where it
    * is worked while the edge is joined.
    */
   public record Rows(int rows, double rowMm, int stitches, Optional<EdgingRows.Within> within, Optional<Stitch> joins) {}
 
-  public EdgingWorked(String piece, String edge, int rows, double rowMm, int stitches) {
+  public EdgingWorked(PieceId piece, String edge, int rows, double rowMm, int stitches) {
     this(piece, edge, new Rows(rows, rowMm, stitches, Optional.empty(), Optional.empty()));
   }
 

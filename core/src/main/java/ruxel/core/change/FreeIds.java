@@ -7,6 +7,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.decision.Decision;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.Id;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Given;
 import ruxel.core.piece.Piece;
@@ -23,9 +24,9 @@ public final class FreeIds {
    * @param worked all that was ever taken to the bench
    */
   public FreeIds(Garment garment, Set<WorkRef> worked) {
-    worked.forEach(of -> known.add(of.id()));
-    Stream.concat(garment.pieces().stream().map(Piece::id), garment.seams().stream().map(Seam::id)).forEach(known::add);
-    garment.seams().stream().flatMap(Seam::spans).forEach(span -> known.add(span.piece()));
+    worked.forEach(of -> known.add(of.id().text()));
+    Stream.<Id>concat(garment.pieces().stream().map(Piece::id), garment.seams().stream().map(Seam::id)).map(Id::text).forEach(known::add);
+    garment.seams().stream().flatMap(Seam::spans).forEach(span -> known.add(span.piece().text()));
     garment.settings().decisions().stream().flatMap(Decision::names).forEach(known::add);
     if (Given.of(garment) instanceof Outcome.Good<Given> good) {
       good.value().made().ifPresent(this::made);
@@ -33,8 +34,8 @@ public final class FreeIds {
   }
 
   private void made(Construct construct) {
-    construct.pieces().forEach(piece -> known.add(piece.id()));
-    construct.seams().forEach(seam -> known.add(seam.id()));
+    construct.pieces().forEach(piece -> known.add(piece.id().text()));
+    construct.seams().forEach(seam -> known.add(seam.id().text()));
   }
 
   public boolean isFree(String id) {

@@ -86,7 +86,7 @@ public final class GarmentColours {
     for (int number = 0; number < cells.size(); number++) {
       Cells.Cell cell = cells.get(number);
       Piece piece = boards.stream().filter(board -> board.id().equals(cell.piece())).findFirst().orElseThrow();
-      Optional<Integer> twin = piece.twinAmong(boards).map(other -> new Cells.Cell(other.id() + "/" + at(piece, other, cell.place()).words(), other.id(), at(piece, other, cell.place()))).map(numbers::get);
+      Optional<Integer> twin = piece.twinAmong(boards).map(other -> Cells.Cell.of(other.id(), at(piece, other, cell.place()))).map(numbers::get);
       int own = number;
       twin.filter(other -> own < other).ifPresent(other -> pairs.add(new Pair(own, other)));
     }

@@ -11,6 +11,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.seam.SeamResolver;
 
@@ -26,10 +27,11 @@ public record GoneRemoved(String gone) implements Change {
       if (decision.filter(layout.gone()::contains).isPresent()) {
         return Outcome.of(garment.withSettings(garment.settings().without(decision.get()::equals)));
       }
+      SeamId lost = new SeamId(gone);
       boolean isLost =
-          garment.seams().stream().anyMatch(seam -> seam.id().equals(gone))
-              && SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).seams().stream().noneMatch(seam -> seam.seam().id().equals(gone));
-      return isLost ? new SeamUnmade(gone).apply(garment) : Outcome.refused(Finding.of(FindingCode.GONE_UNKNOWN, Where.path("$.gone"), Fact.text("value", gone)));
+          garment.seams().stream().anyMatch(seam -> seam.id().equals(lost))
+              && SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).seams().stream().noneMatch(seam -> seam.seam().id().equals(lost));
+      return isLost ? new SeamUnmade(lost).apply(garment) : Outcome.refused(Finding.of(FindingCode.GONE_UNKNOWN, Where.path("$.gone"), Fact.text("value", gone)));
     }));
   }
 

@@ -7,6 +7,8 @@ import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Given;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
@@ -43,7 +45,7 @@ record Gusset(ResolvedSeam seam, Piece piece, Seam onto, Seam closing) {
   /**
    * @param seam with what was decided of it
    */
-  static Gusset of(ResolvedSeam seam, String id, String onto, int rows, HouseRules rules) {
+  static Gusset of(ResolvedSeam seam, PieceId id, SeamId onto, int rows, HouseRules rules) {
     Cloth cloth = seam.a().get(0).piece().cloth();
     // Each span gets what its own length asks for: a border between two lies between two stitches.
     int stitches = seam.a().stream().mapToInt(span -> Math.max(1, (int) Math.round(lengthMm(span) / cloth.stitchWidthMm()))).sum();
@@ -133,7 +135,7 @@ record Gusset(ResolvedSeam seam, Piece piece, Seam onto, Seam closing) {
   }
 
   /** Its rows lie across: the long edges are stitches, the ends row ends. */
-  private static Piece piece(String id, String name, int stitches, int rows, Cloth cloth) {
+  private static Piece piece(PieceId id, String name, int stitches, int rows, Cloth cloth) {
     double row = cloth.rowHeightMm();
     double stitch = cloth.stitchWidthMm();
     return new Piece(

@@ -7,6 +7,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -51,7 +52,7 @@ public final class MethodCheck {
                     Fact.text("reason", never.reason()), Fact.text("instead", never.instead())));
   }
 
-  private static Finding unknown(String seam, String method) {
+  private static Finding unknown(SeamId seam, String method) {
     return Finding.of(FindingCode.UNKNOWN_METHOD, Where.seam(seam), Fact.text("value", method), Fact.text("choices", Method.ids()));
   }
 }

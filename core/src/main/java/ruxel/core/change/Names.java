@@ -8,6 +8,9 @@ import ruxel.core.decision.OwnYarn;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.layout.LaidNames;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
@@ -19,19 +22,19 @@ public record Names(Optional<Recipe> recipe, LaidNames laid) {
     return new Names(garment.recipe(), new LaidNames(construct, garment.settings(), garment.wording()));
   }
 
-  String piece(String id) {
+  String piece(PieceId id) {
     return laid.piece(id);
   }
 
-  String edge(String piece, String edge) {
+  String edge(PieceId piece, String edge) {
     return laid.edge(piece, edge);
   }
 
-  String seam(String id) {
+  String seam(SeamId id) {
     return laid.seam(id);
   }
 
-  String anchor(String seam, String id) {
+  String anchor(SeamId seam, String id) {
     return laid.anchor(seam, id);
   }
 
@@ -39,7 +42,7 @@ public record Names(Optional<Recipe> recipe, LaidNames laid) {
     return laid.method(id);
   }
 
-  String strip(String id) {
+  String strip(StripId id) {
     return laid.strip(id);
   }
 

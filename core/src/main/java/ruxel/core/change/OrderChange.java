@@ -7,13 +7,14 @@ import ruxel.core.decision.DoneChore;
 import ruxel.core.decision.WantedOrder;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 
 /** What the maker decides of the order of work. */
 public sealed interface OrderChange extends Change {
   /** A step of the order moved before another, or to the end. Refused where a must stands against it. */
-  record StepMoved(String seam, Optional<String> before) implements OrderChange {
+  record StepMoved(SeamId seam, Optional<SeamId> before) implements OrderChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
@@ -28,7 +29,7 @@ public sealed interface OrderChange extends Change {
   }
 
   /** A whole order taken; those it does not name keep their usual neighbours. Refused where a must stands against it. */
-  record OrderTaken(List<String> seams) implements OrderChange {
+  record OrderTaken(List<SeamId> seams) implements OrderChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)

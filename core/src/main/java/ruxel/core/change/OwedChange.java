@@ -9,6 +9,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Ids;
 import ruxel.core.piece.Piece;
@@ -18,7 +20,7 @@ import ruxel.core.seam.Seams;
 /** What was put off on a piece, and what of it is done (handbook 3, owed item). */
 public sealed interface OwedChange extends Change {
   /** Something to mend later on a piece; {@code before} names the seam that is its last moment. */
-  record OwedNoted(String owed, String piece, String what, Optional<String> before) implements OwedChange {
+  record OwedNoted(String owed, PieceId piece, String what, Optional<SeamId> before) implements OwedChange {
     static final int MOST_WHAT = 400;
 
     @Override

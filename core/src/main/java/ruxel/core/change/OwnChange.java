@@ -13,6 +13,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Given;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Ids;
@@ -25,7 +26,7 @@ import ruxel.core.seam.Seam;
 /** Pieces of the maker's own: beside those of the recipe, in their place, or without one. */
 public sealed interface OwnChange extends Change {
   /** A piece walked round its edges. */
-  record PieceAdded(String piece, String name, Piece.Part part, Cloth.Dye colour, List<Walk.Step> walk) implements OwnChange {
+  record PieceAdded(PieceId piece, String name, Piece.Part part, Cloth.Dye colour, List<Walk.Step> walk) implements OwnChange {
     public PieceAdded {
       walk = List.copyOf(walk);
     }
@@ -43,8 +44,8 @@ public sealed interface OwnChange extends Change {
       if (!findings.isEmpty()) {
         return Outcome.refused(findings);
       }
-      String id = piece.isEmpty() ? "own.1" : piece;
-      if (!Ids.isWellFormed(id) || name.isBlank() || name.length() > Garment.MOST_NAME) {
+      PieceId id = piece.text().isEmpty() ? new PieceId("own.1") : piece;
+      if (!Ids.isWellFormed(id.text()) || name.isBlank() || name.length() > Garment.MOST_NAME) {
         return Outcome.refused(nameLength(Where.piece(id), name));
       }
       return new Renamed(garmentName).apply(Garment.of("", new Walk(walk).piece(id, name.strip(), part, colour)));
@@ -52,12 +53,12 @@ public sealed interface OwnChange extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(piece);
+      return List.of(piece.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new PieceAdded(ids.get(0), name, part, colour, walk);
+      return new PieceAdded(new PieceId(ids.get(0)), name, part, colour, walk);
     }
 
     @Override
@@ -67,7 +68,7 @@ public sealed interface OwnChange extends Change {
   }
 
   /** A piece like another one, or its mirror image. */
-  record PieceCopied(String piece, String copy, String name, boolean mirrored) implements OwnChange {
+  record PieceCopied(PieceId piece, PieceId copy, String name, boolean mirrored) implements OwnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
@@ -82,12 +83,12 @@ public sealed interface OwnChange extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(copy);
+      return List.of(copy.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new PieceCopied(piece, ids.get(0), name, mirrored);
+      return new PieceCopied(piece, new PieceId(ids.get(0)), name, mirrored);
     }
 
     @Override
@@ -97,7 +98,7 @@ public sealed interface OwnChange extends Change {
   }
 
   /** A piece of the maker's own taken away, with the seams made on it. */
-  record PieceRemoved(String piece) implements OwnChange {
+  record PieceRemoved(PieceId piece) implements OwnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       if (Pieces.find(garment.pieces(), piece).isEmpty()) {
@@ -117,7 +118,7 @@ public sealed interface OwnChange extends Change {
   }
 
   /** A piece of the construction that is the maker's own from now on: answers leave it alone. */
-  record PieceOwned(String piece) implements OwnChange {
+  record PieceOwned(PieceId piece) implements OwnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Given.of(garment)
@@ -136,7 +137,7 @@ public sealed interface OwnChange extends Change {
   }
 
   /** A piece of the maker's own called something else. */
-  record PieceNamed(String piece, String name) implements OwnChange {
+  record PieceNamed(PieceId piece, String name) implements OwnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return name.isBlank() || name.length() > Garment.MOST_NAME
@@ -151,7 +152,7 @@ public sealed interface OwnChange extends Change {
   }
 
   /** A piece of the maker's own walked round anew. */
-  record PieceOutlined(String piece, List<Outlining.Told> outline) implements OwnChange {
+  record PieceOutlined(PieceId piece, List<Outlining.Told> outline) implements OwnChange {
     public PieceOutlined {
       outline = List.copyOf(outline);
     }
@@ -173,7 +174,7 @@ public sealed interface OwnChange extends Change {
   }
 
   /** With a piece of the maker's own told anew; refused where it is none. */
-  private static Outcome<Garment> told(Garment garment, String id, Function<Piece, Outcome<Piece>> anew) {
+  private static Outcome<Garment> told(Garment garment, PieceId id, Function<Piece, Outcome<Piece>> anew) {
     return Pieces.find(garment.pieces(), id)
         .map(
             own ->
@@ -183,8 +184,8 @@ public sealed interface OwnChange extends Change {
         .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.NOT_YOUR_OWN, Where.piece(id), Fact.text("value", id))));
   }
 
-  static Outcome<Garment> with(Garment garment, String id, String name, Piece piece) {
-    if (!Ids.isWellFormed(id)) {
+  static Outcome<Garment> with(Garment garment, PieceId id, String name, Piece piece) {
+    if (!Ids.isWellFormed(id.text())) {
       return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(id), Fact.text("value", id)));
     }
     if (name.isBlank() || name.length() > Garment.MOST_NAME) {

@@ -10,6 +10,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Given;
 import ruxel.core.layout.GivenSpan;
 import ruxel.core.layout.Layout;
@@ -28,14 +30,14 @@ import ruxel.core.seam.Span;
 /** Seams made, told anew or taken out by hand. One of the construction that is told anew is the maker's own from then on. */
 public sealed interface OwnSeam extends Change {
   /** Runs of an edge, from the first to the last in ring order, and which way the seam goes along them. */
-  record Part(String piece, String edge, String first, String last, Span.Along along) {
+  record Part(PieceId piece, String edge, String first, String last, Span.Along along) {
     Span span() {
       return Span.ofRuns(piece, edge, first, last, along);
     }
   }
 
   /** Parts of edges joined by hand. */
-  record SeamMade(String seam, String name, SeamRole role, List<Part> a, List<Part> b) implements OwnSeam {
+  record SeamMade(SeamId seam, String name, SeamRole role, List<Part> a, List<Part> b) implements OwnSeam {
     public SeamMade {
       a = List.copyOf(a);
       b = List.copyOf(b);
@@ -64,18 +66,18 @@ public sealed interface OwnSeam extends Change {
       String name =
           Pieces.find(pieces, first.piece())
               .map(piece -> piece.name() + piece.edge(first.edge()).map(edge -> ", " + edge.name()).orElse(""))
-              .orElse(first.piece());
+              .orElse(first.piece().text());
       return GivenSpan.all(pieces, parts.stream().map(Part::span).toList()).then(spans -> Outcome.of(Seam.SideOf.of(name.substring(0, Math.min(name.length(), Garment.MOST_NAME)), spans.toArray(Span[]::new))));
     }
 
     @Override
     public List<String> added() {
-      return List.of(seam);
+      return List.of(seam.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new SeamMade(ids.get(0), name, role, a, b);
+      return new SeamMade(new SeamId(ids.get(0)), name, role, a, b);
     }
 
     @Override
@@ -85,7 +87,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** A seam taken out: one made by hand is gone, one of the construction is not to be joined. */
-  record SeamUnmade(String seam) implements OwnSeam {
+  record SeamUnmade(SeamId seam) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Given.of(garment).then(given -> Seams.named(given.construct().seams(), seam).then(found -> given.with(List.of(seam), List.of())));
@@ -98,7 +100,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** A seam of the construction as it was, before it was taken out or told anew. */
-  record SeamPutBack(String seam) implements OwnSeam {
+  record SeamPutBack(SeamId seam) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Given.of(garment)
@@ -117,7 +119,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** Another name, and what it is. */
-  record SeamNamed(String seam, String name, SeamRole role) implements OwnSeam {
+  record SeamNamed(SeamId seam, String name, SeamRole role) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return called(seam, name).then(called -> told(garment, seam, found -> Outcome.of(List.of(found.seam().named(called, role)))));
@@ -130,7 +132,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** Joined from its other end. */
-  record SeamTurned(String seam) implements OwnSeam {
+  record SeamTurned(SeamId seam) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return told(garment, seam, found -> Outcome.of(List.of(found.seam().turned())));
@@ -143,7 +145,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** One seam parted at an anchor; the second part has an id and a name of its own. */
-  record SeamParted(String seam, String anchor, String part, String name) implements OwnSeam {
+  record SeamParted(SeamId seam, String anchor, SeamId part, String name) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return called(part, name).then(called -> free(garment, part).then(free -> told(garment, seam, found -> parted(found, called))));
@@ -168,12 +170,12 @@ public sealed interface OwnSeam extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(part);
+      return List.of(part.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new SeamParted(seam, anchor, ids.get(0), name);
+      return new SeamParted(seam, anchor, new SeamId(ids.get(0)), name);
     }
 
     @Override
@@ -183,7 +185,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** Another seam joined in one pass with this one, from where this one ends. */
-  record SeamsTogether(String seam, String next) implements OwnSeam {
+  record SeamsTogether(SeamId seam, SeamId next) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       if (seam.equals(next)) {
@@ -200,7 +202,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** Rows let in between both sides of a seam, in the gauge of its first piece: a piece of one's own, worked {@code onto} side A and closed by what was the seam. */
-  record GussetLetIn(String seam, String piece, String onto, int rows) implements OwnSeam {
+  record GussetLetIn(SeamId seam, PieceId piece, SeamId onto, int rows) implements OwnSeam {
     public static final int MOST_ROWS = 200;
 
     @Override
@@ -222,12 +224,12 @@ public sealed interface OwnSeam extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(piece, onto);
+      return List.of(piece.text(), onto.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new GussetLetIn(seam, ids.get(0), ids.get(1), rows);
+      return new GussetLetIn(seam, new PieceId(ids.get(0)), new SeamId(ids.get(1)), rows);
     }
 
     @Override
@@ -237,7 +239,7 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** The same on the other half of the garment. */
-  record SeamMirrored(String seam, String twin, String name) implements OwnSeam {
+  record SeamMirrored(SeamId seam, SeamId twin, String name) implements OwnSeam {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return called(twin, name)
@@ -258,12 +260,12 @@ public sealed interface OwnSeam extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(twin);
+      return List.of(twin.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new SeamMirrored(seam, ids.get(0), name);
+      return new SeamMirrored(seam, new SeamId(ids.get(0)), name);
     }
 
     @Override
@@ -274,22 +276,22 @@ public sealed interface OwnSeam extends Change {
 
   /** A seam told anew, with all that was decided of it. */
   /** A seam told anew. */
-  static Outcome<Garment> told(Garment garment, String seam, Function<ResolvedSeam, Outcome<List<Seam>>> anew) {
+  static Outcome<Garment> told(Garment garment, SeamId seam, Function<ResolvedSeam, Outcome<List<Seam>>> anew) {
     return Given.of(garment).then(given -> given.told(seam).then(anew).then(seams -> given.with(List.of(seam), seams)));
   }
 
-  private static Outcome<Given> free(Garment garment, String id) {
+  private static Outcome<Given> free(Garment garment, SeamId id) {
     return Given.of(garment)
         .then(given -> given.isMade(id) || Seams.find(given.construct().seams(), id).isPresent() ? Outcome.refused(taken(id)) : Outcome.of(given));
   }
 
-  private static Finding taken(String id) {
+  private static Finding taken(SeamId id) {
     return Finding.of(FindingCode.ID_TAKEN, Where.seam(id), Fact.text("value", id));
   }
 
   /** The name without blanks round it; refused where the id or the name cannot be. */
-  private static Outcome<String> called(String id, String name) {
-    if (!Ids.isWellFormed(id)) {
+  private static Outcome<String> called(SeamId id, String name) {
+    if (!Ids.isWellFormed(id.text())) {
       return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.seam(id), Fact.text("value", id)));
     }
     return name.isBlank() || name.length() > Garment.MOST_NAME ? Outcome.refused(OwnChange.nameLength(Where.seam(id), name)) : Outcome.of(name.strip());

@@ -10,6 +10,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Layout;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Piece;
@@ -17,7 +18,7 @@ import ruxel.core.piece.Pieces;
 
 /** What a maker tells of a whole piece: how it leans, where it lies on the table. */
 public sealed interface PieceChange extends Change {
-  String piece();
+  PieceId piece();
 
   /** The change on a piece that exists. */
   Outcome<Garment> on(Garment garment, Piece onPiece);
@@ -30,7 +31,7 @@ public sealed interface PieceChange extends Change {
   }
 
   /** How a piece was found to lean, in mm to the right of its height; empty takes it back. */
-  record LeanFound(String piece, Optional<Double> mm, boolean expected) implements PieceChange {
+  record LeanFound(PieceId piece, Optional<Double> mm, boolean expected) implements PieceChange {
     @Override
     public Outcome<Garment> on(Garment garment, Piece onPiece) {
       return mm.isPresent() && !(Math.abs(mm.get()) <= Lean.MOST_MM)
@@ -50,7 +51,7 @@ public sealed interface PieceChange extends Change {
   }
 
   /** A piece moved or turned on the table; empty puts it back where the construction lays it. */
-  record PieceMoved(String piece, Optional<Laid> laid) implements PieceChange {
+  record PieceMoved(PieceId piece, Optional<Laid> laid) implements PieceChange {
     /** Where it lies, reckoned from where the construction lays it. */
     public record Laid(double dxMm, double dyMm, int quarterTurns) {}
 

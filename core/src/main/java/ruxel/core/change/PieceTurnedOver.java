@@ -8,12 +8,14 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.piece.Pieces;
 import ruxel.core.seam.Seam;
 
 /** A piece that shows its wrong side turned over: its spans run the other way in every seam that turns it. */
-public record PieceTurnedOver(String piece) implements Change {
+public record PieceTurnedOver(PieceId piece) implements Change {
   @Override
   public Outcome<Garment> apply(Garment garment) {
     return Layout.of(garment)
@@ -22,7 +24,7 @@ public record PieceTurnedOver(String piece) implements Change {
             seams -> {
               Outcome<Garment> turned =
                   seams.isEmpty() ? Outcome.refused(Finding.of(FindingCode.NOT_TURNED, Where.piece(piece), Fact.text("value", piece))) : Outcome.of(garment);
-              for (String seam : seams) {
+              for (SeamId seam : seams) {
                 turned = turned.then(changed -> OwnSeam.told(changed, seam, found -> Outcome.of(List.of(found.seam().turnedOver(piece)))));
               }
               return turned;
@@ -33,7 +35,7 @@ public record PieceTurnedOver(String piece) implements Change {
    * The seams in which it runs the same way round as what it meets there, so that one of the two shows its wrong side; told from
    * the spans alone, since anchors that cross keep such a seam from being glued.
    */
-  private List<String> turning(Construct construct) {
+  private List<SeamId> turning(Construct construct) {
     return construct.seams().stream().filter(seam -> turns(seam.a(), seam.b()) || turns(seam.b(), seam.a())).map(Seam::id).toList();
   }
 

@@ -16,6 +16,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.CarriedCuts;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.AnchorMove;
@@ -29,7 +30,7 @@ import ruxel.core.seam.Surplus;
 
 /** What a maker decides of a single seam: how it is worked, and anchors of their own. */
 public sealed interface SeamChange extends Change {
-  String seam();
+  SeamId seam();
 
   /** The change on a seam that exists on today's pieces. */
   Outcome<Garment> on(Garment garment, ResolvedSeam resolved);
@@ -42,7 +43,7 @@ public sealed interface SeamChange extends Change {
   }
 
   /** An anchor moved on one side to a position in half places along the seam (2k cut, 2k + 1 place). */
-  record AnchorMoved(String seam, String anchor, Side side, int position) implements SeamChange {
+  record AnchorMoved(SeamId seam, String anchor, Side side, int position) implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
       return AnchorMove.spot(resolved, anchor, side, position, garment.rules())
@@ -56,7 +57,7 @@ public sealed interface SeamChange extends Change {
   }
 
   /** A joining method chosen for a seam. */
-  record MethodChosen(String seam, String method) implements SeamChange {
+  record MethodChosen(SeamId seam, String method) implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
       return MethodCheck.of(garment, resolved, method)
@@ -73,7 +74,7 @@ public sealed interface SeamChange extends Change {
    * Where the surplus goes, together or each, what rows and spaces give, how much fullness is meant (a share) and on which side, and
    * whether its seam places are worked.
    */
-  record SeamWorked(String seam, Way working) implements SeamChange {
+  record SeamWorked(SeamId seam, Way working) implements SeamChange {
     /** Fullness as a share; {@code fuller} empty is the longer side. */
     public record Way(boolean together, Surplus surplus, double fullness, Optional<Side> fuller, boolean seamPlaces, SideWorking a, SideWorking b) {
       Seam.Working working() {
@@ -82,7 +83,7 @@ public sealed interface SeamChange extends Change {
     }
 
     /** With the fullness on the longer side, if there is any. */
-    public SeamWorked(String seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SideWorking a, SideWorking b) {
+    public SeamWorked(SeamId seam, boolean together, Surplus surplus, double fullness, boolean seamPlaces, SideWorking a, SideWorking b) {
       this(seam, new Way(together, surplus, fullness, Optional.empty(), seamPlaces, a, b));
     }
 
@@ -119,11 +120,11 @@ public sealed interface SeamChange extends Change {
   }
 
   /** An anchor of the maker's own: half places of A and B that meet (2k the cut before place k, 2k + 1 place k). */
-  record AnchorPinned(String seam, Pin pin) implements SeamChange {
+  record AnchorPinned(SeamId seam, Pin pin) implements SeamChange {
     /** An anchor's id and name, and the half places of both sides. */
     public record Pin(String id, String name, int a, int b) {}
 
-    public AnchorPinned(String seam, String id, String name, int positionA, int positionB) {
+    public AnchorPinned(SeamId seam, String id, String name, int positionA, int positionB) {
       this(seam, new Pin(id, name, positionA, positionB));
     }
 
@@ -157,7 +158,7 @@ public sealed interface SeamChange extends Change {
   }
 
   /** An anchor of the maker's own taken out again. */
-  record AnchorRemoved(String seam, String anchor) implements SeamChange {
+  record AnchorRemoved(SeamId seam, String anchor) implements SeamChange {
     @Override
     public Outcome<Garment> on(Garment garment, ResolvedSeam resolved) {
       List<OwnAnchor> pins = garment.settings().of(OwnAnchor.class);
@@ -179,7 +180,7 @@ public sealed interface SeamChange extends Change {
   }
 
   /** Without where an anchor was moved to. */
-  private static Settings withoutMoves(Settings settings, String seam, String anchor) {
+  private static Settings withoutMoves(Settings settings, SeamId seam, String anchor) {
     return settings.without(decision -> decision instanceof MovedAnchor moved && moved.seam().equals(seam) && moved.anchor().equals(anchor));
   }
 }

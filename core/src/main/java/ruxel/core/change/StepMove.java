@@ -13,6 +13,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.Gluing;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.KeptRow;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
@@ -29,10 +30,10 @@ final class StepMove {
   private StepMove() {}
 
   /** All seams in their new order. */
-  static Outcome<List<String>> of(Garment garment, Construct construct, String moved, Optional<String> before) {
+  static Outcome<List<SeamId>> of(Garment garment, Construct construct, SeamId moved, Optional<SeamId> before) {
     Order order = order(garment, construct);
-    List<String> seams = new ArrayList<>(order.steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList());
-    for (String named : before.map(other -> List.of(moved, other)).orElse(List.of(moved))) {
+    List<SeamId> seams = new ArrayList<>(order.steps().stream().flatMap(step -> Join.seams(step.joins())).toList());
+    for (SeamId named : before.map(other -> List.of(moved, other)).orElse(List.of(moved))) {
       if (!seams.contains(named)) {
         return Seams.resolved(construct.pieces(), construct.seams(), named).then(seam -> Outcome.of(seams));
       }
@@ -46,25 +47,25 @@ final class StepMove {
   }
 
   /** All seams in the order they are worked in. */
-  static List<String> sequence(Garment garment, Construct construct) {
-    return order(garment, construct).steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList();
+  static List<SeamId> sequence(Garment garment, Construct construct) {
+    return order(garment, construct).steps().stream().flatMap(step -> Join.seams(step.joins())).toList();
   }
 
   /** All seams with those that are named in their order; an unknown one is refused. */
-  static Outcome<List<String>> taken(Garment garment, Construct construct, List<String> wanted) {
-    for (String named : wanted) {
+  static Outcome<List<SeamId>> taken(Garment garment, Construct construct, List<SeamId> wanted) {
+    for (SeamId named : wanted) {
       Outcome<Seam> known = Seams.named(construct.seams(), named);
       if (!known.findings().isEmpty()) {
         return Outcome.refused(known.findings());
       }
     }
     Order order = order(garment, construct);
-    List<String> usual = order.steps().stream().flatMap(step -> step.joins().stream()).map(Join::id).toList();
+    List<SeamId> usual = order.steps().stream().flatMap(step -> Join.seams(step.joins())).toList();
     return lawful(order, Order.merged(usual, wanted), construct);
   }
 
   /** The order, or which musts stand against it. */
-  private static Outcome<List<String>> lawful(Order order, List<String> seams, Construct construct) {
+  private static Outcome<List<SeamId>> lawful(Order order, List<SeamId> seams, Construct construct) {
     List<Finding> findings = new ArrayList<>();
     for (Step step : order.steps()) {
       for (Join first : step.after()) {
@@ -93,11 +94,11 @@ final class StepMove {
             .findFirst()
             .orElse("");
     return Finding.of(
-        FindingCode.STEP_FORBIDDEN, Where.seam(join.id()),
+        FindingCode.STEP_FORBIDDEN, join.where(),
         Fact.text("seam", name(join, construct)), Fact.text("first", name(first, construct)), Fact.text("why", why));
   }
 
   private static String name(Join join, Construct construct) {
-    return Wording.low(Seams.find(construct.seams(), join.id()).map(Seam::name).orElse(join.id()));
+    return Wording.low(join.asSeam().flatMap(seam -> Seams.find(construct.seams(), seam)).map(Seam::name).orElse(join.id().text()));
   }
 }

@@ -15,6 +15,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
@@ -40,12 +42,12 @@ public sealed interface StripChange extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(strip.id());
+      return List.of(strip.id().text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new StripAdded(strip.withId(ids.get(0)));
+      return new StripAdded(strip.withId(new StripId(ids.get(0))));
     }
 
     @Override
@@ -71,7 +73,7 @@ public sealed interface StripChange extends Change {
   }
 
   /** An edging laid on another edge, from a spot to a spot, or round the opening of one: what was counted along the edge it had is kept there. */
-  record StripLaidOn(String strip, Spot from, Optional<Spot> to) implements StripChange {
+  record StripLaidOn(StripId strip, Spot from, Optional<Spot> to) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return known(garment, strip)
@@ -88,7 +90,7 @@ public sealed interface StripChange extends Change {
    * A band worked on sideways in the place of an edging. It stands on stitches: where the edge has none, the edging is a row of them, an
    * even number, and the band the edging {@code next} on it.
    */
-  record BandWorkedOn(String strip, RibBand band, String next) implements StripChange {
+  record BandWorkedOn(StripId strip, RibBand band, StripId next) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       RibBand wanted = band.asWorkedOn();
@@ -110,12 +112,12 @@ public sealed interface StripChange extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(next);
+      return List.of(next.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new BandWorkedOn(strip, band, ids.get(0));
+      return new BandWorkedOn(strip, band, new StripId(ids.get(0)));
     }
 
     private static Strip banded(Strip found, RibBand wanted) {
@@ -133,7 +135,7 @@ public sealed interface StripChange extends Change {
   }
 
   /** The same on the other side, as the mirror image of one; it keeps to that one's rounds and counts. */
-  record StripMirrored(String strip, String mirror, String name) implements StripChange {
+  record StripMirrored(StripId strip, StripId mirror, String name) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return known(garment, strip).then(known -> Layout.of(garment).then(layout -> mirrored(garment, layout.strip(strip).orElseThrow(), layout.construct().pieces())));
@@ -152,12 +154,12 @@ public sealed interface StripChange extends Change {
 
     @Override
     public List<String> added() {
-      return List.of(mirror);
+      return List.of(mirror.text());
     }
 
     @Override
     public Change withAdded(List<String> ids) {
-      return new StripMirrored(strip, ids.get(0), name);
+      return new StripMirrored(strip, new StripId(ids.get(0)), name);
     }
 
     /** The image of the unit that begins at a spot. */
@@ -173,7 +175,7 @@ public sealed interface StripChange extends Change {
   }
 
   /** An edging that is not worked after all. */
-  record StripRemoved(String strip) implements StripChange {
+  record StripRemoved(StripId strip) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return known(garment, strip)
@@ -190,8 +192,8 @@ public sealed interface StripChange extends Change {
               });
     }
 
-    private static boolean standsOn(Strip other, String strip) {
-      return other.mirrorOf().filter(strip::equals).isPresent() || Stream.concat(Stream.of(other.from()), other.to().stream()).anyMatch(spot -> spot.piece().equals(strip));
+    private static boolean standsOn(Strip other, StripId strip) {
+      return other.mirrorOf().filter(strip::equals).isPresent() || Stream.concat(Stream.of(other.from()), other.to().stream()).anyMatch(spot -> spot.piece().equals(strip.face()));
     }
 
     @Override
@@ -201,12 +203,12 @@ public sealed interface StripChange extends Change {
   }
 
   /** Stitches of the stretch that holds a spot: so many are wanted, or as a list found by trial has them, so many were worked; none of all takes them back. */
-  record StripStitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) implements StripChange {
+  record StripStitches(StripId strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) implements StripChange {
     public StripStitches {
       trial = List.copyOf(trial);
     }
 
-    public StripStitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
+    public StripStitches(StripId strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
       this(strip, at, wanted, worked, List.of());
     }
 
@@ -231,7 +233,7 @@ public sealed interface StripChange extends Change {
   }
 
   /** The step of an edging put before a seam, or after all of them. Refused where it waits for that seam, or a later one. */
-  record StripMoved(String strip, Optional<String> before) implements StripChange {
+  record StripMoved(StripId strip, Optional<SeamId> before) implements StripChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return known(garment, strip).then(found -> Layout.of(garment).then(layout -> StripMove.of(garment, layout.construct(), found, before)));
@@ -244,23 +246,23 @@ public sealed interface StripChange extends Change {
   }
 
   /** Whether there is such a strip, told by itself or as rows on a piece. */
-  static Outcome<Garment> knownOrRows(Garment garment, String id) {
+  static Outcome<Garment> knownOrRows(Garment garment, StripId id) {
     return EdgingRows.find(garment.settings(), id).isPresent() ? Outcome.of(garment) : known(garment, id).then(found -> Outcome.of(garment));
   }
 
-  static Outcome<Strip> known(Garment garment, String id) {
+  static Outcome<Strip> known(Garment garment, StripId id) {
     return garment.settings().on(WorkedStrip.class, id)
         .map(worked -> Outcome.of(worked.strip()))
         .orElseGet(() -> Outcome.refused(Finding.of(FindingCode.STRIP_UNKNOWN, Where.path("$.settings.strips"), Fact.text("value", id))));
   }
 
   /** The garment, where its strip can be worked. */
-  private static Outcome<Garment> workable(Garment garment, String id) {
+  private static Outcome<Garment> workable(Garment garment, StripId id) {
     return GarmentStrips.of(garment).then(strips -> strips.find(id).isPresent() ? Outcome.of(garment) : Outcome.refused(strips.refusals().getOrDefault(id, List.of())));
   }
 
   /** The garment, where there is room for one more, and nothing else is called so. */
-  private static Outcome<Garment> room(Garment garment, String id) {
+  private static Outcome<Garment> room(Garment garment, StripId id) {
     int others = garment.settings().of(WorkedStrip.class).size();
     if (garment.settings().on(WorkedStrip.class, id).isPresent()) {
       return Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.NOWHERE.ofStrip(id), Fact.text("value", id)));
@@ -270,6 +272,6 @@ public sealed interface StripChange extends Change {
           Finding.of(FindingCode.TOO_MANY, Where.path("$.settings.strips"), Fact.count("count", others + 1L), Fact.text("what", "edgings"), Fact.count("most", WorkedStrip.MOST)));
     }
     return Layout.of(garment)
-        .then(layout -> Pieces.find(layout.construct().pieces(), id).isPresent() ? Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.piece(id), Fact.text("value", id))) : Outcome.of(garment));
+        .then(layout -> Pieces.find(layout.construct().pieces(), id.face()).isPresent() ? Outcome.refused(Finding.of(FindingCode.ID_TAKEN, Where.piece(id.face()), Fact.text("value", id))) : Outcome.of(garment));
   }
 }

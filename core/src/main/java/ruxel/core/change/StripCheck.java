@@ -40,7 +40,7 @@ final class StripCheck {
     if (name < 1 || name > Garment.MOST_NAME) {
       findings.add(Finding.of(FindingCode.NAME_LENGTH, PLACE, Fact.count("most", Garment.MOST_NAME), Fact.count("count", name)));
     }
-    if (!Ids.isWellFormed(strip.id())) {
+    if (!Ids.isWellFormed(strip.id().text())) {
       findings.add(Finding.of(FindingCode.ID_FORM, PLACE, Fact.text("value", strip.id())));
     }
     if (strip.band().isEmpty() && strip.mirrorOf().isEmpty()) {

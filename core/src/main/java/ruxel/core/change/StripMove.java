@@ -10,6 +10,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Seams;
@@ -20,7 +21,7 @@ import ruxel.core.strip.Strips;
 final class StripMove {
   private StripMove() {}
 
-  static Outcome<Garment> of(Garment garment, Construct construct, Strip strip, Optional<String> before) {
+  static Outcome<Garment> of(Garment garment, Construct construct, Strip strip, Optional<SeamId> before) {
     if (before.isEmpty()) {
       return Outcome.of(garment.withSettings(garment.settings().without(StripStep.class, strip.id())));
     }
@@ -29,8 +30,8 @@ final class StripMove {
         .then(strips -> lawful(garment, construct, strips, strip, before.get()));
   }
 
-  private static Outcome<Garment> lawful(Garment garment, Construct construct, Strips strips, Strip strip, String before) {
-    List<String> sequence = StepMove.sequence(garment, construct);
+  private static Outcome<Garment> lawful(Garment garment, Construct construct, Strips strips, Strip strip, SeamId before) {
+    List<SeamId> sequence = StepMove.sequence(garment, construct);
     List<Finding> findings =
         strips.find(strip.id()).stream()
             .flatMap(worked -> strips.runsOver(worked).stream())
@@ -40,7 +41,7 @@ final class StripMove {
     return findings.isEmpty() ? Outcome.of(garment.withSettings(garment.settings().with(new StripStep(strip.id(), before)))) : Outcome.refused(findings);
   }
 
-  private static String name(Construct construct, String seam) {
-    return Seams.find(construct.seams(), seam).map(Seam::name).map(Wording::low).orElse(seam);
+  private static String name(Construct construct, SeamId seam) {
+    return Seams.find(construct.seams(), seam).map(Seam::name).map(Wording::low).orElse(seam.text());
   }
 }

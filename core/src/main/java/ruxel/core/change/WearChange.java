@@ -13,6 +13,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.School;
 import ruxel.core.measure.Wording;
@@ -26,7 +27,7 @@ import ruxel.core.wearer.Wearer;
 /** What the advice must know of the garment as a whole: its weight, who wears it, what is wanted of its seams, how the maker works. */
 public sealed interface WearChange extends Change {
   /** What is wanted of one seam, of a role or of all; empty takes it back. Of a seam its role is of no matter. */
-  record Wished(Optional<SeamRole> role, Optional<String> seam, Optional<Wish> wish) implements WearChange {
+  record Wished(Optional<SeamRole> role, Optional<SeamId> seam, Optional<Wish> wish) implements WearChange {
     public Wished {
       role = seam.isPresent() ? Optional.empty() : role;
     }

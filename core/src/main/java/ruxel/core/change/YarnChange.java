@@ -17,6 +17,9 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
@@ -102,7 +105,7 @@ public sealed interface YarnChange extends Change {
   }
 
   /** The yarn a piece is worked in; empty takes it back. */
-  record PieceYarned(String piece, Optional<String> yarn) implements YarnChange {
+  record PieceYarned(PieceId piece, Optional<String> yarn) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
@@ -118,7 +121,7 @@ public sealed interface YarnChange extends Change {
   }
 
   /** The yarn the ribbing of a piece is worked in; empty takes that of the piece. */
-  record RibYarned(String piece, Optional<String> yarn) implements YarnChange {
+  record RibYarned(PieceId piece, Optional<String> yarn) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
@@ -134,7 +137,7 @@ public sealed interface YarnChange extends Change {
   }
 
   /** The yarn a seam is joined with; empty takes that of its pieces. */
-  record SeamYarned(String seam, Optional<String> yarn) implements YarnChange {
+  record SeamYarned(SeamId seam, Optional<String> yarn) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return Layout.of(garment)
@@ -150,7 +153,7 @@ public sealed interface YarnChange extends Change {
   }
 
   /** The yarn an edging is worked in; empty takes that of the piece it begins on. */
-  record StripYarned(String strip, Optional<String> yarn) implements YarnChange {
+  record StripYarned(StripId strip, Optional<String> yarn) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       return StripChange.knownOrRows(garment, strip)
@@ -165,7 +168,7 @@ public sealed interface YarnChange extends Change {
   }
 
   /** How long a tail is that was left on a piece to be joined with, mm, where an edge starts; empty where none was left after all. */
-  record TailKept(String piece, String corner, Optional<Double> mm) implements YarnChange {
+  record TailKept(PieceId piece, String corner, Optional<Double> mm) implements YarnChange {
     @Override
     public Outcome<Garment> apply(Garment garment) {
       Settings settings = garment.settings();

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece.Part;
@@ -21,12 +22,12 @@ import ruxel.core.seam.Span;
 /** The panels of a body, back and one front or two, with their seams and openings. */
 final class BodyPanels {
   /** The front on the wearer's left, and the edges of it that are joined. */
-  record Front(String piece, String side, String shoulder) {}
+  record Front(PieceId piece, String side, String shoulder) {}
 
   private BodyPanels() {}
 
   static Front leftFront(Form form) {
-    return Body.isCardigan(form) ? new Front("front.left", "side", "shoulder") : new Front("front", "left", "shoulder.left");
+    return Body.isCardigan(form) ? new Front(new PieceId("front.left"), "side", "shoulder") : new Front(new PieceId("front"), "left", "shoulder.left");
   }
 
   /** The run at the bottom of the side seam. */
@@ -52,15 +53,15 @@ final class BodyPanels {
   static void panels(Halves halves, Form form, ShoulderEnd ends, UnaryOperator<Panel> sides) {
     Neck neck = new Neck(Body.frontNeck(form), Body.neckRows(form), form.countOrNone(Body.NECK_CENTRE), "centre");
     Neck straight = new Neck(Body.backNeck(form), 0, 0, "neck");
-    halves.whole(sides.apply(panel(form, "back", "Back", Part.BACK, Body.back(form))).whole("right", ends, straight));
+    halves.whole(sides.apply(panel(form, new PieceId("back"), "Back", Part.BACK, Body.back(form))).whole("right", ends, straight));
     if (Body.isCardigan(form)) {
-      halves.pair(sides.apply(panel(form, "front.left", "Left front", Part.FRONT, Body.front(form))).half(ends, neck), "front.right", "Right front");
+      halves.pair(sides.apply(panel(form, new PieceId("front.left"), "Left front", Part.FRONT, Body.front(form))).half(ends, neck), new PieceId("front.right"), "Right front");
     } else {
-      halves.whole(sides.apply(panel(form, "front", "Front", Part.FRONT, Body.front(form))).whole("left", ends, neck));
+      halves.whole(sides.apply(panel(form, new PieceId("front"), "Front", Part.FRONT, Body.front(form))).whole("left", ends, neck));
     }
   }
 
-  private static Panel panel(Form form, String id, String name, Part part, int stitches) {
+  private static Panel panel(Form form, PieceId id, String name, Part part, int stitches) {
     return new Panel(id, name, part, Making.of(form), Making.isTopDown(form, Body.WORKED), "hem", stitches).ribbed(form.count(Body.HEM_RIB));
   }
 
@@ -74,7 +75,7 @@ final class BodyPanels {
     halves.seam(
         "shoulder", name, role,
         SideOf.of("Front " + name, Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
-        SideOf.of("Back " + name, Span.ofRun("back", "shoulder.left", "shoulder", BACKWARD)),
+        SideOf.of("Back " + name, Span.ofRun(new PieceId("back"), "shoulder.left", "shoulder", BACKWARD)),
         anchors, hidden, "slip-both");
   }
 
@@ -85,7 +86,7 @@ final class BodyPanels {
     halves.seam(
         "side", "side", SeamRole.SIDE,
         SideOf.of("Front side", new Span(front.piece(), front.side(), Slit.top(form, FORWARD), Cut.endOf("side"), FORWARD)),
-        SideOf.of("Back side", new Span("back", "left", Cut.startOf("side"), Slit.top(form, BACKWARD), BACKWARD)),
+        SideOf.of("Back side", new Span(new PieceId("back"), "left", Cut.startOf("side"), Slit.top(form, BACKWARD), BACKWARD)),
         slit == 0 ? ribAnchors(form) : List.of(), slit == 0 ? List.of(Seam.END) : List.of(), Armhole.method(form));
   }
 
@@ -93,7 +94,7 @@ final class BodyPanels {
   static List<Anchor> ribAnchors(Form form) {
     Front front = leftFront(form);
     return form.countOrNone(Body.HEM_RIB) > 0
-        ? List.of(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut("back", "left", Cut.startOf("rib"))))
+        ? List.of(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut(new PieceId("back"), "left", Cut.startOf("rib"))))
         : List.of();
   }
 
@@ -105,7 +106,7 @@ final class BodyPanels {
     }
     if (Body.isCardigan(form)) {
       List<String> edges = hooded ? List.of("hem", "front") : List.of("hem", "neck", "front");
-      Map<String, List<String>> open = new HashMap<>(Map.of("back", hooded ? List.of("hem") : List.of("hem", "neck"), "front.left", edges, "front.right", edges));
+      Map<PieceId, List<String>> open = new HashMap<>(Map.of(new PieceId("back"), hooded ? List.of("hem") : List.of("hem", "neck"), new PieceId("front.left"), edges, new PieceId("front.right"), edges));
       open.putAll(hooded ? Hood.face() : Map.of());
       halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, Slit.spans(form));
       return;
@@ -113,15 +114,15 @@ final class BodyPanels {
     if (hooded) {
       halves.opening("face", "Face of the hood", ExpectedOpening.Kind.OTHER, Hood.face(), List.of());
     } else {
-      halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of("back", List.of("neck"), "front", List.of("neck")), List.of());
+      halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of(new PieceId("back"), List.of("neck"), new PieceId("front"), List.of("neck")), List.of());
     }
-    halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of("back", List.of("hem"), "front", List.of("hem")), Slit.spans(form));
+    halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of(new PieceId("back"), List.of("hem"), new PieceId("front"), List.of("hem")), Slit.spans(form));
   }
 
   /** Along the neck, from the front on the wearer's left round the back. */
   private static List<Span> neck(Halves halves, Form form) {
     Front front = leftFront(form);
-    Span back = Span.ofEdge("back", edge(halves, "back").orElseThrow(), BACKWARD);
+    Span back = Span.ofEdge(new PieceId("back"), edge(halves, new PieceId("back")).orElseThrow(), BACKWARD);
     Optional<Edge> edge = edge(halves, front.piece());
     if (Body.isCardigan(form)) {
       return Hood.along(halves, edge.map(found -> Span.ofEdge(front.piece(), found, BACKWARD)).stream().toList(), List.of(back));
@@ -130,11 +131,11 @@ final class BodyPanels {
   }
 
   private static Spot backNeckCentre(Halves halves) {
-    Edge neck = edge(halves, "back").orElseThrow();
-    return Hood.middle("back", neck, 0, neck.units());
+    Edge neck = edge(halves, new PieceId("back")).orElseThrow();
+    return Hood.middle(new PieceId("back"), neck, 0, neck.units());
   }
 
-  private static Optional<Edge> edge(Halves halves, String piece) {
+  private static Optional<Edge> edge(Halves halves, PieceId piece) {
     return halves.piece(piece).edge("neck");
   }
 }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
 
 /**
  * Drop-shoulder panels (handbook 4.1): back, front or two fronts, and two straight or tapered sleeves
@@ -38,19 +39,19 @@ final class DropShoulder extends Template {
     double w = w(form);
     double h = h(form);
     double height = Body.heightMm(form);
-    String sleeve = Halves.left("sleeve");
+    PieceId sleeve = Halves.left("sleeve");
     return List.of(
         new Drag(
-            new Handle("neck", "Neck and shoulders", "a stitch more on each shoulder is two fewer for the neck", "back", Body.shoulder(form) * w, height, w, 0),
+            new Handle("neck", "Neck and shoulders", "a stitch more on each shoulder is two fewer for the neck", new PieceId("back"), Body.shoulder(form) * w, height, w, 0),
             steps -> Map.of(Body.SHOULDER.key(), Body.shoulder(form) + steps)),
         new Drag(
-            new Handle("armhole", "Armhole and sleeve top", "the sleeve top follows the armhole", "back", 0, height - Armhole.rows(form) * h, 0, -h),
+            new Handle("armhole", "Armhole and sleeve top", "the sleeve top follows the armhole", new PieceId("back"), 0, height - Armhole.rows(form) * h, 0, -h),
             steps -> Map.of(Armhole.ROWS.key(), Armhole.rows(form) + steps, Sleeve.TOP.key(), form.count(Sleeve.TOP) + (int) Math.round(2 * steps * h / w))),
         new Drag(
             new Handle("sleeve.top", "Sleeve top", "the armhole stays as it is", sleeve, (Sleeve.cuff(form) + Sleeve.top(form)) * w / 2, Sleeve.lengthMm(form), w, 0),
             steps -> Map.of(Sleeve.TOP.key(), form.count(Sleeve.TOP) + 2 * steps)),
         new Drag(
-            new Handle("body", "Body and sleeve", "the sleeve gets shorter as the body gets wider, so that the reach stays", "back", Body.back(form) * w, height / 2, w, 0),
+            new Handle("body", "Body and sleeve", "the sleeve gets shorter as the body gets wider, so that the reach stays", new PieceId("back"), Body.back(form) * w, height / 2, w, 0),
             steps -> wider(form, steps)));
   }
 

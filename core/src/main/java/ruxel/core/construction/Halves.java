@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 import ruxel.core.seam.Anchor;
@@ -29,8 +31,8 @@ final class Halves {
   private final List<ExpectedOpening> openings = new ArrayList<>();
   private final List<Lever> levers = new ArrayList<>();
 
-  static String left(String id) {
-    return id + LEFT;
+  static PieceId left(String id) {
+    return new PieceId(id + LEFT);
   }
 
   /** A piece over both sides. */
@@ -40,7 +42,7 @@ final class Halves {
   }
 
   /** The left one of a pair, with its mirror image. */
-  Halves pair(Piece left, String rightId, String rightName) {
+  Halves pair(Piece left, PieceId rightId, String rightName) {
     pieces.add(left);
     pieces.add(left.mirrored(rightId, rightName, Map.of()));
     return this;
@@ -53,10 +55,10 @@ final class Halves {
 
   Halves seam(
       String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, Seam.Working working, String method, Lever... moving) {
-    Seam left = new Seam(id + LEFT, "Left " + name, role, a, b, anchors, hidden, working, Optional.of(method));
+    Seam left = new Seam(new SeamId(id + LEFT), "Left " + name, role, a, b, anchors, hidden, working, Optional.of(method));
     Seam right =
         new Seam(
-            id + RIGHT, "Right " + name, role, mirror().of(a), mirror().of(b), anchors.stream().map(mirror()::of).toList(),
+            new SeamId(id + RIGHT), "Right " + name, role, mirror().of(a), mirror().of(b), anchors.stream().map(mirror()::of).toList(),
             hidden, working, Optional.of(method));
     seams.add(left);
     seams.add(right);
@@ -71,11 +73,11 @@ final class Halves {
   /** A seam between the halves: the other side is the mirror image of the left one. */
   Halves between(String id, String name, SeamRole role, SideOf left, String right, String method) {
     SideOf other = new SideOf(right, mirror().of(left).spans(), left.placesPerRow(), left.spaces());
-    return across(id, name, role, left, other, List.of(), List.of(Seam.START), method);
+    return across(new SeamId(id), name, role, left, other, List.of(), List.of(Seam.START), method);
   }
 
   /** One seam over both halves. */
-  Halves across(String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
+  Halves across(SeamId id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
     seams.add(new Seam(id, name, role, a, b, anchors, hidden, Seam.Working.USUAL, Optional.of(method)));
     for (Lever lever : moving) {
       levers.add(lever.of(id));
@@ -90,11 +92,11 @@ final class Halves {
 
   /** A lever of a seam that is being told. */
   static Lever lever(Side side, Asked answer, double perUnitMm, boolean boundary) {
-    return new Lever("", side, answer.key(), answer.question().label(), perUnitMm, boundary);
+    return new Lever(new SeamId(""), side, answer.key(), answer.question().label(), perUnitMm, boundary);
   }
 
   /** An opening over both halves: along edges of pieces, of those that are there, and spans of the left half with their mirror images. */
-  Halves opening(String id, String name, ExpectedOpening.Kind kind, Map<String, List<String>> edges, List<Span> left) {
+  Halves opening(String id, String name, ExpectedOpening.Kind kind, Map<PieceId, List<String>> edges, List<Span> left) {
     List<Span> all = new ArrayList<>(spans(edges));
     all.addAll(left);
     left.stream().map(span -> unturned(mirror().of(span))).forEach(all::add);
@@ -103,7 +105,7 @@ final class Halves {
   }
 
   /** An opening of the left half, and its mirror image. */
-  Halves openings(String id, String name, ExpectedOpening.Kind kind, String piece, String edge) {
+  Halves openings(String id, String name, ExpectedOpening.Kind kind, PieceId piece, String edge) {
     return openings(id, name, kind, spans(Map.of(piece, List.of(edge))));
   }
 
@@ -117,7 +119,7 @@ final class Halves {
     return List.copyOf(pieces);
   }
 
-  Piece piece(String id) {
+  Piece piece(PieceId id) {
     return Pieces.find(pieces, id).orElseThrow();
   }
 
@@ -133,7 +135,7 @@ final class Halves {
     return List.copyOf(levers);
   }
 
-  private List<Span> spans(Map<String, List<String>> edges) {
+  private List<Span> spans(Map<PieceId, List<String>> edges) {
     List<Span> spans = new ArrayList<>();
     for (Piece piece : pieces) {
       for (String id : edges.getOrDefault(piece.id(), List.of())) {

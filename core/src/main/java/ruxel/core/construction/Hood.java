@@ -13,6 +13,8 @@ import ruxel.core.board.Motif;
 import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Cut;
@@ -32,7 +34,7 @@ import ruxel.core.seam.Span;
  * lower edge to the neck, from the wearer's left round the back to the right.
  */
 final class Hood {
-  private static final String ID = "hood";
+  private static final PieceId ID = new PieceId("hood");
   private static final String LOWER = "neck";
   private static final String TOP = "top";
   private static final String SEWN_ON = "SEWN_ON";
@@ -101,7 +103,7 @@ final class Hood {
   }
 
   /** What stays open of it. */
-  static Map<String, List<String>> face() {
+  static Map<PieceId, List<String>> face() {
     return Map.of(ID, List.of("left", "right"));
   }
 
@@ -129,14 +131,14 @@ final class Hood {
     Edge top = piece.edge(TOP).orElseThrow();
     Cut fold = Cut.at(top, top.units() / 2);
     halves.across(
-        "hood.top", "Top of the hood", SeamRole.HOOD_TOP, SideOf.of("Right half of the top", new Span(ID, TOP, Cut.at(top, 0), fold, FORWARD)),
+        new SeamId("hood.top"), "Top of the hood", SeamRole.HOOD_TOP, SideOf.of("Right half of the top", new Span(ID, TOP, Cut.at(top, 0), fold, FORWARD)),
         SideOf.of("Left half of the top", new Span(ID, TOP, fold, Cut.at(top, top.units()), BACKWARD)), List.of(), List.of(Seam.END), method);
     Edge lower = piece.edge(LOWER).orElseThrow();
     // A stitch in the middle of the back meets no gap between two.
     Spot middle = middle(ID, lower, 0, lower.units());
     List<Anchor> anchors = centre.at() == middle.at() ? List.of(new Anchor("centre", "centre back", middle, centre)) : List.of();
     halves.across(
-        ID, "Hood", SeamRole.HOOD, SideOf.of("Hood", Span.ofEdge(ID, lower, FORWARD)), SideOf.of("Neck", neck.toArray(Span[]::new)),
+        new SeamId("hood"), "Hood", SeamRole.HOOD, SideOf.of("Hood", Span.ofEdge(ID, lower, FORWARD)), SideOf.of("Neck", neck.toArray(Span[]::new)),
         anchors, anchors.isEmpty() ? List.of(Seam.START) : List.of("centre"), method, lever);
   }
 
@@ -148,7 +150,7 @@ final class Hood {
   }
 
   /** Round a neck that lies on one edge of a whole front: from its middle to the left shoulder, over the back, and on to the middle; an odd stitch goes with the left. */
-  static List<Span> round(String front, Edge edge, int from, int to, Span back) {
+  static List<Span> round(PieceId front, Edge edge, int from, int to, Span back) {
     int middle = (from + to + 1) / 2;
     Span left = new Span(front, edge.id(), Cut.at(edge, from), Cut.at(edge, middle), BACKWARD);
     Stream<Span> right = middle < to ? Stream.of(new Span(front, edge.id(), Cut.at(edge, middle), Cut.at(edge, to), BACKWARD)) : Stream.empty();
@@ -156,7 +158,7 @@ final class Hood {
   }
 
   /** The middle of a stretch of an edge that the back has. */
-  static Spot middle(String piece, Edge edge, int from, int to) {
+  static Spot middle(PieceId piece, Edge edge, int from, int to) {
     int sum = from + to;
     Cut before = Cut.at(edge, sum / 2);
     return sum % 2 == 0 ? Spot.cut(piece, edge.id(), before) : Spot.unit(piece, edge.id(), before);

@@ -1,13 +1,14 @@
 package ruxel.core.construction;
 
+import ruxel.core.identity.SeamId;
 import ruxel.core.seam.Side;
 
 /**
  * An answer that makes one side of a seam longer or shorter: so many mm for one more (handbook 7). Moving a
  * boundary only moves a marker; otherwise pieces are worked anew.
  */
-public record Lever(String seam, Side side, String answer, String label, double perUnitMm, boolean boundary) {
-  Lever of(String id) {
+public record Lever(SeamId seam, Side side, String answer, String label, double perUnitMm, boolean boundary) {
+  Lever of(SeamId id) {
     return new Lever(id, side, answer, label, perUnitMm, boundary);
   }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -22,7 +23,7 @@ final class Panel {
   /** An edge of a panel: its id and what it is called. */
   record Named(String id, String name) {}
 
-  private final String id;
+  private final PieceId id;
   private final String name;
   private final Part part;
   private final Making making;
@@ -32,16 +33,16 @@ final class Panel {
   private final List<Section> sections = new ArrayList<>();
   private Optional<String> edge = Optional.empty();
 
-  Panel(String id, String name, Part part, Making making, boolean topDown, String baseEdge, int base) {
+  Panel(PieceId id, String name, Part part, Making making, boolean topDown, String baseEdge, int base) {
     this(id, name, part, making, Grain.upright(making, topDown), baseEdge, base);
   }
 
   /** Worked from side to side: what is told in stitches across are its rows, what is told in rows its stitches. */
-  static Panel sideways(String id, String name, Part part, Making making, String baseEdge, int base) {
+  static Panel sideways(PieceId id, String name, Part part, Making making, String baseEdge, int base) {
     return new Panel(id, name, part, making, Grain.sideways(making), baseEdge, base);
   }
 
-  private Panel(String id, String name, Part part, Making making, Grain grain, String baseEdge, int base) {
+  private Panel(PieceId id, String name, Part part, Making making, Grain grain, String baseEdge, int base) {
     this.id = id;
     this.name = name;
     this.part = part;

@@ -6,6 +6,7 @@ import static ruxel.core.construction.Question.Group.NECK;
 import java.util.List;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Piece.Part;
 
 /** A body worked sideways (handbook 4.4): ribs run up it, hem and shoulders are row ends, its sides the foundation and the last row. */
@@ -64,15 +65,15 @@ final class RibBody {
   static void panels(Halves halves, Form form) {
     ShoulderEnd shoulder = new ShoulderEnd(shoulderRibs(form) * form.count(RIB), 1, form.count(RIB));
     int neck = neckRibs(form) * form.count(RIB);
-    halves.whole(panel(form, "back", "Back", Part.BACK, backRibs(form)).whole("right", shoulder, new Neck(neck, 0, 0, "neck")));
+    halves.whole(panel(form, new PieceId("back"), "Back", Part.BACK, backRibs(form)).whole("right", shoulder, new Neck(neck, 0, 0, "neck")));
     if (Body.isCardigan(form)) {
-      halves.pair(panel(form, "front.left", "Left front", Part.FRONT, shoulderRibs(form)).half(shoulder, new Neck(0, 0, 0, "neck")), "front.right", "Right front");
+      halves.pair(panel(form, new PieceId("front.left"), "Left front", Part.FRONT, shoulderRibs(form)).half(shoulder, new Neck(0, 0, 0, "neck")), new PieceId("front.right"), "Right front");
     } else {
-      halves.whole(panel(form, "front", "Front", Part.FRONT, backRibs(form)).whole("left", shoulder, new Neck(neck, form.count(DEPTH), neck, "neck")));
+      halves.whole(panel(form, new PieceId("front"), "Front", Part.FRONT, backRibs(form)).whole("left", shoulder, new Neck(neck, form.count(DEPTH), neck, "neck")));
     }
   }
 
-  private static Panel panel(Form form, String id, String name, Part part, int ribs) {
+  private static Panel panel(Form form, PieceId id, String name, Part part, int ribs) {
     int armhole = form.count(Armhole.STITCHES);
     return Panel.sideways(id, name, part, Making.of(form), "hem", ribs * form.count(RIB)).rows("side", form.count(STITCHES) - armhole).rows("armhole", armhole);
   }

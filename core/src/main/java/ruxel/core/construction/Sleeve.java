@@ -12,6 +12,7 @@ import java.util.function.UnaryOperator;
 import ruxel.core.construction.Panel.Named;
 import ruxel.core.construction.Question.Choice;
 import ruxel.core.finding.Fact;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Anchor;
@@ -28,7 +29,7 @@ final class Sleeve {
   private static final double CUFF_MM = 240;
   private static final double SLEEVE_MM = 400;
   private static final double RIB_MM = 60;
-  private static final String LEFT = Halves.left("sleeve");
+  private static final PieceId LEFT = Halves.left("sleeve");
 
   static final Asked CUFF =
       Asked.stitches("cuffStitches", SLEEVES, "Stitches at the cuff", WITHOUT_CHAIN, 1, form -> Making.stitchesOver(form, CUFF_MM))
@@ -141,7 +142,7 @@ final class Sleeve {
             .ribbed(form.count(CUFF_RIB))
             .rows("sleeve", rows, (widest - cuff(form)) / 2.0);
     halves.pair(
-        head.apply(left).closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), "sleeve.right", "Right sleeve");
+        head.apply(left).closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), new PieceId("sleeve.right"), "Right sleeve");
   }
 
   /** Shoulders joined, sleeves set in, sides closed; what stays open. */
@@ -199,12 +200,12 @@ final class Sleeve {
       return;
     }
     List<Anchor> anchors = new ArrayList<>(BodyPanels.ribAnchors(form));
-    anchors.add(new Anchor("underarm", "underarm", Spot.cut(front.piece(), front.side(), Cut.endOf("side")), Spot.cut("back", "left", Cut.startOf("side"))));
+    anchors.add(new Anchor("underarm", "underarm", Spot.cut(front.piece(), front.side(), Cut.endOf("side")), Spot.cut(new PieceId("back"), "left", Cut.startOf("side"))));
     anchors.addAll(ofSleeve);
     halves.seam(
         "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
         SideOf.of("Front side and sleeve", Span.ofRuns(front.piece(), front.side(), hem, "side", FORWARD), frontSleeve),
-        SideOf.of("Back side and sleeve", Span.ofRuns("back", "left", "side", hem, BACKWARD), backSleeve),
+        SideOf.of("Back side and sleeve", Span.ofRuns(new PieceId("back"), "left", "side", hem, BACKWARD), backSleeve),
         anchors, List.of("underarm"), form.asks(Armhole.STITCHES) ? "whip-both" : "mattress-rows");
   }
 }

@@ -15,6 +15,7 @@ import ruxel.core.board.Board;
 import ruxel.core.board.Square;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Cut;
@@ -38,7 +39,7 @@ final class SquareHalves extends Template {
   private static final double LONG_MM = 480;
   private static final double SLEEVE_MM = 380;
   private static final double DEEP_MM = 200;
-  private static final String LEFT = Halves.left("half");
+  private static final PieceId LEFT = Halves.left("half");
 
   private static final Asked ROUNDS = SquareBody.rounds(form -> 4 * form.count(SquareHalves.ACROSS), form -> form.count(SquareHalves.HIGH));
   private static final Asked ACROSS =
@@ -143,7 +144,7 @@ final class SquareHalves extends Template {
           List.of(
               named("hem.front", "front hem"), named("side.front", "front side"), named("sleeve.front", "front edge of the sleeve"), named("cuff", "cuff"),
               named("sleeve.back", "back edge of the sleeve"), named("side.back", "back side")));
-      halves.pair(BoardPiece.inTurn(LEFT, "Left half", Part.HALF, board(), Dye.valueOf(form.choice(Making.COLOUR)), names), "half.right", "Right half");
+      halves.pair(BoardPiece.inTurn(LEFT, "Left half", Part.HALF, board(), Dye.valueOf(form.choice(Making.COLOUR)), names), new PieceId("half.right"), "Right half");
       halves.between(
           "centre", "Centre back", SeamRole.CENTRE_BACK, SideOf.of("Left centre back", Span.ofRuns(LEFT, "centre", row(1), row(high), FORWARD)), "Right centre back", METHOD);
       halves.seam(

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import ruxel.core.board.Board;
 import ruxel.core.board.Motif;
 import ruxel.core.board.Square;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Cut;
@@ -30,7 +31,7 @@ import ruxel.core.seam.Span;
  */
 final class Squares extends Template {
   private static final String METHOD = "whip-both";
-  private static final String SLEEVE = Halves.left("sleeve");
+  private static final PieceId SLEEVE = Halves.left("sleeve");
 
   Squares() {
     super(
@@ -59,7 +60,7 @@ final class Squares extends Template {
     private final int across;
     private final int shoulder;
     private final int deep;
-    private final String front;
+    private final PieceId front;
     private final String side;
 
     Telling(Halves halves, Form form) {
@@ -72,19 +73,19 @@ final class Squares extends Template {
       shoulder = form.count(SquareBody.SHOULDER);
       deep = form.count(SquareBody.NECK_ROWS);
       boolean cardigan = Body.isCardigan(form);
-      front = cardigan ? Halves.left("front") : "front";
+      front = cardigan ? Halves.left("front") : new PieceId("front");
       side = cardigan ? "side" : "left";
     }
 
     void tell() {
       halves.whole(back());
       if (Body.isCardigan(form)) {
-        halves.pair(leftFront(), "front.right", "Right front");
+        halves.pair(leftFront(), new PieceId("front.right"), "Right front");
       } else {
         halves.whole(wholeFront());
       }
       if (SquareBody.hasSleeves(form)) {
-        halves.pair(sleeve(), "sleeve.right", "Right sleeve");
+        halves.pair(sleeve(), new PieceId("sleeve.right"), "Right sleeve");
       }
       seams();
       if (Hood.isWorn(form)) {
@@ -94,19 +95,19 @@ final class Squares extends Template {
     }
 
     private Piece back() {
-      return piece("back", "Back", Part.BACK, Board.of(motif, high, across), names("hem", "hem", "right", "right side", "upper", "upper edge", "left", "left side"))
+      return piece(new PieceId("back"), "Back", Part.BACK, Board.of(motif, high, across), names("hem", "hem", "right", "right side", "upper", "upper edge", "left", "left side"))
           .ownTwin(Map.of("hem", "hem", "right", "left", "left", "right", "upper", "upper"));
     }
 
     private Piece wholeFront() {
       int neck = SquareBody.neckSquares(form);
       if (deep == 0) {
-        return piece("front", "Front", Part.FRONT, Board.of(motif, high, across), names("hem", "hem", "left", "left side", "upper", "upper edge", "right", "right side"))
+        return piece(new PieceId("front"), "Front", Part.FRONT, Board.of(motif, high, across), names("hem", "hem", "left", "left side", "upper", "upper edge", "right", "right side"))
             .ownTwin(Map.of("hem", "hem", "right", "left", "left", "right", "upper", "upper"));
       }
       Board board = without(across, shoulder + 1, shoulder + neck);
       return piece(
-              "front", "Front", Part.FRONT, board,
+              new PieceId("front"), "Front", Part.FRONT, board,
               names(
                   "hem", "hem", "left", "left side", "shoulder.left", "left shoulder", "neck.left", "left side of the neck", "neck", "neck", "neck.right",
                   "right side of the neck", "shoulder.right", "right shoulder", "right", "right side"))
@@ -139,7 +140,7 @@ final class Squares extends Template {
           names("cuff", "cuff", "back", "back edge", "top", "top", "front", "front edge"));
     }
 
-    private Piece piece(String id, String name, Part part, Board board, List<String[]> names) {
+    private Piece piece(PieceId id, String name, Part part, Board board, List<String[]> names) {
       return BoardPiece.inTurn(id, name, part, board, colour, names);
     }
 
@@ -167,7 +168,7 @@ final class Squares extends Template {
           "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
           SideOf.of("Front side and sleeve", frontSide(), Span.ofRuns(SLEEVE, "front", row(rows), row(1), FORWARD)),
           SideOf.of("Back side and sleeve", backSide(), Span.ofRuns(SLEEVE, "back", row(1), row(rows), BACKWARD)),
-          List.of(new Anchor("underarm", "underarm", Spot.cut(front, side, onTheWayUp()), Spot.cut("back", "left", onTheWayDown()))), List.of("underarm"), METHOD);
+          List.of(new Anchor("underarm", "underarm", Spot.cut(front, side, onTheWayUp()), Spot.cut(new PieceId("back"), "left", onTheWayDown()))), List.of("underarm"), METHOD);
     }
 
     private Span frontShoulder() {
@@ -182,7 +183,7 @@ final class Squares extends Template {
     }
 
     private Span backShoulder() {
-      return Span.ofRuns("back", "upper", column(shoulder), column(1), BACKWARD);
+      return Span.ofRuns(new PieceId("back"), "upper", column(shoulder), column(1), BACKWARD);
     }
 
     private Span frontSide() {
@@ -190,13 +191,13 @@ final class Squares extends Template {
     }
 
     private Span backSide() {
-      return new Span("back", "left", onTheWayDown(), Cut.endOf(row(1)), BACKWARD);
+      return new Span(new PieceId("back"), "left", onTheWayDown(), Cut.endOf(row(1)), BACKWARD);
     }
 
     /** From underarm to underarm over the shoulder. */
     private List<Span> armhole() {
       return List.of(
-          new Span(front, side, onTheWayUp(), Cut.endOf(row(high)), FORWARD), new Span("back", "left", Cut.startOf(row(high)), onTheWayDown(), FORWARD));
+          new Span(front, side, onTheWayUp(), Cut.endOf(row(high)), FORWARD), new Span(new PieceId("back"), "left", Cut.startOf(row(high)), onTheWayDown(), FORWARD));
     }
 
     /** Where the armhole stops, on an edge that goes up; counted from below, so that both sides of the body stop alike. */
@@ -219,7 +220,7 @@ final class Squares extends Template {
     }
 
     private Span backNeck() {
-      return Span.ofRuns("back", "upper", column(across - shoulder), column(shoulder + 1), BACKWARD);
+      return Span.ofRuns(new PieceId("back"), "upper", column(across - shoulder), column(shoulder + 1), BACKWARD);
     }
 
     /** On the piece of the left front, from the front edge or the middle to the shoulder. */
@@ -249,8 +250,8 @@ final class Squares extends Template {
     }
 
     private Spot backNeckCentre() {
-      Edge upper = halves.piece("back").edge("upper").orElseThrow();
-      return Hood.middle("back", upper, upper.startOfRun(column(across - shoulder)), upper.startOfRun(column(shoulder)));
+      Edge upper = halves.piece(new PieceId("back")).edge("upper").orElseThrow();
+      return Hood.middle(new PieceId("back"), upper, upper.startOfRun(column(across - shoulder)), upper.startOfRun(column(shoulder)));
     }
 
     private Span ofFront(String edge) {
@@ -262,7 +263,7 @@ final class Squares extends Template {
       if (Body.isCardigan(form)) {
         List<String> fronts = List.of("hem", "front");
         List<Span> left = hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList();
-        Map<String, List<String>> open = new HashMap<>(Map.of("back", List.of("hem"), "front.left", fronts, "front.right", fronts));
+        Map<PieceId, List<String>> open = new HashMap<>(Map.of(new PieceId("back"), List.of("hem"), new PieceId("front.left"), fronts, new PieceId("front.right"), fronts));
         open.putAll(hooded ? Hood.face() : Map.of());
         halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);
       } else {
@@ -271,11 +272,11 @@ final class Squares extends Template {
         } else {
           List<Span> left = new ArrayList<>(List.of(backNeck()));
           if (deep == 0) {
-            left.add(Span.ofRuns("front", "upper", column(across - shoulder), column(shoulder + 1), FORWARD));
+            left.add(Span.ofRuns(new PieceId("front"), "upper", column(across - shoulder), column(shoulder + 1), FORWARD));
           }
-          halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of("front", List.of("neck", "neck.left", "neck.right")), left);
+          halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of(new PieceId("front"), List.of("neck", "neck.left", "neck.right")), left);
         }
-        halves.opening("hem", "Hem", ExpectedOpening.Kind.HEM, Map.of("back", List.of("hem"), "front", List.of("hem")), List.of());
+        halves.opening("hem", "Hem", ExpectedOpening.Kind.HEM, Map.of(new PieceId("back"), List.of("hem"), new PieceId("front"), List.of("hem")), List.of());
       }
       if (SquareBody.hasSleeves(form)) {
         halves.openings("cuff", "cuff", ExpectedOpening.Kind.CUFF, SLEEVE, "cuff");

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import ruxel.core.identity.PieceId;
 
 /**
  * What is told beside the questions: what follows from answers, what is taken where there are none and why, the pieces whose shape
@@ -12,7 +13,7 @@ import java.util.Map;
  * @param assumed values by question, in the order of the questions
  * @param because from what they follow, by question
  */
-public record Told(List<Consequence> consequences, Map<String, String> assumed, Map<String, String> because, List<String> assumedPieces, List<Dimension> dimensions) {
+public record Told(List<Consequence> consequences, Map<String, String> assumed, Map<String, String> because, List<PieceId> assumedPieces, List<Dimension> dimensions) {
   public static final Told NOTHING = new Told(List.of(), Map.of(), Map.of(), List.of(), List.of());
 
   public Told {

@@ -9,6 +9,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
@@ -46,7 +47,7 @@ public record Walk(List<Step> steps, double heading) {
   }
 
   /** The piece that lies at the left hand; its ring may not close yet. */
-  public Piece piece(String id, String name, Piece.Part part, Cloth.Dye colour) {
+  public Piece piece(PieceId id, String name, Piece.Part part, Cloth.Dye colour) {
     List<Edge> edges = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
@@ -86,7 +87,7 @@ public record Walk(List<Step> steps, double heading) {
 
   /** That it does not come back to where it began, and what would close it. */
   private Optional<Finding> open() {
-    Outline outline = new Outline(piece("walk", "walk", Piece.Part.OTHER, Cloth.Dye.WOAD));
+    Outline outline = new Outline(piece(new PieceId("walk"), "walk", Piece.Part.OTHER, Cloth.Dye.WOAD));
     if (outline.closes(HouseRules.USUAL) && outline.areaMm2() > 0) {
       return Optional.empty();
     }

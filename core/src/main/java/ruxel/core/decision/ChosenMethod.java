@@ -2,9 +2,10 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.SeamId;
 
 /** The joining method of a seam. */
-public record ChosenMethod(String seam, String method) implements Decision {
+public record ChosenMethod(SeamId seam, String method) implements Decision {
   @Override
   public List<?> target() {
     return List.of(seam);
@@ -16,7 +17,7 @@ public record ChosenMethod(String seam, String method) implements Decision {
   }
 
   @Override
-  public Optional<String> ofSeam() {
+  public Optional<SeamId> ofSeam() {
     return Optional.of(seam);
   }
 }

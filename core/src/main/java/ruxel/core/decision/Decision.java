@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import ruxel.core.identity.Id;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 
 /**
  * Something decided since the recipe, by stable ids (model 5): what it is of, and how it is told when that is gone. A
@@ -20,18 +23,18 @@ public sealed interface Decision
   String told(Naming names);
 
   /** The seam without which it is gone. */
-  default Optional<String> ofSeam() {
+  default Optional<SeamId> ofSeam() {
     return Optional.empty();
   }
 
   /** The piece without which it is gone. */
-  default Optional<String> ofPiece() {
+  default Optional<PieceId> ofPiece() {
     return Optional.empty();
   }
 
   /** The ids it knows things by: none of them may be given to something else while it is kept. */
   default Stream<String> names() {
-    return Stream.of(target().stream().filter(String.class::isInstance).map(String.class::cast), ofSeam().stream(), ofPiece().stream()).flatMap(Function.identity());
+    return Stream.of(target().stream(), ofSeam().stream(), ofPiece().stream()).flatMap(Function.identity()).flatMap(each -> each instanceof Id id ? Stream.of(id.text()) : each instanceof String text ? Stream.of(text) : Stream.empty());
   }
 
   /** Names it among all that is decided: by its kind and its target. */

@@ -2,6 +2,8 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Run;
 
@@ -11,7 +13,7 @@ import ruxel.core.piece.Run;
  * @param within the runs they lie over where they do not take the whole edge
  * @param joins the stitch of the last row where that is kept back, and worked while the edge is joined
  */
-public record EdgingRows(String piece, String edge, int rows, double rowMm, int stitches, Optional<Within> within, Optional<Stitch> joins) implements Decision {
+public record EdgingRows(PieceId piece, String edge, int rows, double rowMm, int stitches, Optional<Within> within, Optional<Stitch> joins) implements Decision {
   public static final int MOST_ROWS = 200;
   public static final double LOWEST_MM = 0.5;
   public static final double HIGHEST_MM = 100;
@@ -33,12 +35,12 @@ public record EdgingRows(String piece, String edge, int rows, double rowMm, int 
   }
 
   /** The id of the strip they are, or that goes on from them over corners, by its first edge in ring order: no strip the maker has told can have it. */
-  public String stripId(String firstEdge) {
-    return piece + ":" + firstEdge;
+  public StripId stripId(String firstEdge) {
+    return new StripId(piece.text() + ":" + firstEdge);
   }
 
   /** The rows that are the strip of an id, or begin it. */
-  public static Optional<EdgingRows> find(Settings settings, String stripId) {
+  public static Optional<EdgingRows> find(Settings settings, StripId stripId) {
     return settings.of(EdgingRows.class).stream().filter(rows -> rows.stripId(rows.edge).equals(stripId)).findFirst();
   }
 

@@ -4,11 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.board.Crossing;
 import ruxel.core.board.Scheme;
+import ruxel.core.identity.PieceId;
 
 /** How the squares of a board are joined: method, crossings and the order of its lines. */
-public record JoinedBoard(String piece, String method, Crossing crossing, Scheme.Name scheme) implements Decision {
+public record JoinedBoard(PieceId piece, String method, Crossing crossing, Scheme.Name scheme) implements Decision {
   /** What is taken while nothing is told (house default). */
-  public static JoinedBoard usual(String piece) {
+  public static JoinedBoard usual(PieceId piece) {
     return new JoinedBoard(piece, "whip-both", Crossing.SKIP, Scheme.Name.ROWS_FIRST);
   }
 
@@ -23,7 +24,7 @@ public record JoinedBoard(String piece, String method, Crossing crossing, Scheme
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

@@ -2,9 +2,10 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 
 /** A tail of so many mm left on a piece to be joined with; it hangs where an edge starts in the piece's own ring. */
-public record KeptTail(String piece, String corner, double mm) implements Decision {
+public record KeptTail(PieceId piece, String corner, double mm) implements Decision {
   public static final int MOST = 400;
   public static final double SHORTEST_MM = 10;
   public static final double LONGEST_MM = 20_000;
@@ -20,7 +21,7 @@ public record KeptTail(String piece, String corner, double mm) implements Decisi
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

@@ -2,12 +2,13 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 
 /**
  * A piece moved on the table by mm and turned to the left by quarters about its middle, reckoned from where
  * the construction lays it. A whole turn is none.
  */
-public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns) implements Decision {
+public record LaidPiece(PieceId piece, double dxMm, double dyMm, int quarterTurns) implements Decision {
   private static final int WHOLE_TURN = 4;
 
   public LaidPiece {
@@ -25,7 +26,7 @@ public record LaidPiece(String piece, double dxMm, double dyMm, int quarterTurns
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

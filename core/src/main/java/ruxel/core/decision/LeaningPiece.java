@@ -1,10 +1,11 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Lean;
 
 /** How a piece was found to lean. */
-public record LeaningPiece(String piece, Lean lean) implements Decision {
+public record LeaningPiece(PieceId piece, Lean lean) implements Decision {
   @Override
   public List<?> target() {
     return List.of(piece);

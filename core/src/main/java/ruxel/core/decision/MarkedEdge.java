@@ -1,10 +1,11 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Landmark;
 
 /** A landmark put on an edge. */
-public record MarkedEdge(String piece, String edge, Landmark landmark) implements Decision {
+public record MarkedEdge(PieceId piece, String edge, Landmark landmark) implements Decision {
   @Override
   public List<?> target() {
     return List.of(piece, edge, landmark.id());

@@ -1,9 +1,10 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 
 /** The length of an edge as measured. */
-public record MeasuredEdge(String piece, String edge, double mm) implements Decision {
+public record MeasuredEdge(PieceId piece, String edge, double mm) implements Decision {
   @Override
   public List<?> target() {
     return List.of(piece, edge);

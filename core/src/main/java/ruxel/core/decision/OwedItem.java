@@ -2,9 +2,11 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 
 /** Something to mend later on a piece, and the seam that must not be joined before it is done (handbook 3). */
-public record OwedItem(String id, String piece, String what, Optional<String> before) implements Decision {
+public record OwedItem(String id, PieceId piece, String what, Optional<SeamId> before) implements Decision {
   @Override
   public List<?> target() {
     return List.of(id);
@@ -16,7 +18,7 @@ public record OwedItem(String id, String piece, String what, Optional<String> be
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

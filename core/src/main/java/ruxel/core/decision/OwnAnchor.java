@@ -1,10 +1,11 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.SeamId;
 import ruxel.core.seam.Anchor;
 
 /** An anchor the maker has added to a seam. */
-public record OwnAnchor(String seam, Anchor anchor) implements Decision {
+public record OwnAnchor(SeamId seam, Anchor anchor) implements Decision {
   @Override
   public List<?> target() {
     return List.of(seam, anchor.id());

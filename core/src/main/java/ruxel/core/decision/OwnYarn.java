@@ -14,7 +14,7 @@ public record OwnYarn(Yarn yarn) implements Decision {
 
   @Override
   public Stream<String> names() {
-    return Stream.concat(Stream.of(yarn.id()), yarn.left().stream().flatMap(left -> left.after().stream()).map(WorkRef::id));
+    return Stream.concat(Stream.of(yarn.id()), yarn.left().stream().flatMap(left -> left.after().stream()).map(of -> of.id().text()));
   }
 
   @Override

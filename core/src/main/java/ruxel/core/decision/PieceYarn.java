@@ -2,9 +2,10 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 
 /** The yarn a piece is worked in. */
-public record PieceYarn(String piece, String yarn) implements Decision {
+public record PieceYarn(PieceId piece, String yarn) implements Decision {
   @Override
   public List<?> target() {
     return List.of(piece);
@@ -16,7 +17,7 @@ public record PieceYarn(String piece, String yarn) implements Decision {
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

@@ -5,9 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.board.Square.Place;
 import ruxel.core.board.Square;
+import ruxel.core.identity.PieceId;
 
 /** Which colourway lies where on a board, and what stays there; places that the board does not have wait until it has. */
-public record PlacedSquares(String piece, List<Placed> squares) implements Decision {
+public record PlacedSquares(PieceId piece, List<Placed> squares) implements Decision {
   /** A square with its colourway; {@code locked} keeps it there when colours are placed. */
   public record Placed(int row, int column, Optional<String> colourway, boolean locked) {
     public Place place() {
@@ -56,7 +57,7 @@ public record PlacedSquares(String piece, List<Placed> squares) implements Decis
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

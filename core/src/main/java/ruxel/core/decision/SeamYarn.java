@@ -2,9 +2,10 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.SeamId;
 
 /** The yarn a seam is joined with. */
-public record SeamYarn(String seam, String yarn) implements Decision {
+public record SeamYarn(SeamId seam, String yarn) implements Decision {
   @Override
   public List<?> target() {
     return List.of(seam);
@@ -16,7 +17,7 @@ public record SeamYarn(String seam, String yarn) implements Decision {
   }
 
   @Override
-  public Optional<String> ofSeam() {
+  public Optional<SeamId> ofSeam() {
     return Optional.of(seam);
   }
 }

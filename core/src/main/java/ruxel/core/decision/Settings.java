@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import ruxel.core.identity.SeamId;
 
 /**
  * Everything decided since the recipe (model 5), kind by kind, of each the latest last. Laid over whatever the template makes; a
@@ -56,7 +57,7 @@ public record Settings(List<Decision> decisions) {
   }
 
   /** The seams in the order the maker wants; none leaves it to the house. */
-  public List<String> order() {
+  public List<SeamId> order() {
     return on(WantedOrder.class).map(WantedOrder::seams).orElse(List.of());
   }
 

@@ -13,7 +13,7 @@ public record StripCount(Stitches stitches) implements Decision {
 
   @Override
   public Stream<String> names() {
-    return Stream.of(stitches.strip(), stitches.at().piece());
+    return Stream.of(stitches.strip().text(), stitches.at().piece().text());
   }
 
   @Override

@@ -2,9 +2,11 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 
 /** A strip that is worked before a seam, instead of after all of them. */
-public record StripStep(String strip, String before) implements Decision {
+public record StripStep(StripId strip, SeamId before) implements Decision {
   @Override
   public List<?> target() {
     return List.of(strip);
@@ -16,7 +18,7 @@ public record StripStep(String strip, String before) implements Decision {
   }
 
   @Override
-  public Optional<String> ofSeam() {
+  public Optional<SeamId> ofSeam() {
     return Optional.of(before);
   }
 }

@@ -1,9 +1,10 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.StripId;
 
 /** The yarn a strip is worked in. */
-public record StripYarn(String strip, String yarn) implements Decision {
+public record StripYarn(StripId strip, String yarn) implements Decision {
   @Override
   public List<?> target() {
     return List.of(strip);

@@ -1,9 +1,10 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.SeamId;
 
 /** A seam of the construction that is not to be joined. */
-public record TakenOut(String seam) implements Decision {
+public record TakenOut(SeamId seam) implements Decision {
   @Override
   public List<?> target() {
     return List.of(seam);

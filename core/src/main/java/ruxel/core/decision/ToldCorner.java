@@ -1,10 +1,11 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 
 /** The corner between an edge and the next one of the ring. */
-public record ToldCorner(String piece, String behind, Corner corner) implements Decision {
+public record ToldCorner(PieceId piece, String behind, Corner corner) implements Decision {
   @Override
   public List<?> target() {
     return List.of(piece, behind);

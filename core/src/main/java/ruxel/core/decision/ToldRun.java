@@ -1,9 +1,10 @@
 package ruxel.core.decision;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 
 /** A run of the recipe told as parts, one after the other in ring order. */
-public record ToldRun(String piece, String edge, String run, List<RunPart> parts) implements Decision {
+public record ToldRun(PieceId piece, String edge, String run, List<RunPart> parts) implements Decision {
   public static final int MOST_PARTS = 32;
 
   public ToldRun {

@@ -4,9 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.board.Square;
 import ruxel.core.board.Square.Place;
+import ruxel.core.identity.PieceId;
 
 /** A square of a board turned by so many quarters to the left, 1 to 3, from how the board has it. */
-public record TurnedSquare(String piece, int row, int column, int quarters) implements Decision {
+public record TurnedSquare(PieceId piece, int row, int column, int quarters) implements Decision {
   public static final int FULL = 4;
 
   /** A square of the same board, turned if it is this one. */
@@ -25,7 +26,7 @@ public record TurnedSquare(String piece, int row, int column, int quarters) impl
   }
 
   @Override
-  public Optional<String> ofPiece() {
+  public Optional<PieceId> ofPiece() {
     return Optional.of(piece);
   }
 }

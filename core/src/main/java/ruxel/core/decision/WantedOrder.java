@@ -2,9 +2,10 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.stream.Stream;
+import ruxel.core.identity.SeamId;
 
 /** The seams in the order the maker wants; those that are not there are passed over. */
-public record WantedOrder(List<String> seams) implements Decision {
+public record WantedOrder(List<SeamId> seams) implements Decision {
   public WantedOrder {
     seams = List.copyOf(seams);
   }
@@ -16,7 +17,7 @@ public record WantedOrder(List<String> seams) implements Decision {
 
   @Override
   public Stream<String> names() {
-    return seams.stream();
+    return seams.stream().map(SeamId::text);
   }
 
   @Override

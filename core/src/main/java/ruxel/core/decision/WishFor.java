@@ -2,17 +2,18 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.SeamId;
 import ruxel.core.method.Wish;
 import ruxel.core.seam.SeamRole;
 
 /** What the maker wants of one seam, of all seams of a role, or, with neither, of the whole garment. The nearest holds. */
-public record WishFor(Optional<SeamRole> role, Optional<String> seam, Wish wish) implements Decision {
+public record WishFor(Optional<SeamRole> role, Optional<SeamId> seam, Wish wish) implements Decision {
   @Override
   public List<?> target() {
     return target(role, seam);
   }
 
-  public static List<?> target(Optional<SeamRole> role, Optional<String> seam) {
+  public static List<?> target(Optional<SeamRole> role, Optional<SeamId> seam) {
     return List.of(role, seam);
   }
 
@@ -22,7 +23,7 @@ public record WishFor(Optional<SeamRole> role, Optional<String> seam, Wish wish)
   }
 
   @Override
-  public Optional<String> ofSeam() {
+  public Optional<SeamId> ofSeam() {
     return seam;
   }
 }

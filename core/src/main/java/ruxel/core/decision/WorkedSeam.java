@@ -2,11 +2,12 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.SeamId;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.Side;
 
 /** How a seam brings its sides together, and what rows and spaces give on each. */
-public record WorkedSeam(String seam, Seam.Working working, SideWorking a, SideWorking b) implements Decision {
+public record WorkedSeam(SeamId seam, Seam.Working working, SideWorking a, SideWorking b) implements Decision {
   public Seam on(Seam usual) {
     return usual
         .withWorking(working)
@@ -24,7 +25,7 @@ public record WorkedSeam(String seam, Seam.Working working, SideWorking a, SideW
   }
 
   @Override
-  public Optional<String> ofSeam() {
+  public Optional<SeamId> ofSeam() {
     return Optional.of(seam);
   }
 }

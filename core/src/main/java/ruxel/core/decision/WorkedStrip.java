@@ -1,8 +1,9 @@
 package ruxel.core.decision;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import java.util.stream.Stream;
+import ruxel.core.identity.Id;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Strip;
 
@@ -17,7 +18,10 @@ public record WorkedStrip(Strip strip) implements Decision {
 
   @Override
   public Stream<String> names() {
-    return Stream.of(Stream.of(strip.id(), strip.from().piece()), strip.to().stream().map(Spot::piece), strip.mirrorOf().stream()).flatMap(Function.identity());
+    List<Id> all = new ArrayList<>(List.of(strip.id(), strip.from().piece()));
+    strip.to().map(Spot::piece).ifPresent(all::add);
+    strip.mirrorOf().ifPresent(all::add);
+    return all.stream().map(Id::text);
   }
 
   @Override

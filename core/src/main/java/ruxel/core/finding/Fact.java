@@ -2,6 +2,7 @@ package ruxel.core.finding;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import ruxel.core.identity.Id;
 import ruxel.core.measure.Wording;
 
 /** One fact of a finding: a name and a value with its unit. */
@@ -32,6 +33,10 @@ public sealed interface Fact {
 
   static Fact text(String name, String text) {
     return new Text(name, text);
+  }
+
+  static Fact text(String name, Id id) {
+    return new Text(name, id.text());
   }
 
   /** A number of things. */

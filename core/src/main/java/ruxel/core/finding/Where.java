@@ -2,17 +2,20 @@ package ruxel.core.finding;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 
 /** The place of a finding: an answer and those it does not go with, a piece with edge and run (by the construction's own id), a seam, a strip, or a path into a file. */
 public record Where(
     Optional<String> answer,
-    Optional<String> piece,
+    Optional<PieceId> piece,
     Optional<String> edge,
     Optional<String> run,
-    Optional<String> seam,
+    Optional<SeamId> seam,
     Optional<String> path,
     List<String> against,
-    Optional<String> strip) {
+    Optional<StripId> strip) {
 
   public static final Where NOWHERE =
       new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
@@ -28,19 +31,19 @@ public record Where(
     return new Where(alone.answer, alone.piece, alone.edge, alone.run, alone.seam, alone.path, List.copyOf(others), Optional.empty());
   }
 
-  public static Where piece(String piece) {
+  public static Where piece(PieceId piece) {
     return new Where(Optional.empty(), Optional.of(piece), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
   }
 
-  public static Where edge(String piece, String edge) {
+  public static Where edge(PieceId piece, String edge) {
     return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
   }
 
-  public static Where run(String piece, String edge, String run) {
+  public static Where run(PieceId piece, String edge, String run) {
     return new Where(Optional.empty(), Optional.of(piece), Optional.of(edge), Optional.of(run), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
   }
 
-  public static Where seam(String seam) {
+  public static Where seam(SeamId seam) {
     return new Where(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.of(seam), Optional.empty(), List.of(), Optional.empty());
   }
 
@@ -53,12 +56,12 @@ public record Where(
   }
 
   /** The edge as a seam takes it. */
-  public Where of(String ofSeam) {
+  public Where of(SeamId ofSeam) {
     return new Where(answer, piece, edge, run, Optional.of(ofSeam), path, against, strip);
   }
 
   /** The edge that a strip is worked onto. */
-  public Where ofStrip(String id) {
+  public Where ofStrip(StripId id) {
     return new Where(answer, piece, edge, run, seam, path, against, Optional.of(id));
   }
 }

@@ -14,6 +14,8 @@ import ruxel.core.board.Ring;
 import ruxel.core.board.Ring.Way;
 import ruxel.core.board.Square;
 import ruxel.core.board.Square.Place;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.BoardPiece;
 import ruxel.core.piece.BoardSides;
 import ruxel.core.piece.Cut;
@@ -29,9 +31,13 @@ import ruxel.core.seam.Span;
  * A garment with its boards taken apart into squares (model 2): each square is a face of the gluing, the lines of a board are joins
  * like the seams. Outer sides of squares have what their board's edges have.
  */
-public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cells) {
+public record Cells(Gluing gluing, List<GluedJoin> joins, Map<PieceId, Cell> cells) {
   /** A square of a board; {@code id} is that of its face. */
-  public record Cell(String id, String piece, Place place) {}
+  public record Cell(PieceId id, PieceId piece, Place place) {
+    public static Cell of(PieceId board, Place place) {
+      return new Cell(new PieceId(board.text() + "/" + place.words()), board, place);
+    }
+  }
 
   public Cells {
     joins = List.copyOf(joins);
@@ -47,7 +53,7 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
 
   /** Pairs of different squares that share a side, or a part of one, across seams and folds too; each pair once. */
   public Set<Set<Cell>> neighbours() {
-    List<String> ids = gluing.faces().stream().map(face -> face.id()).toList();
+    List<PieceId> ids = gluing.faces().stream().map(face -> face.id()).toList();
     Set<Set<Cell>> pairs = new LinkedHashSet<>();
     for (Segment segment : gluing.segments()) {
       if (!segment.isFree()) {
@@ -62,15 +68,15 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
   }
 
   private static final class Builder {
-    private record Key(String piece, Place place) {}
+    private record Key(PieceId piece, Place place) {}
 
     /** A stretch of a board's edge that is the outer side of one square. */
     private record Outer(Piece cell, int edgeIndex, int from, int to) {}
 
     private final List<Piece> pieces;
     private final Map<Key, Piece> squares = new LinkedHashMap<>();
-    private final Map<String, Cell> cells = new LinkedHashMap<>();
-    private final Map<String, List<List<Outer>>> outers = new HashMap<>();
+    private final Map<PieceId, Cell> cells = new LinkedHashMap<>();
+    private final Map<PieceId, List<List<Outer>>> outers = new HashMap<>();
 
     Builder(List<Piece> pieces) {
       this.pieces = pieces;
@@ -93,7 +99,8 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
         }
       }
       for (Square square : board.squares()) {
-        Piece plain = BoardPiece.of(piece.id() + "/" + square.place().words(), piece.name() + ", square " + square.place().words(), piece.part(), new Board(board.motif(), List.of(square), board.mirrored()), piece.cloth().colour());
+        Cell named = Cell.of(piece.id(), square.place());
+        Piece plain = BoardPiece.of(named.id(), piece.name() + ", square " + square.place().words(), piece.part(), new Board(board.motif(), List.of(square), board.mirrored()), piece.cloth().colour());
         List<Edge> edges = new ArrayList<>();
         for (Way way : Way.values()) {
           Edge edge = plain.edges().get(way.ordinal());
@@ -102,7 +109,7 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
         }
         Piece cell = plain.withEdges(edges);
         squares.put(new Key(piece.id(), square.place()), cell);
-        cells.put(cell.id(), new Cell(cell.id(), piece.id(), square.place()));
+        cells.put(cell.id(), named);
       }
       outers.put(piece.id(), sides.stream().map(side -> outers(piece, side)).toList());
     }
@@ -162,7 +169,7 @@ public record Cells(Gluing gluing, List<GluedJoin> joins, Map<String, Cell> cell
         halvesA += 2 * a.get(a.size() - 1).units();
         halvesB += 2 * b.get(b.size() - 1).units();
       }
-      return new GluedJoin(new Join.OfLine(piece.id(), line.id()), a, b, meetings);
+      return new GluedJoin(new Join.OfLine(new BoardId(piece.id()), line.id()), a, b, meetings);
     }
 
     private ResolvedSpan whole(Piece piece, Place place, Way way, boolean forward) {

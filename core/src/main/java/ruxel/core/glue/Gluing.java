@@ -9,6 +9,7 @@ import java.util.OptionalInt;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Face;
 import ruxel.core.piece.Run;
@@ -51,7 +52,7 @@ public record Gluing(List<Face> faces, List<Segment> segments) {
   }
 
   /** The number of a face; faces are told apart by their ids. */
-  public int faceNumber(String id) {
+  public int faceNumber(PieceId id) {
     for (int i = 0; i < faces.size(); i++) {
       if (faces.get(i).id().equals(id)) {
         return i;
@@ -116,7 +117,7 @@ public record Gluing(List<Face> faces, List<Segment> segments) {
     private final List<? extends Face> faces;
     private final List<GluedJoin> joins;
     private final List<GluedJoin> unglued;
-    private final Map<String, Integer> faceIndex = new HashMap<>();
+    private final Map<PieceId, Integer> faceIndex = new HashMap<>();
     private final List<List<TreeSet<Integer>>> cuts = new ArrayList<>();
     private final Map<Key, Integer> index = new HashMap<>();
     private final Map<Integer, Glue> glue = new HashMap<>();

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.jgrapht.alg.connectivity.ConnectivityInspector;
 import org.jgrapht.graph.DefaultEdge;
 import org.jgrapht.graph.Pseudograph;
+import ruxel.core.identity.PieceId;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
@@ -39,7 +40,7 @@ public record SeamGraph(Map<Join, List<Integer>> ways) {
   private static SeamGraph of(Gluing gluing, Stream<Course> courses) {
     Points points = new Points(gluing);
     Map<List<Integer>, List<Segment>> onEdges = gluing.segments().stream().collect(Collectors.groupingBy(s -> List.of(s.face(), s.edge())));
-    Map<String, Integer> faces = new HashMap<>();
+    Map<PieceId, Integer> faces = new HashMap<>();
     for (int i = 0; i < gluing.faces().size(); i++) {
       faces.put(gluing.faces().get(i).id(), i);
     }

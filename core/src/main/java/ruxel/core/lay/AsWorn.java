@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
@@ -30,7 +31,7 @@ public final class AsWorn {
   private final List<ResolvedSeam> seams;
 
   /** A stretch of cloth of one colour. */
-  public record WornShape(String piece, Dye colour, List<Point> points) {
+  public record WornShape(PieceId piece, Dye colour, List<Point> points) {
     public WornShape {
       points = List.copyOf(points);
     }

@@ -1,12 +1,13 @@
 package ruxel.core.lay;
 
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Outline;
 
 /**
  * Where a piece lies on the table, right side up: its own axes turned counter-clockwise by {@code
  * quarterTurns} quarters, then its origin moved to (x, y) mm; x to the right, y away from the maker.
  */
-public record Placement(String piece, int quarterTurns, double xMm, double yMm) {
+public record Placement(PieceId piece, int quarterTurns, double xMm, double yMm) {
   private static final int QUARTERS = 4;
 
   /** Where a point of the piece's own axes lies on the table. */

@@ -11,6 +11,7 @@ import ruxel.core.decision.OwnAnchor;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripCount;
 import ruxel.core.decision.WorkedStrip;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Landmark;
@@ -110,7 +111,7 @@ public final class CarriedCuts {
     return onEdging && now.isPresent() ? (double) now.get().units() / was.get().units() : 1;
   }
 
-  private Cut cut(String piece, String edge, Cut cut, boolean isUnit) {
+  private Cut cut(PieceId piece, String edge, Cut cut, boolean isUnit) {
     Optional<Edge> was = Pieces.find(before, piece, edge);
     Optional<Edge> now = Pieces.find(after, piece, edge);
     Optional<Run> run = was.flatMap(found -> found.run(cut.run()));

@@ -2,6 +2,7 @@ package ruxel.core.layout;
 
 import java.util.List;
 import ruxel.core.construction.ExpectedOpening;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.Seam;
@@ -10,10 +11,10 @@ import ruxel.core.seam.Span;
 /** Carries seams and openings that are told by one set of runs over to pieces whose runs have changed. */
 interface Carries {
   /** Where a cut of an edge lies now; one that nothing has changed stays. */
-  Cut carried(String piece, String edge, Cut cut);
+  Cut carried(PieceId piece, String edge, Cut cut);
 
   /** The same for the cut before a unit that is meant itself. */
-  default Cut carriedUnit(String piece, String edge, Cut before) {
+  default Cut carriedUnit(PieceId piece, String edge, Cut before) {
     return carried(piece, edge, before);
   }
 

@@ -22,6 +22,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
@@ -69,7 +70,7 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
   }
 
   /** A seam with what was decided of its anchors, working and method put into it. */
-  public Outcome<ResolvedSeam> told(String id) {
+  public Outcome<ResolvedSeam> told(SeamId id) {
     return Seams.named(construct.seams(), id)
         .then(
             seam -> {
@@ -91,7 +92,7 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
   }
 
   /** Whether the recipe makes a seam of that id. */
-  public boolean isMade(String id) {
+  public boolean isMade(SeamId id) {
     return made.filter(construct -> Seams.find(construct.seams(), id).isPresent()).isPresent();
   }
 
@@ -99,11 +100,11 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
    * The garment with seams in the place of others, what was decided of those being part of them now; refused where one cannot be on
    * the pieces.
    */
-  public Outcome<Garment> with(List<String> old, List<Seam> seams) {
+  public Outcome<Garment> with(List<SeamId> old, List<Seam> seams) {
     List<Seam> own = new ArrayList<>(garment.seams().stream().filter(seam -> !old.contains(seam.id())).toList());
     own.addAll(seams);
     Settings settings = garment.settings().without(decision -> isToldBy(decision, old));
-    for (String id : old) {
+    for (SeamId id : old) {
       if (isMade(id) && Seams.find(seams, id).isEmpty()) {
         settings = settings.with(new TakenOut(id));
       }
@@ -113,24 +114,24 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
   }
 
   /** What stands first in the target of each of these is their seam. */
-  private static boolean isToldBy(Decision decision, List<String> seams) {
+  private static boolean isToldBy(Decision decision, List<SeamId> seams) {
     return TOLD.contains(decision.getClass()) && seams.contains(decision.target().get(0));
   }
 
   /** Whether a seam that the maker told by hand joins another stretch, or from another end, than before. */
-  public static boolean isToldAnew(Garment before, Garment after, String seam) {
+  public static boolean isToldAnew(Garment before, Garment after, SeamId seam) {
     boolean byHand = Stream.of(before, after).anyMatch(garment -> Seams.find(garment.seams(), seam).isPresent());
     return byHand && !sides(before, seam).equals(sides(after, seam));
   }
 
-  private static List<List<Span>> sides(Garment garment, String seam) {
+  private static List<List<Span>> sides(Garment garment, SeamId seam) {
     return of(garment) instanceof Outcome.Good<Given> good
         ? Seams.find(good.value().construct.seams(), seam).map(found -> List.of(found.a().spans(), found.b().spans())).orElse(List.of())
         : List.of();
   }
 
   /** A garment on which every part of these seams is there, free, and each side goes on where it left off; else refused. */
-  public static Outcome<Garment> standing(Garment garment, List<String> seams) {
+  public static Outcome<Garment> standing(Garment garment, List<SeamId> seams) {
     return Layout.of(garment)
         .then(
             layout -> {

@@ -25,6 +25,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.StripId;
 import ruxel.core.lay.Apart;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Counts;
@@ -57,7 +58,7 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
   }
 
   /** A strip as it is laid out. */
-  public Optional<Strip> strip(String id) {
+  public Optional<Strip> strip(StripId id) {
     return strips.stream().filter(strip -> strip.id().equals(id)).findFirst();
   }
 

@@ -10,6 +10,7 @@ import ruxel.core.decision.MeasuredEdge;
 import ruxel.core.decision.RunPart;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.ToldRun;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Cut;
@@ -80,12 +81,12 @@ final class Overlay implements Carries {
     return gone;
   }
 
-  private Optional<Edge> edge(String pieceId, String edgeId) {
+  private Optional<Edge> edge(PieceId pieceId, String edgeId) {
     return Pieces.find(pieces, pieceId, edgeId);
   }
 
   /** Whether there was such an edge to change. */
-  private boolean change(String pieceId, String edgeId, UnaryOperator<Edge> changed) {
+  private boolean change(PieceId pieceId, String edgeId, UnaryOperator<Edge> changed) {
     Optional<Edge> target = edge(pieceId, edgeId);
     target.ifPresent(
         edge ->
@@ -131,7 +132,7 @@ final class Overlay implements Carries {
   }
 
   @Override
-  public Cut carried(String piece, String edge, Cut cut) {
+  public Cut carried(PieceId piece, String edge, Cut cut) {
     return applied.stream()
         .filter(told -> told.piece().equals(piece) && told.edge().equals(edge) && told.run().equals(cut.run()))
         .findFirst()

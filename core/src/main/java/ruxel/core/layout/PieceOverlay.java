@@ -10,6 +10,7 @@ import ruxel.core.decision.Decision;
 import ruxel.core.decision.LeaningPiece;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.ToldCorner;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
@@ -54,11 +55,11 @@ final class PieceOverlay {
     return changed;
   }
 
-  private Optional<Piece> piece(String id) {
+  private Optional<Piece> piece(PieceId id) {
     return Pieces.find(pieces, id);
   }
 
-  private void change(String id, UnaryOperator<Piece> changed) {
+  private void change(PieceId id, UnaryOperator<Piece> changed) {
     pieces = pieces.stream().map(piece -> piece.id().equals(id) ? changed.apply(piece) : piece).toList();
   }
 }

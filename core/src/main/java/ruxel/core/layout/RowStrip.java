@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.Settings;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Wording.Hand;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
@@ -44,7 +45,7 @@ public final class RowStrip {
    *
    * @param rounds its rows
    */
-  public static WorkedOn of(KeptRow row, String id, String name, List<Round> rounds, Hand hand) {
+  public static WorkedOn of(KeptRow row, StripId id, String name, List<Round> rounds, Hand hand) {
     List<Stretch> stretches = new ArrayList<>();
     List<Integer> stitches = new ArrayList<>();
     for (int index : row.edges()) {

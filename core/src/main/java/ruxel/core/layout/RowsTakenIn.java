@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.identity.PieceId;
 import ruxel.core.lay.Placement;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
@@ -36,7 +37,7 @@ final class RowsTakenIn implements Carries {
   private static final String FROM = ".from";
   private static final String TO = ".to";
 
-  private record Target(String piece, String edge) {}
+  private record Target(PieceId piece, String edge) {}
 
   /** As they were before any edging: what seams and openings are told by. */
   private final List<Piece> base;
@@ -46,7 +47,7 @@ final class RowsTakenIn implements Carries {
   private final List<EdgingRows> edgings;
   private final List<EdgingRows> gone = new ArrayList<>();
   /** How far the start of each ring has moved, in the piece's axes. */
-  private final Map<String, Outline.Point> starts = new HashMap<>();
+  private final Map<PieceId, Outline.Point> starts = new HashMap<>();
 
   RowsTakenIn(List<Piece> pieces, List<EdgingRows> edgings) {
     base = pieces;
@@ -190,7 +191,7 @@ final class RowsTakenIn implements Carries {
   }
 
   @Override
-  public Cut carried(String piece, String edge, Cut cut) {
+  public Cut carried(PieceId piece, String edge, Cut cut) {
     Target target = new Target(piece, edge);
     Cut grown = grown(target, cut);
     Covered was = covered.get(target);
@@ -199,7 +200,7 @@ final class RowsTakenIn implements Carries {
 
   /** A unit at the end of an edge that grows is no longer its last; under edging it is the stitch over its middle. */
   @Override
-  public Cut carriedUnit(String piece, String edge, Cut before) {
+  public Cut carriedUnit(PieceId piece, String edge, Cut before) {
     Covered was = covered.get(new Target(piece, edge));
     Optional<Run> run = was == null ? Optional.empty() : was.edge().run(before.run()).filter(was::isOver);
     if (run.isEmpty()) {

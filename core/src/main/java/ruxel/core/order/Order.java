@@ -18,6 +18,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Contiguity;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.School;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
@@ -37,7 +38,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
    * @param wanted seams in the maker's order; those it does not name keep their usual neighbours, those that
    *     are not there are passed over
    */
-  public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted) {
+  public static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<SeamId> wanted) {
     return of(resolved, contiguity, wanted, Map.of(), List.of());
   }
 
@@ -52,7 +53,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
     return of(resolved, contiguity, settings.order(), oneSide ? Sides.of(resolved, pieces) : Map.of(), rows);
   }
 
-  private static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<String> wanted, Map<Join, Integer> sides, List<List<Join>> rows) {
+  private static Order of(List<ResolvedSeam> resolved, Contiguity contiguity, List<SeamId> wanted, Map<Join, Integer> sides, List<List<Join>> rows) {
     Map<Join, Seam> seams = new HashMap<>();
     resolved.forEach(seam -> seams.put(seam.join(), seam.seam()));
     List<Finding> findings = new ArrayList<>();
@@ -63,7 +64,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
     Set<Join> circle = new CycleDetector<>(graph).findCycles();
     if (!circle.isEmpty()) {
       String names = String.join(" and ", circle.stream().map(join -> seams.get(join).name()).sorted().toList());
-      findings.add(Finding.of(FindingCode.ORDER_CIRCLE, Where.seam(circle.iterator().next().id()), Fact.text("seams", names)));
+      findings.add(Finding.of(FindingCode.ORDER_CIRCLE, circle.iterator().next().where(), Fact.text("seams", names)));
       return new Order(List.of(), List.copyOf(findings));
     }
     List<Join> all = Leading.inRows(resolved.stream().map(ResolvedSeam::join).toList(), rows);
@@ -93,7 +94,7 @@ public record Order(List<Step> steps, List<Finding> findings) {
         if (bothNamed && wanted.indexOf(first) > wanted.indexOf(must.join())) {
           findings.add(
               Finding.of(
-                  FindingCode.ORDER_BROKEN, Where.seam(must.join().id()), Fact.text("seam", low(seams.get(must.join()))), Fact.text("first", low(seams.get(first)))));
+                  FindingCode.ORDER_BROKEN, must.join().where(), Fact.text("seam", low(seams.get(must.join()))), Fact.text("first", low(seams.get(first)))));
         }
       }
     }

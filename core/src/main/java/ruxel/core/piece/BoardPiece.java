@@ -11,6 +11,7 @@ import ruxel.core.board.Motif;
 import ruxel.core.board.Ring;
 import ruxel.core.board.Ring.Way;
 import ruxel.core.board.Square;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 
 /**
@@ -26,7 +27,7 @@ public final class BoardPiece {
   private BoardPiece() {}
 
   /** With edges called by the side they lie on, right side up; near linear in the squares. */
-  public static Piece of(String id, String name, Piece.Part part, Board board, Cloth.Dye colour) {
+  public static Piece of(PieceId id, String name, Piece.Part part, Board board, Cloth.Dye colour) {
     Map<Way, Integer> seen = new EnumMap<>(Way.class);
     List<String[]> names = new ArrayList<>();
     for (Ring.Side side : Ring.of(board).sides()) {
@@ -40,7 +41,7 @@ public final class BoardPiece {
   /**
    * @param names id and name of each edge, counter-clockwise from the lower one
    */
-  public static Piece inTurn(String id, String name, Piece.Part part, Board board, Cloth.Dye colour, List<String[]> names) {
+  public static Piece inTurn(PieceId id, String name, Piece.Part part, Board board, Cloth.Dye colour, List<String[]> names) {
     Motif motif = board.motif();
     List<Edge> edges = new ArrayList<>();
     Map<String, Corner> corners = new HashMap<>();

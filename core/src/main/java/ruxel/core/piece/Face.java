@@ -1,10 +1,11 @@
 package ruxel.core.piece;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 
 /** What the gluing glues (model 2): an identity, a ring of edges counter-clockwise from the right side, a shape. */
 public interface Face {
-  String id();
+  PieceId id();
 
   String name();
 

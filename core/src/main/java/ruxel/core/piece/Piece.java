@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import ruxel.core.board.Board;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 
 /**
@@ -17,7 +18,7 @@ import ruxel.core.measure.Corner;
  * if it is: each run of its edges is the side of one (see {@link BoardPiece}).
  */
 public record Piece(
-    String id,
+    PieceId id,
     String name,
     Part part,
     List<Edge> edges,
@@ -46,7 +47,7 @@ public record Piece(
     }
   }
 
-  public Piece(String id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
+  public Piece(PieceId id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
     this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty(), Optional.empty());
   }
 
@@ -147,7 +148,7 @@ public record Piece(
    * The mirror image: the same edges in the other order round, each with its runs reversed. Names give
    * the mirror's edge id for each of ours, and a word for it.
    */
-  public Piece mirrored(String mirrorId, String mirrorName, Map<String, String[]> names) {
+  public Piece mirrored(PieceId mirrorId, String mirrorName, Map<String, String[]> names) {
     List<Edge> reversed = new ArrayList<>();
     Map<String, String> pairs = new HashMap<>();
     for (Edge edge : edges) {

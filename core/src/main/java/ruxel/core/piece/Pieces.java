@@ -8,27 +8,28 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
 
 /** Pieces, their edges and runs looked up by id; the refusal names what there is instead. Linear. */
 public final class Pieces {
   private Pieces() {}
 
-  public static Optional<Piece> find(List<Piece> pieces, String id) {
+  public static Optional<Piece> find(List<Piece> pieces, PieceId id) {
     return pieces.stream().filter(piece -> piece.id().equals(id)).findFirst();
   }
 
-  public static Optional<Edge> find(List<Piece> pieces, String piece, String edge) {
+  public static Optional<Edge> find(List<Piece> pieces, PieceId piece, String edge) {
     return find(pieces, piece).flatMap(found -> found.edge(edge));
   }
 
-  public static Outcome<Piece> named(List<Piece> pieces, String id, Where where) {
+  public static Outcome<Piece> named(List<Piece> pieces, PieceId id, Where where) {
     return find(pieces, id)
         .map(Outcome::of)
         .orElseGet(
             () ->
                 refused(
                     FindingCode.UNKNOWN_PIECE, where, Fact.text("value", id),
-                    Fact.text("choices", pieces.stream().map(Piece::id).collect(Collectors.joining(", ")))));
+                    Fact.text("choices", pieces.stream().map(piece -> piece.id().text()).collect(Collectors.joining(", ")))));
   }
 
   public static Outcome<Edge> edge(Piece piece, String id, Where where) {

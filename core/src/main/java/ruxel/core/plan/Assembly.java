@@ -28,6 +28,7 @@ import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
 import ruxel.core.identity.OpeningId;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Step;
 import ruxel.core.piece.Cut;
@@ -89,7 +90,7 @@ final class Assembly {
       if (!part.twist().isEmpty()) {
         List<Join> cycle = part.twist().stream().distinct().toList();
         refuse(
-            FindingCode.NO_RIGHT_SIDE, Where.seam(cycle.get(0).id()), Fact.text("seams", Wording.all(cycle.stream().map(names::get).toList())),
+            FindingCode.NO_RIGHT_SIDE, cycle.get(0).where(), Fact.text("seams", Wording.all(cycle.stream().map(names::get).toList())),
             Fact.count("count", cycle.size()));
       }
       for (int piece : part.turned()) {
@@ -122,7 +123,7 @@ final class Assembly {
                 .mapToInt(partly -> partly.handles().orElse(0))
                 .sum();
         if (now > found) {
-          refuse(FindingCode.HANDLE, Where.seam(glued.join().id()), Fact.text("seam", names.get(glued.join())));
+          refuse(FindingCode.HANDLE, glued.join().where(), Fact.text("seam", names.get(glued.join())));
           found = now;
         }
       }
@@ -136,7 +137,7 @@ final class Assembly {
       Optional<Join> by = own.stream().flatMap(segment -> segment.join().stream()).findFirst();
       if (by.isPresent()) {
         long left = surface.openings().stream().filter(open -> open.segments().stream().anyMatch(segment -> openings.isOf(segment, opening))).count();
-        Where where = Where.seam(by.get().id());
+        Where where = by.get().where();
         if (left == 0) {
           refuse(FindingCode.SEWN_SHUT, where, Fact.text("opening", opening.name()), Fact.text("seam", names.get(by.get())));
         } else {
@@ -193,12 +194,12 @@ final class Assembly {
   GarmentPlan.GluingPlan plan() {
     int glued = (int) gluing.segments().stream().filter(segment -> !segment.isFree()).count();
     boolean twisted = surface.parts().stream().anyMatch(part -> !part.twist().isEmpty());
-    List<String> turned = new ArrayList<>();
+    List<PieceId> turned = new ArrayList<>();
     Set<String> twist = new LinkedHashSet<>();
     List<GarmentPlan.PartPlan> parts = new ArrayList<>();
     for (Surface.Part part : surface.parts()) {
       part.turned().forEach(piece -> turned.add(faces.get(piece).id()));
-      part.twist().forEach(join -> twist.add(join.id()));
+      part.twist().forEach(join -> twist.add(join.id().text()));
       parts.add(
           new GarmentPlan.PartPlan(
               part.faces().stream().map(piece -> faces.get(piece).id()).toList(),

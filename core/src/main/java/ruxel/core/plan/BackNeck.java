@@ -10,6 +10,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.piece.Outline;
@@ -23,7 +24,7 @@ final class BackNeck {
   private BackNeck() {}
 
   /** What two shoulders leave of a back, what it should have, both mm, and the first of them. */
-  record Left(double neckMm, double leastMm, String seam) {
+  record Left(double neckMm, double leastMm, SeamId seam) {
     boolean isNarrow() {
       return neckMm < leastMm;
     }

@@ -13,6 +13,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.StripId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
@@ -29,7 +30,7 @@ import ruxel.core.strip.WorkedOn;
 
 /** Bands made separately, each matched with the edge it is sewn onto as every other seam is. */
 public final class Bands {
-  private final Map<String, SeamMatch> matches = new LinkedHashMap<>();
+  private final Map<StripId, SeamMatch> matches = new LinkedHashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
   Bands(Strips strips, List<Piece> pieces, HouseRules rules, Wording wording) {
@@ -41,7 +42,7 @@ public final class Bands {
   }
 
   /** The band of a garment, matched; empty where it has none such. */
-  public static Optional<SeamMatch> match(Garment garment, String strip) {
+  public static Optional<SeamMatch> match(Garment garment, StripId strip) {
     return Layout.of(garment) instanceof Outcome.Good<Layout> layout && GarmentStrips.of(garment) instanceof Outcome.Good<Strips> strips
         ? Optional.ofNullable(new Bands(strips.value(), layout.value().construct().pieces(), garment.rules(), garment.wording()).matches.get(strip))
         : Optional.empty();
@@ -59,13 +60,13 @@ public final class Bands {
   private void keep(WorkedOn worked, SeamMatch match, List<Piece> faces, HouseRules rules, Wording wording) {
     Seam seam = match.seam().seam();
     Optional<Finding> never = MethodCheck.of(seam, match.a(), match.b(), wording);
-    never.ifPresent(finding -> findings.add(Finding.of(finding.code(), Where.NOWHERE.ofStrip(seam.id()), finding.facts().toArray(ruxel.core.finding.Fact[]::new))));
+    never.ifPresent(finding -> findings.add(Finding.of(finding.code(), Where.NOWHERE.ofStrip(worked.strip().id()), finding.facts().toArray(ruxel.core.finding.Fact[]::new))));
     Nevers nevers = new Nevers(match.a(), match.b(), seam.role());
     Method usual = nevers.of(Method.MATTRESS_ROWS).isEmpty() ? Method.MATTRESS_ROWS : Method.WHIP_BOTH;
     boolean isTold = seam.method().isPresent() && never.isEmpty();
     BandSeam band = BandSeam.of(worked, worked.strip().band().orElseThrow(), faces);
     Optional<SeamMatch> sewn = isTold ? Optional.of(match) : matched(new BandSeam(band.pieces(), seam.withMethod(Optional.of(usual.id()))), rules);
-    sewn.ifPresent(with -> matches.put(seam.id(), with));
+    sewn.ifPresent(with -> matches.put(worked.strip().id(), with));
   }
 
   List<SeamMatch> matches() {

@@ -7,6 +7,8 @@ import ruxel.core.board.Lines;
 import ruxel.core.board.Motif;
 import ruxel.core.board.Scheme;
 import ruxel.core.board.Square.Place;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
 import ruxel.core.piece.Outline.Point;
 
 /**
@@ -19,7 +21,7 @@ import ruxel.core.piece.Outline.Point;
  * @param places that a seam finds along one whole side of a square
  */
 public record BoardPlan(
-    String id,
+    BoardId id,
     String name,
     Motif motif,
     int places,
@@ -43,7 +45,7 @@ public record BoardPlan(
   public record SquarePlan(int row, int column, Optional<String> colourway, int turned, boolean locked, int stitches, double x, double y) {}
 
   /** A line: upright between two columns, or lying between two rows; how many joints it takes, and what hangs together once it is joined. */
-  public record LinePlan(String id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then) {}
+  public record LinePlan(LineId id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then) {}
 
   /** How the board is joined, and what is done where lines cross. */
   public record Joining(String method, Crossing crossing, String crossingWords, Scheme.Name scheme, boolean told) {}

@@ -19,6 +19,8 @@ import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.Settings;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
@@ -38,10 +40,10 @@ final class BoardPlans {
   private final Materials materials;
   private final Settings settings;
   private final HouseRules rules;
-  private final Set<String> own;
+  private final Set<PieceId> own;
 
 
-  BoardPlans(Materials materials, Settings settings, HouseRules rules, Set<String> own) {
+  BoardPlans(Materials materials, Settings settings, HouseRules rules, Set<PieceId> own) {
     this.own = own;
     this.materials = materials;
     this.settings = settings;
@@ -70,7 +72,7 @@ final class BoardPlans {
     BoardSides sides = BoardSides.of(piece, board);
     Scheme.Bound bound = Scheme.bound(lines);
     return new BoardPlan(
-        piece.id(), piece.name(), board.motif(), board.motif().places(),
+        new BoardId(piece.id()), piece.name(), board.motif(), board.motif().places(),
         board.squares().stream()
             .map(
                 square -> {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.identity.PieceId;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.Joints.Joint;
 import ruxel.core.match.SeamMatch;
@@ -27,9 +28,9 @@ final class CloseUp {
     if (match.seam().seam().role().stage() != Stage.SET_IN_FLAT || match.joints().isEmpty()) {
       return Optional.empty();
     }
-    Set<String> onA = pieces(match.seam().a());
-    Set<String> onB = pieces(match.seam().b());
-    Set<String> both = new HashSet<>(onA);
+    Set<PieceId> onA = pieces(match.seam().a());
+    Set<PieceId> onB = pieces(match.seam().b());
+    Set<PieceId> both = new HashSet<>(onA);
     both.retainAll(onB);
     if (!both.isEmpty() || onA.size() > 1 && onB.size() > 1) {
       return Optional.empty();
@@ -41,7 +42,7 @@ final class CloseUp {
     return Optional.of(new CloseUpView((movesA ? onA : onB).iterator().next(), gap.x() * share, gap.y() * share));
   }
 
-  private static Set<String> pieces(List<ResolvedSpan> spans) {
+  private static Set<PieceId> pieces(List<ResolvedSpan> spans) {
     return spans.stream().map(span -> span.piece().id()).collect(Collectors.toSet());
   }
 

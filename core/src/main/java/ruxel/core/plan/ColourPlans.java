@@ -16,6 +16,7 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Cells;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
@@ -83,14 +84,14 @@ final class ColourPlans {
     int made = colourways.stream().mapToInt(own -> own.made().orElse(0)).sum();
     int lacking = now.size() - made;
     if (isTold && lacking > 0) {
-      List<String> boards = new ArrayList<>();
+      List<PieceId> boards = new ArrayList<>();
       for (int i = 0; i < now.size(); i++) {
-        String piece = colours.cells().get(i).piece();
+        PieceId piece = colours.cells().get(i).piece();
         if (now.get(i) == ColourTask.FREE && !boards.contains(piece)) {
           boards.add(piece);
         }
       }
-      String last = boards.isEmpty() || Collections.frequency(now, ColourTask.FREE) > lacking ? colours.cells().get(now.size() - 1).piece() : boards.get(0);
+      PieceId last = boards.isEmpty() || Collections.frequency(now, ColourTask.FREE) > lacking ? colours.cells().get(now.size() - 1).piece() : boards.get(0);
       findings.add(
           Finding.of(
               FindingCode.SQUARES_SHORT, Where.piece(last), Fact.count("count", lacking), Fact.text("piece", Wording.low(Pieces.find(pieces, last).orElseThrow().name())),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.FindingCode.Level;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.ResolvedSeam;
@@ -44,7 +45,7 @@ final class Decisions {
   }
 
   private boolean isAtTwin(FindingView finding, ResolvedSeam seam) {
-    Optional<String> twin = TwinSeam.of(seam.seam(), construct.seams(), construct.pieces()).map(Seam::id);
+    Optional<SeamId> twin = TwinSeam.of(seam.seam(), construct.seams(), construct.pieces()).map(Seam::id);
     return twin.isPresent() && finding.seam().equals(twin) || spans(seam).anyMatch(span -> isAtTwin(finding, span));
   }
 

@@ -21,7 +21,7 @@ record Edgings(Strips strips, Assembly assembly) {
   /** The opening of the joined pieces that a strip begins on, or the one under it. */
   Optional<Opening> opening(WorkedOn worked) {
     Stretch first = worked.line().stretches().get(0);
-    Optional<WorkedOn> under = strips.find(first.piece());
+    Optional<WorkedOn> under = strips.onFace(first.piece());
     if (under.isPresent()) {
       return opening(under.get());
     }
@@ -49,7 +49,7 @@ record Edgings(Strips strips, Assembly assembly) {
 
   /** One that lies along strips is called by them. */
   private GarmentPlan.OpeningPlan named(GarmentPlan.OpeningPlan opening) {
-    List<String> along = opening.stretches().stream().flatMap(stretch -> strips.find(stretch.piece()).stream()).map(worked -> worked.strip().name()).distinct().toList();
+    List<String> along = opening.stretches().stream().flatMap(stretch -> strips.onFace(stretch.piece()).stream()).map(worked -> worked.strip().name()).distinct().toList();
     return along.isEmpty() ? opening : opening.named(String.join(", ", along));
   }
 }

@@ -5,6 +5,9 @@ import java.util.Optional;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Fact;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Wording;
 
 /**
@@ -16,11 +19,11 @@ public record FindingView(
     FindingCode.Level level,
     String levelWords,
     Optional<String> answer,
-    Optional<String> piece,
+    Optional<PieceId> piece,
     Optional<String> edge,
     Optional<String> run,
-    Optional<String> seam,
-    Optional<String> strip,
+    Optional<SeamId> seam,
+    Optional<StripId> strip,
     Optional<String> path,
     List<String> against,
     List<FactView> facts,

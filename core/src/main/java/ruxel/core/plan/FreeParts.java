@@ -9,6 +9,7 @@ import java.util.Set;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
@@ -30,7 +31,7 @@ public final class FreeParts {
 
   /** Runs of an edge in ring order that are joined to nothing; {@code partners} are indexes into the list of all. */
   public record FreePart(
-      String piece, String edge, String first, String last, String words, double lengthMm, List<Integer> partners) {}
+      PieceId piece, String edge, String first, String last, String words, double lengthMm, List<Integer> partners) {}
 
   private record Part(Piece piece, Edge edge, List<Run> runs) {
     double lengthMm() {

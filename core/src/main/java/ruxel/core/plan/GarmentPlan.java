@@ -5,6 +5,8 @@ import java.util.Optional;
 import ruxel.core.construction.Dimension;
 import ruxel.core.construction.Handle;
 import ruxel.core.identity.OpeningId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.match.Ease;
@@ -58,12 +60,12 @@ public record GarmentPlan(
   }
 
   /** The row that joins a seam while it is worked. */
-  public Optional<RowPlan> rowJoining(String seam) {
+  public Optional<RowPlan> rowJoining(SeamId seam) {
     return strips.stream().flatMap(strip -> strip.row().stream()).filter(row -> row.seams().contains(seam)).findFirst();
   }
 
   /** What must be mended or left so before a seam is taken to the bench. */
-  public List<FindingView> toDecide(String seam) {
+  public List<FindingView> toDecide(SeamId seam) {
     return steps.stream().filter(step -> step.seam().equals(seam)).findFirst().map(StepPlan::toDecide).orElse(List.of());
   }
 
@@ -97,12 +99,12 @@ public record GarmentPlan(
       int pieces,
       int handles,
       List<OpeningPlan> openings,
-      List<String> turned,
+      List<PieceId> turned,
       List<String> twist,
       List<PartPlan> parts) {}
 
   /** A connected part of the gluing. */
-  public record PartPlan(List<String> pieces, int points, int segments, int openings, int handles) {}
+  public record PartPlan(List<PieceId> pieces, int points, int segments, int openings, int handles) {}
 
   /** An opening with its identity, name, length, free stretches, the angle at the end of each, and its corners in words. */
   public record OpeningPlan(OpeningId id, String name, double lengthMm, List<StretchPlan> stretches, List<Double> angles, String corners, Spot start, double stitchMm) {
@@ -112,15 +114,15 @@ public record GarmentPlan(
   }
 
   /** A free stretch of an edge in half units of the edge. */
-  public record StretchPlan(String piece, String edge, int fromHalf, int toHalf) {}
+  public record StretchPlan(PieceId piece, String edge, int fromHalf, int toHalf) {}
 
   /** A step of the order: what comes first, the markers on its edges, its reasons, the stitch that closes its points, and what is to be decided first. */
   public record StepPlan(
-      String seam,
+      SeamId seam,
       int number,
       String title,
       String direction,
-      List<String> after,
+      List<SeamId> after,
       List<ReasonView> reasons,
       List<String> first,
       List<String> markers,
@@ -129,16 +131,16 @@ public record GarmentPlan(
       List<FindingView> toDecide) {}
 
   /** Why a step stands where it does. */
-  public record ReasonView(Reason.Code code, Reason.Weight weight, List<String> seams, String sentence) {}
+  public record ReasonView(Reason.Code code, Reason.Weight weight, List<SeamId> seams, String sentence) {}
 
   /** What is open after a step. */
   public record OpenNow(String name, double lengthMm) {}
 
   /** Something to mend later, in words, with the seam that is its last moment. */
-  public record Owed(String id, String piece, String what, Optional<String> before, String words) {}
+  public record Owed(String id, PieceId piece, String what, Optional<SeamId> before, String words) {}
 
   /** What is wanted of a seam, of a role, or of the whole garment. */
-  public record WishView(Optional<SeamRole> role, Optional<String> seam, Wish wish) {}
+  public record WishView(Optional<SeamRole> role, Optional<SeamId> seam, Wish wish) {}
 
   /** The value taken for a question without an answer, and from what it follows. */
   public record Assumed(String answer, String value, Optional<String> because) {}

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.LaidNames;
 import ruxel.core.layout.Layout;
@@ -34,7 +35,7 @@ final class GoneList {
    */
   List<GarmentPlan.Gone> all(List<ResolvedSeam> resolved, Strips strips) {
     List<GarmentPlan.Gone> gone = new ArrayList<>();
-    Set<String> there = resolved.stream().map(seam -> seam.seam().id()).collect(Collectors.toSet());
+    Set<SeamId> there = resolved.stream().map(seam -> seam.seam().id()).collect(Collectors.toSet());
     garment.seams().stream().filter(seam -> !there.contains(seam.id())).map(GoneList::seam).forEach(gone::add);
     garment.settings().of(WorkedStrip.class).stream().filter(worked -> strips.find(worked.strip().id()).isEmpty()).map(worked -> strip(worked, strips)).forEach(gone::add);
     LaidNames names = new LaidNames(Optional.of(layout.construct()), garment.settings(), garment.wording());
@@ -43,7 +44,7 @@ final class GoneList {
   }
 
   private static GarmentPlan.Gone seam(Seam seam) {
-    return new GarmentPlan.Gone(seam.id(), Optional.of(WorkRef.seam(seam.id())), "The seam %s: %s to %s.".formatted(Wording.low(seam.name()), seam.a().name(), Wording.uncapital(seam.b().name())), List.of());
+    return new GarmentPlan.Gone(seam.id().text(), Optional.of(WorkRef.seam(seam.id())), "The seam %s: %s to %s.".formatted(Wording.low(seam.name()), seam.a().name(), Wording.uncapital(seam.b().name())), List.of());
   }
 
   private GarmentPlan.Gone strip(WorkedStrip worked, Strips strips) {

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.Settings;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
@@ -34,7 +36,7 @@ final class Inspections {
   private final List<Piece> pieces;
   private final Settings told;
   /** By the pieces they join. */
-  private final Map<String, List<SeamMatch>> matches = new HashMap<>();
+  private final Map<PieceId, List<SeamMatch>> matches = new HashMap<>();
   private final HouseRules rules;
   private final Wording wording;
 
@@ -157,7 +159,7 @@ final class Inspections {
     String words = "Leans %s to the %s.".formatted(wording.difference(Math.abs(mm)), mm > 0 ? "right" : "left");
     Optional<Piece> opposite =
         piece.twinAmong(pieces).filter(twin -> twin.lean().filter(other -> other.mm() * mm < 0).isPresent());
-    List<String> seams = piece.edges().stream().flatMap(edge -> seamsOf(piece, edge).stream()).distinct().toList();
+    List<SeamId> seams = piece.edges().stream().flatMap(edge -> seamsOf(piece, edge).stream()).distinct().toList();
     if (opposite.isPresent()) {
       String twin = Wording.low(opposite.get().name());
       return Optional.of(
@@ -201,7 +203,7 @@ final class Inspections {
     return match.eases().stream().mapToDouble(Ease::share).max().orElse(0);
   }
 
-  private List<String> seamsOf(Piece piece, Edge edge) {
+  private List<SeamId> seamsOf(Piece piece, Edge edge) {
     return matches.getOrDefault(piece.id(), List.of()).stream()
         .filter(
             match ->

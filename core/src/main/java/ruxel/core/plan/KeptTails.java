@@ -132,7 +132,7 @@ final class KeptTails {
 
   private YarnPlan.TailView view(Tail tail) {
     Optional<Join> with = Optional.ofNullable(users.get(tail));
-    return new YarnPlan.TailView(tail.told().piece(), tail.told().corner(), tail.told().mm(), with.map(Join::id), "%s, %s: %s".formatted(Wording.capital(tail.words()), tail.where(), with.map(this::usedWords).orElseGet(() -> idleWords(tail))));
+    return new YarnPlan.TailView(tail.told().piece(), tail.told().corner(), tail.told().mm(), with.flatMap(Join::asSeam), "%s, %s: %s".formatted(Wording.capital(tail.words()), tail.where(), with.map(this::usedWords).orElseGet(() -> idleWords(tail))));
   }
 
   private String usedWords(Join join) {

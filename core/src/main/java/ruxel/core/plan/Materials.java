@@ -20,6 +20,9 @@ import ruxel.core.decision.SeamYarn;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.WishFor;
+import ruxel.core.decision.WorkedStrip;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Place;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
@@ -45,8 +48,10 @@ final class Materials {
   private final Settings settings;
   private final HouseRules rules;
   private final List<Yarn> yarns;
-  private final Map<String, Yarn> ofPieces = new HashMap<>();
-  private final Map<String, Yarn> ofRibs = new HashMap<>();
+  private final Map<PieceId, Yarn> ofPieces = new HashMap<>();
+  private final Map<PieceId, Yarn> ofRibs = new HashMap<>();
+  /** Of strips, by their faces. */
+  private final Map<PieceId, Yarn> ofStrips = new HashMap<>();
   private final Map<SeamMatch, Course> courses = new IdentityHashMap<>();
   private final Map<SeamMatch, Optional<Yarn>> ofSeams = new IdentityHashMap<>();
   private final Optional<YarnPlan.WeightView> weight;
@@ -61,6 +66,7 @@ final class Materials {
       settings.on(PieceYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).or(this::onlyOne).ifPresent(yarn -> ofPieces.put(piece.id(), yarn));
       settings.on(RibYarn.class, piece.id()).flatMap(told -> yarn(told.yarn())).ifPresent(yarn -> ofRibs.put(piece.id(), yarn));
     }
+    settings.of(WorkedStrip.class).stream().map(WorkedStrip::strip).forEach(strip -> told(strip).ifPresent(yarn -> ofStrips.put(strip.id().face(), yarn)));
     matches.forEach(match -> courses.put(match, Course.of(match)));
     weight = weight(pieces);
     load = load(matches);
@@ -78,28 +84,30 @@ final class Materials {
     return yarns.size() == 1 ? Optional.of(yarns.get(0)) : Optional.empty();
   }
 
-  Optional<Yarn> ofPiece(String piece) {
+  Optional<Yarn> ofPiece(PieceId piece) {
     return Optional.ofNullable(ofPieces.get(piece));
   }
 
   /** Of a ribbing as told of it, else that of the piece. */
   private Optional<Yarn> ofPlace(Place place) {
-    String piece = place.span().piece().id();
+    PieceId piece = place.span().piece().id();
     boolean isRib = place.run().fabric() == Fabric.RIB && !place.run().origin().isEdging();
     return Optional.ofNullable(isRib ? ofRibs.get(piece) : null).or(() -> ofPiece(piece));
   }
 
-  /** As told; else the one of which most of its sides is, the first told of two that come to the same. */
+  /** As told, or as told of the band it sews on; else the one of which most of its sides is, the first told of two that come to the same. */
   Optional<Yarn> ofSeam(SeamMatch match) {
-    return ofSeams.computeIfAbsent(match, of -> settings.on(SeamYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> settings.on(StripYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn()))).or(() -> mostOf(of)));
+    return ofSeams.computeIfAbsent(
+        match, of -> settings.on(SeamYarn.class, of.seam().seam().id()).flatMap(told -> yarn(told.yarn())).or(() -> Optional.ofNullable(ofStrips.get(of.seam().a().get(0).piece().id()))).or(() -> mostOf(of)));
   }
 
   /** As told of it, or of the one it mirrors; else that of the piece it begins on. */
   Optional<Yarn> ofStrip(Strip strip) {
-    return settings.on(StripYarn.class, strip.id())
-        .or(() -> strip.mirrorOf().flatMap(original -> settings.on(StripYarn.class, original)))
-        .flatMap(told -> yarn(told.yarn()))
-        .or(() -> ofPiece(strip.from().piece()));
+    return told(strip).or(() -> ofPiece(strip.from().piece()));
+  }
+
+  private Optional<Yarn> told(Strip strip) {
+    return settings.on(StripYarn.class, strip.id()).or(() -> strip.mirrorOf().flatMap(original -> settings.on(StripYarn.class, original))).flatMap(told -> yarn(told.yarn()));
   }
 
   private Optional<Yarn> mostOf(SeamMatch match) {
@@ -127,7 +135,7 @@ final class Materials {
         .orElse(Wish.NONE);
   }
 
-  private Optional<Wish> wish(Optional<?> role, Optional<String> seam) {
+  private Optional<Wish> wish(Optional<?> role, Optional<SeamId> seam) {
     return settings.on(WishFor.class, role, seam).map(WishFor::wish);
   }
 

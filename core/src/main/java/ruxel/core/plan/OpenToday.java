@@ -6,6 +6,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Glued;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.seam.Join;
@@ -19,11 +20,11 @@ public final class OpenToday {
    * The openings of pieces that hang together by these seams alone; ids of no seam are passed over. As long as matching all
    * seams takes.
    */
-  public static Outcome<List<GarmentPlan.OpeningPlan>> of(Garment garment, Set<String> joinedSeams) {
+  public static Outcome<List<GarmentPlan.OpeningPlan>> of(Garment garment, Set<SeamId> joinedSeams) {
     return Layout.of(garment).then(layout -> Outcome.of(open(garment, layout.construct(), joinedSeams)));
   }
 
-  private static List<GarmentPlan.OpeningPlan> open(Garment garment, Construct construct, Set<String> joinedSeams) {
+  private static List<GarmentPlan.OpeningPlan> open(Garment garment, Construct construct, Set<SeamId> joinedSeams) {
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
     Glued glued = Glued.of(construct.pieces(), SeamMatch.all(resolved.seams(), garment.rules()));
     Assembly assembly = new Assembly(glued, construct.openings(), StepPlans.names(resolved.seams()));

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Segment;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Edge;
 import ruxel.core.seam.Span;
 
@@ -37,7 +38,7 @@ final class OpeningNames {
 
   private boolean lies(Segment segment, ExpectedOpening opening) {
     Edge edge = gluing.edgeOf(segment);
-    String piece = gluing.faces().get(segment.face()).id();
+    PieceId piece = gluing.faces().get(segment.face()).id();
     for (Span span : opening.spans()) {
       if (span.piece().equals(piece) && span.edge().equals(edge.id())) {
         int from = span.fromInclusive().on(edge).orElse(0);

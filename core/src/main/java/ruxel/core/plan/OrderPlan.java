@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.decision.Chore;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.order.Alternatives;
 
@@ -51,20 +52,20 @@ public record OrderPlan(
       double minutes,
       int endsSoFar,
       double minutesSoFar,
-      List<String> mayComeBefore,
+      List<SeamId> mayComeBefore,
       Optional<Chore> chore,
       boolean done) {}
 
   /** A node of the seams at which an odd number of lines meets: a pass begins or ends there. */
-  public record OddNode(String words, List<String> seams) {}
+  public record OddNode(String words, List<SeamId> seams) {}
 
   /** A whole order with what it costs; {@code now} is the one that is worked by, {@code turned} are seams worked from their other end. */
   public record AlternativeView(
-      Alternatives.Name name, String title, String words, List<String> seams, List<String> turned, int passes, int ends, double yarnMm, double minutes, double flatMinutes, boolean now) {}
+      Alternatives.Name name, String title, String words, List<SeamId> seams, List<SeamId> turned, int passes, int ends, double yarnMm, double minutes, double flatMinutes, boolean now) {}
 
   /**
    * Ends left to be woven in: made by the step of a seam, 0 for one left on a piece, where, and the step before which they are still easy to reach; those of a
    * board's lines together.
    */
-  public record Tail(Optional<WorkRef> of, int ends, int step, String where, Optional<String> before, String words) {}
+  public record Tail(Optional<WorkRef> of, int ends, int step, String where, Optional<SeamId> before, String words) {}
 }

@@ -13,6 +13,8 @@ import ruxel.core.decision.Settings;
 import ruxel.core.glue.FlatWork;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
@@ -99,8 +101,8 @@ final class OrderPlans {
   private OrderPlan.AlternativeView view(Alternatives.Alternative alternative, List<Join> now) {
     Passes passes = alternative.passes();
     return new OrderPlan.AlternativeView(
-        alternative.name(), alternative.name().title(), alternative.name().words(), passes.sequence().stream().map(Join::id).toList(),
-        passes.sequence().stream().filter(passes.turned()::contains).map(Join::id).toList(), passes(passes), ends(passes), yarnMm(passes), minutes(passes), flatMinutes(passes),
+        alternative.name(), alternative.name().title(), alternative.name().words(), Join.seams(passes.sequence()).toList(),
+        Join.seams(passes.sequence()).filter(seam -> passes.turned().contains(Join.seam(seam))).toList(), passes(passes), ends(passes), yarnMm(passes), minutes(passes), flatMinutes(passes),
         passes.sequence().equals(now) && passes.turned().isEmpty());
   }
 
@@ -119,7 +121,7 @@ final class OrderPlans {
   }
 
   private int ends(Join join) {
-    int live = rows.takesUpALoop(join.id()) ? 1 : 0;
+    int live = join.asSeam().filter(rows::takesUpALoop).isPresent() ? 1 : 0;
     return Optional.ofNullable(strands.get(join)).map(SeamStrands::tails).orElse(TAILS_OF_A_STRAND) - live;
   }
 
@@ -141,7 +143,7 @@ final class OrderPlans {
     return strips.stream().mapToInt(StripPlan::ends).sum() - TAILS_OF_A_STRAND * goOn(passes).size();
   }
 
-  private Map<String, Join> goOn(Passes passes) {
+  private Map<StripId, Join> goOn(Passes passes) {
     return goOn.in(passes, strips, thread().of(), strip -> materials.ofStrip(strip.strip()));
   }
 
@@ -186,7 +188,7 @@ final class OrderPlans {
 
   private OrderPlan.OddNode odd(int node) {
     List<String> ends = new ArrayList<>();
-    List<String> meeting = new ArrayList<>();
+    List<SeamId> meeting = new ArrayList<>();
     for (ResolvedSeam seam : seams) {
       if (graph.ways().getOrDefault(seam.join(), List.of()).contains(node)) {
         meeting.add(seam.seam().id());
@@ -200,7 +202,7 @@ final class OrderPlans {
 
   /** The ends of each seam that no other takes up, and strands that end inside one. */
   private List<OrderPlan.Tail> tails(Passes passes, StripsBetween between) {
-    Map<String, Join> goOn = goOn(passes);
+    Map<StripId, Join> goOn = goOn(passes);
     List<OrderPlan.Tail> hanging = new ArrayList<>();
     squares.boards().forEach(board -> board.worked().ifPresent(scheme -> hanging.add(tail(board, scheme, hanging.size() + 1))));
     int before = hanging.size();
@@ -209,7 +211,7 @@ final class OrderPlans {
       ResolvedSeam seam = matches.get(sequence.get(i)).seam();
       Join join = seam.join();
       int step = before + i + between.upTo(i);
-      if (!passes.goesOnFrom().containsKey(join) && !rows.takesUpALoop(join.id()) && !beginsWithTail(join, passes)) {
+      if (!passes.goesOnFrom().containsKey(join) && !join.asSeam().filter(rows::takesUpALoop).isPresent() && !beginsWithTail(join, passes)) {
         hanging.add(tail(seam, step, seam.ends().start(), node(join, true), sequence));
       }
       for (int strand = 1; strand < Optional.ofNullable(strands.get(join)).map(known -> known.strands().size()).orElse(1); strand++) {

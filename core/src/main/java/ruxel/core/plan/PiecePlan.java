@@ -6,6 +6,8 @@ import java.util.Optional;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.Settings;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.lay.Placement;
 import ruxel.core.layout.RowStrip;
 import ruxel.core.measure.Corner;
@@ -28,10 +30,10 @@ import ruxel.core.piece.UnitKind;
 
 /** A piece ready to be drawn: every run with its start in the piece's own axes, mm; {@code assumed} where its shape follows from something that is only assumed. */
 public record PiecePlan(
-    String id,
+    PieceId id,
     String name,
     Piece.Part part,
-    Optional<String> mirrorOf,
+    Optional<PieceId> mirrorOf,
     Cloth cloth,
     List<EdgePlan> edges,
     List<Outline.Band> ribs,
@@ -58,7 +60,7 @@ public record PiecePlan(
   public record TwinRow(String words, int mine, int other, boolean alike) {}
 
   /** What was looked at, what is to be done, and the seams it matters to. */
-  public record Check(Verdict verdict, String words, String remedy, List<String> seams) {}
+  public record Check(Verdict verdict, String words, String remedy, List<SeamId> seams) {}
 
   /** The verdict of an inspection, best first. */
   public enum Verdict {

@@ -31,6 +31,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.SeamId;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.lay.Placement;
 import ruxel.core.layout.KeptRow;
@@ -195,7 +196,7 @@ public final class Planner {
   }
 
   private SeamPlan seamPlan(SeamMatch match, Decisions decisions, Materials materials, Advice advice) {
-    String id = match.seam().seam().id();
+    SeamId id = match.seam().seam().id();
     Set<String> own =
         garment.settings().of(OwnAnchor.class).stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
     return SeamPlans.of(match, decisions.level(match.seam()), TwinSeam.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), materials, advice, wording);

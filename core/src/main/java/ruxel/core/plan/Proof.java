@@ -13,6 +13,8 @@ import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.Cost;
 import ruxel.core.match.From;
@@ -33,16 +35,16 @@ import ruxel.core.seam.SeamResolver;
  */
 public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Breaks> breaks, List<List<String>> oddCycles, List<Parted> parted) {
   /** A face with its edges in ring order. */
-  public record FaceView(String id, boolean strip, List<String> edges) {}
+  public record FaceView(PieceId id, boolean strip, List<String> edges) {}
 
   /** A segment, half units along its edge; {@code twin} and {@code by} are there where it is glued, by a seam, a strip or a strip's ends. */
-  public record SegmentView(int index, String face, String edge, int fromHalf, int toHalf, int next, Optional<Integer> twin, Optional<String> by, boolean turned) {}
+  public record SegmentView(int index, PieceId face, String edge, int fromHalf, int toHalf, int next, Optional<Integer> twin, Optional<String> by, boolean turned) {}
 
   /** Where the breaks of either side of a seam meet the other, half units along both sides, in the seam's direction. */
   public record Breaks(String seam, List<GluedJoin.Meeting> meetings) {}
 
   /** An interval that is worked in parts: the optimum of the whole, and why no rhythm was kept for it. */
-  public record Parted(String seam, String start, String end, From from, int a, int b, List<Group> optimumGroups, Cost optimum, Optional<NoRhythm> noRhythm) {}
+  public record Parted(SeamId seam, String start, String end, From from, int a, int b, List<Group> optimumGroups, Cost optimum, Optional<NoRhythm> noRhythm) {}
 
   /** Why an interval is not worked by one rhythm. */
   public enum NoRhythm {
@@ -65,15 +67,15 @@ public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Break
     return new Proof(
         IntStream.range(0, all.faces().size()).mapToObj(i -> new FaceView(all.faces().get(i).id(), i >= pieces, all.faces().get(i).edges().stream().map(edge -> edge.id()).toList())).toList(),
         all.segments().stream().map(segment -> segment(all, segment)).toList(),
-        glued.joins().stream().map(join -> new Breaks(join.join().id(), join.meetings())).toList(),
-        Surface.of(all).parts().stream().map(part -> part.twist().stream().map(Join::id).toList()).filter(cycle -> !cycle.isEmpty()).toList(),
+        glued.joins().stream().map(join -> new Breaks(join.join().id().text(), join.meetings())).toList(),
+        Surface.of(all).parts().stream().map(part -> part.twist().stream().map(join -> join.id().text()).toList()).filter(cycle -> !cycle.isEmpty()).toList(),
         matches.stream().flatMap(match -> parted(match, rules).stream()).toList());
   }
 
   private static SegmentView segment(Gluing gluing, Segment segment) {
     Optional<Integer> twin = segment.twin().stream().boxed().findFirst();
     return new SegmentView(
-        segment.index(), gluing.faces().get(segment.face()).id(), gluing.edgeOf(segment).id(), segment.fromHalf(), segment.toHalf(), segment.next(), twin, segment.join().map(Join::id), segment.turned());
+        segment.index(), gluing.faces().get(segment.face()).id(), gluing.edgeOf(segment).id(), segment.fromHalf(), segment.toHalf(), segment.next(), twin, segment.join().map(join -> join.id().text()), segment.turned());
   }
 
   private static List<Parted> parted(SeamMatch match, HouseRules rules) {

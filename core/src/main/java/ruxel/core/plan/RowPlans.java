@@ -14,6 +14,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.KeptRow;
 import ruxel.core.layout.RowStrip;
 import ruxel.core.measure.HouseRules;
@@ -66,12 +67,12 @@ final class RowPlans {
     return joins;
   }
 
-  Optional<RowPlan> joining(String seam) {
+  Optional<RowPlan> joining(SeamId seam) {
     return plans.stream().flatMap(strip -> strip.row().stream()).filter(row -> row.seams().contains(seam)).findFirst();
   }
 
   /** Whether a seam is the first of a row that goes on from the last row of its piece: its loop is live, and no end is begun. */
-  boolean takesUpALoop(String seam) {
+  boolean takesUpALoop(SeamId seam) {
     return joining(seam).filter(row -> row.nowRows().isPresent() && row.seams().get(0).equals(seam)).isPresent();
   }
 

@@ -3,6 +3,8 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Cost;
 import ruxel.core.match.Ease;
@@ -23,7 +25,7 @@ import ruxel.core.seam.Surplus;
  * at half places (2k the cut before place k, 2k + 1 place k). {@code fold}: its edges meet when the layers are folded on each other.
  */
 public record SeamPlan(
-    String id,
+    SeamId id,
     String name,
     String title,
     String direction,
@@ -48,7 +50,7 @@ public record SeamPlan(
     WorkingView working,
     List<PhaseView> phases,
     TakeUpView takeUp,
-    Optional<String> twin) {
+    Optional<SeamId> twin) {
 
   /** How the sides are brought together now, and what else could be chosen. */
   public record WorkingView(
@@ -84,7 +86,7 @@ public record SeamPlan(
   public record SidePlan(String name, double lengthMm, int places, List<Rail> rails, List<Integer> joints) {}
 
   /** The piece that is moved up to the other once the seam is joined, and how far on the table, mm. */
-  public record CloseUpView(String piece, double dxMm, double dyMm) {}
+  public record CloseUpView(PieceId piece, double dxMm, double dyMm) {}
 
   /**
    * A stretch of like places. {@code x, y} is the start of the first place in the piece's axes and {@code
@@ -92,7 +94,7 @@ public record SeamPlan(
    * firstNumber} and {@code numberStep} give the maker's number of each unit.
    */
   public record Rail(
-      String piece,
+      PieceId piece,
       String pieceName,
       String edge,
       String run,

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.advice.Advice;
 import ruxel.core.finding.FindingCode.Level;
+import ruxel.core.identity.SeamId;
 import ruxel.core.lay.Placement;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.match.Ease;
@@ -48,7 +49,7 @@ final class SeamPlans {
   private final Seam seam;
   private final Wording wording;
   private final Level level;
-  private final Optional<String> twin;
+  private final Optional<SeamId> twin;
   private final Set<String> ownAnchors;
   private final List<Placement> placements;
   private final Materials materials;
@@ -57,7 +58,7 @@ final class SeamPlans {
   private final PlaceNames namesB;
 
   private SeamPlans(
-      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Materials materials, Advice advice, Wording wording) {
+      SeamMatch match, Level level, Optional<SeamId> twin, Set<String> ownAnchors, List<Placement> placements, Materials materials, Advice advice, Wording wording) {
     this.ownAnchors = ownAnchors;
     this.placements = placements;
     this.materials = materials;
@@ -79,7 +80,7 @@ final class SeamPlans {
    * @param ownAnchors ids of the anchors that the maker has added
    */
   static SeamPlan of(
-      SeamMatch match, Level level, Optional<String> twin, Set<String> ownAnchors, List<Placement> placements, Materials materials, Advice advice, Wording wording) {
+      SeamMatch match, Level level, Optional<SeamId> twin, Set<String> ownAnchors, List<Placement> placements, Materials materials, Advice advice, Wording wording) {
     return new SeamPlans(match, level, twin, ownAnchors, placements, materials, advice, wording).plan();
   }
 

@@ -7,6 +7,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
@@ -24,7 +25,7 @@ final class SeamTwins {
   static List<Finding> unlike(List<SeamMatch> matches, List<Piece> pieces, List<Finding> ofPieces) {
     List<Seam> seams = matches.stream().map(match -> match.seam().seam()).toList();
     List<Finding> findings = new ArrayList<>();
-    List<String> done = new ArrayList<>();
+    List<SeamId> done = new ArrayList<>();
     for (SeamMatch match : matches) {
       Seam seam = match.seam().seam();
       done.add(seam.id());

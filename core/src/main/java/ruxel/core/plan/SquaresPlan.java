@@ -16,6 +16,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.GluedJoin;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Join;
@@ -28,7 +29,7 @@ record SquaresPlan(List<BoardPlan> boards, Optional<BoardPlan.Whole> whole, Opti
       return new SquaresPlan(List.of(), Optional.empty(), Optional.empty(), List.of());
     }
     Cells cells = Cells.of(pieces, glued);
-    Set<String> own = garment.pieces().stream().map(Piece::id).collect(Collectors.toSet());
+    Set<PieceId> own = garment.pieces().stream().map(Piece::id).collect(Collectors.toSet());
     List<BoardPlan> boards = new BoardPlans(materials, garment.settings(), garment.rules(), own).plan(pieces);
     List<Finding> findings = new ArrayList<>(motifs(glued, names));
     ColourPlans colours = new ColourPlans(pieces, cells, garment.settings());
@@ -44,7 +45,7 @@ record SquaresPlan(List<BoardPlan> boards, Optional<BoardPlan.Whole> whole, Opti
       List<Motif> one = motifs(join.a());
       List<Motif> other = motifs(join.b());
       if (!one.isEmpty() && !other.isEmpty() && !one.equals(other)) {
-        findings.add(Finding.of(FindingCode.MOTIFS_DIFFER, Where.seam(join.join().id()), Fact.text("seam", names.get(join.join())), Fact.text("one", words(one)), Fact.text("other", words(other))));
+        findings.add(Finding.of(FindingCode.MOTIFS_DIFFER, join.join().where(), Fact.text("seam", names.get(join.join())), Fact.text("one", words(one)), Fact.text("other", words(other))));
       }
     }
     return findings;

@@ -45,7 +45,7 @@ final class StepPlans {
       StepFirst first = firsts.get(seam.join());
       steps.add(
           new GarmentPlan.StepPlan(
-              seam.seam().id(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), step.after().stream().map(Join::id).toList(),
+              seam.seam().id(), step.number(), SeamWords.title(seam), SeamWords.direction(seam), Join.seams(step.after()).toList(),
               step.reasons().stream().map(this::reason).toList(),
               first.todo(), first.markers(),
               closing.stream().filter(stitch -> step.works(stitch.after())).map(StepPlans::closingWords).toList(),
@@ -61,7 +61,7 @@ final class StepPlans {
 
   private GarmentPlan.ReasonView reason(Reason reason) {
     String sentence = reason.sentence(join -> Wording.low(names.get(join)));
-    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), reason.joins().stream().map(Join::id).toList(), sentence);
+    return new GarmentPlan.ReasonView(reason.code(), reason.code().weight(), Join.seams(reason.joins()).toList(), sentence);
   }
 
   static Map<Join, String> names(List<ResolvedSeam> seams) {

@@ -40,6 +40,6 @@ record StripNames(Strips strips, List<Piece> faces) {
   }
 
   private List<Stretch> under(Stretch stretch) {
-    return strips.find(stretch.piece()).map(of -> of.under(stretch.edgeIndex(), stretch.from(), stretch.to())).orElse(List.of());
+    return strips.onFace(stretch.piece()).map(of -> of.under(stretch.edgeIndex(), stretch.from(), stretch.to())).orElse(List.of());
   }
 }

@@ -3,6 +3,9 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Optional;
 import ruxel.core.identity.OpeningId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor.Spot;
@@ -23,7 +26,7 @@ import ruxel.core.strip.Strip;
  * @param row where it lies on one piece, and is worked before that is joined, or while
  */
 public record StripPlan(
-    String id,
+    StripId id,
     Strip strip,
     String opening,
     Optional<OpeningId> on,
@@ -38,7 +41,7 @@ public record StripPlan(
     Outer outer,
     double heightMm,
     double yarnMm,
-    List<String> after,
+    List<SeamId> after,
     List<String> effects,
     Optional<Diagnosis> diagnosis,
     Optional<SeamPlan> sewn,
@@ -80,7 +83,7 @@ public record StripPlan(
    * longer at either end by so much of their height, shorter below 0.
    */
   public record InnerPlan(
-      String piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {}
+      PieceId piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {}
 
   /** One round, or row: segment by segment, the corners, and all its stitches. */
   public record RoundPlan(

@@ -7,6 +7,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripStep;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 
@@ -16,16 +19,16 @@ import ruxel.core.seam.ResolvedSeam;
  */
 final class StripsBetween {
   private final List<StripPlan> strips;
-  private final List<String> seams;
-  private final Map<String, Integer> earliest = new HashMap<>();
-  private final Map<String, Integer> places = new HashMap<>();
+  private final List<SeamId> seams;
+  private final Map<StripId, Integer> earliest = new HashMap<>();
+  private final Map<StripId, Integer> places = new HashMap<>();
 
   StripsBetween(List<StripPlan> strips, List<ResolvedSeam> resolved, List<Join> sequence, Settings settings) {
     this.strips = strips;
-    seams = sequence.stream().map(Join::id).toList();
+    seams = Join.seams(sequence).toList();
     for (StripPlan strip : strips) {
       int after = strip.after().stream().mapToInt(seam -> seams.indexOf(seam) + 1).max().orElse(0);
-      int onto = strip.inner().stream().mapToInt(inner -> places.getOrDefault(inner.piece(), 0)).max().orElse(0);
+      int onto = strip.inner().stream().mapToInt(inner -> strips.stream().filter(other -> other.id().face().equals(inner.piece())).map(other -> places.getOrDefault(other.id(), 0)).findFirst().orElse(0)).max().orElse(0);
       Optional<Integer> first = strip.row().map(row -> first(row.piece(), resolved, sequence));
       if (first.isPresent()) {
         places.put(strip.id(), first.get());
@@ -38,12 +41,12 @@ final class StripsBetween {
   }
 
   /** The number of the first seam of a piece. */
-  private static int first(String piece, List<ResolvedSeam> resolved, List<Join> sequence) {
+  private static int first(PieceId piece, List<ResolvedSeam> resolved, List<Join> sequence) {
     return resolved.stream().filter(seam -> Stream.concat(seam.a().stream(), seam.b().stream()).anyMatch(span -> span.piece().id().equals(piece))).mapToInt(seam -> sequence.indexOf(seam.join())).filter(at -> at >= 0).min().orElse(0);
   }
 
   /** The seams before which a strip could be worked, in the order of work; none where its place is settled. */
-  List<String> mayComeBefore(StripPlan strip) {
+  List<SeamId> mayComeBefore(StripPlan strip) {
     return seams.subList(earliest.getOrDefault(strip.id(), seams.size()), seams.size());
   }
 

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Function;
 import ruxel.core.glue.Points;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.StripId;
 import ruxel.core.method.Method;
 import ruxel.core.order.Passes;
 import ruxel.core.seam.Join;
@@ -22,10 +23,10 @@ import ruxel.core.yarn.Yarn;
  *
  * @param ending by the id of a strip the seam that ends where it begins
  */
-record StripsGoOn(Map<String, Join> ending) {
+record StripsGoOn(Map<StripId, Join> ending) {
   static StripsGoOn of(List<StripPlan> strips, Edgings edgings, SeamGraph graph) {
     Points points = new Points(edgings.assembly().gluing());
-    Map<String, Join> ending = new HashMap<>();
+    Map<StripId, Join> ending = new HashMap<>();
     strips.stream().filter(strip -> strip.round() && !strip.rounds().isEmpty()).flatMap(strip -> edgings.strips().find(strip.id()).stream()).forEach(worked -> ending(worked, edgings, graph, points).ifPresent(join -> ending.put(worked.strip().id(), join)));
     return new StripsGoOn(ending);
   }
@@ -43,8 +44,8 @@ record StripsGoOn(Map<String, Join> ending) {
    * @param thread with what a seam is worked: its tool and its yarn
    * @param yarn of a strip
    */
-  Map<String, Join> in(Passes passes, List<StripPlan> strips, Function<Join, Optional<?>> thread, Function<StripPlan, Optional<Yarn>> yarn) {
-    Map<String, Join> goOn = new LinkedHashMap<>();
+  Map<StripId, Join> in(Passes passes, List<StripPlan> strips, Function<Join, Optional<?>> thread, Function<StripPlan, Optional<Yarn>> yarn) {
+    Map<StripId, Join> goOn = new LinkedHashMap<>();
     for (StripPlan strip : strips) {
       Optional.ofNullable(ending.get(strip.id()))
           .filter(join -> passes.sequence().contains(join) && !passes.turned().contains(join) && passes.takenUpBy(join).isEmpty() && !goOn.containsValue(join))

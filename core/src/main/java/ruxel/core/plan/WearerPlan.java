@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.SeamId;
 import ruxel.core.wearer.Fit;
 import ruxel.core.wearer.Measure;
 import ruxel.core.wearer.Wearer;
@@ -46,5 +47,5 @@ public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken>
    * A check: what the wearer needs, what is found on finished sizes (an opening as far as it stretches), the verdict, the measure it asks
    * for, and the seam before which it is still easily changed.
    */
-  public record CheckView(Check check, String what, Optional<Double> needed, double found, Verdict verdict, Optional<Measure> asks, Optional<String> before, String words) {}
+  public record CheckView(Check check, String what, Optional<Double> needed, double found, Verdict verdict, Optional<Measure> asks, Optional<SeamId> before, String words) {}
 }

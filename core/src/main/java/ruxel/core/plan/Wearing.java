@@ -17,6 +17,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.Opening;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
@@ -103,7 +104,7 @@ final class Wearing {
     String name = assembly.nameOf(opening);
     double round = sizes.round(opening.segments()) + edgings.longerMm(opening);
     double stretched = round * stretch(opening);
-    Optional<String> before = firstOf(sizes.ending(opening.segments()));
+    Optional<SeamId> before = firstOf(sizes.ending(opening.segments()));
     switch (kind) {
       case NECK -> atLeast(Check.NECK, name, Measure.HEAD, rules.get(Rule.HEAD_MM), stretched, before);
       case CUFF -> atLeast(Check.CUFF, name, Measure.HAND, 0, stretched, before);
@@ -138,12 +139,12 @@ final class Wearing {
     };
   }
 
-  private void atLeast(Check check, String what, Measure measure, double more, double found, Optional<String> before) {
+  private void atLeast(Check check, String what, Measure measure, double more, double found, Optional<SeamId> before) {
     atLeast(check, what, measure, 1, more, found, before);
   }
 
   /** As much of a measure, and so much more. */
-  private void atLeast(Check check, String what, Measure measure, double share, double more, double found, Optional<String> before) {
+  private void atLeast(Check check, String what, Measure measure, double share, double more, double found, Optional<SeamId> before) {
     Optional<Double> needed = Optional.ofNullable(measures.get(measure)).map(taken -> share * taken + more);
     boolean tight = needed.filter(least -> found < least).isPresent();
     Verdict verdict = needed.isEmpty() ? Verdict.ASK : tight ? Verdict.TIGHT : Verdict.FITS;
@@ -187,7 +188,7 @@ final class Wearing {
           case FITS -> "%s for %s: fits.".formatted(wording.length(has), wording.length(needed.get()));
           case TIGHT, LONG -> "%s for %s: %s too %s.".formatted(wording.length(has), wording.length(needed.get()), wording.length(Math.abs(off)), off < 0 ? "short" : "long");
         };
-    Optional<String> before = first(SeamRole.ARMHOLE);
+    Optional<SeamId> before = first(SeamRole.ARMHOLE);
     checks.add(new CheckView(Check.REACH, "Centre of the back to the wrist", needed, has, verdict, Optional.of(Measure.BACK_TO_WRIST), before, words));
     if (verdict == Verdict.TIGHT || verdict == Verdict.LONG) {
       findings.add(
@@ -215,11 +216,11 @@ final class Wearing {
   }
 
   /** Of the seams of some roles the one that is joined first. */
-  private Optional<String> first(SeamRole... roles) {
+  private Optional<SeamId> first(SeamRole... roles) {
     return firstOf(matches.stream().filter(match -> List.of(roles).contains(match.seam().seam().role())).toList());
   }
 
-  private Optional<String> firstOf(List<SeamMatch> some) {
+  private Optional<SeamId> firstOf(List<SeamMatch> some) {
     return steps.stream().flatMap(step -> some.stream().filter(match -> step.works(match.seam().join()))).findFirst().map(match -> match.seam().seam()).map(Seam::id);
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.seam.SeamResolver;
@@ -14,7 +15,7 @@ public final class WholeAdvice {
   private WholeAdvice() {}
 
   /** Refused where there is no such seam. As long as matching all seams takes, since the load hangs on all shoulders. */
-  public static Outcome<List<AdviceView.AnswerView>> of(Garment garment, String seam) {
+  public static Outcome<List<AdviceView.AnswerView>> of(Garment garment, SeamId seam) {
     return Layout.of(garment)
         .then(
             layout -> {
@@ -23,7 +24,7 @@ public final class WholeAdvice {
             });
   }
 
-  private static List<AdviceView.AnswerView> all(Garment garment, Construct construct, String seam) {
+  private static List<AdviceView.AnswerView> all(Garment garment, Construct construct, SeamId seam) {
     List<SeamMatch> matches = SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), garment.rules());
     Materials materials = new Materials(garment.settings(), garment.rules(), construct.pieces(), matches);
     SeamMatch match = matches.stream().filter(each -> each.seam().seam().id().equals(seam)).findFirst().orElseThrow();

@@ -9,6 +9,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.Chore;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
@@ -41,7 +42,7 @@ final class WorkPath {
   private final RowPlans rows;
   private final StripsBetween strips;
   /** The seam that a strip goes on from, by its id. */
-  private final Map<String, Join> goOn;
+  private final Map<StripId, Join> goOn;
   private final KeptTails tails;
   private final Set<Chore> done;
   private final List<WorkStep> path = new ArrayList<>();
@@ -50,7 +51,7 @@ final class WorkPath {
 
   WorkPath(
       Construct construct, Materials materials, HouseRules rules, Wording wording, List<ResolvedSeam> seams, Passes passes, List<Boolean> flat, ToDoubleFunction<Join> minutes,
-      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips, Map<String, Join> goOn, KeptTails tails, Set<Chore> done) {
+      ToIntFunction<Join> ends, List<BoardPlan> boards, RowPlans rows, StripsBetween strips, Map<StripId, Join> goOn, KeptTails tails, Set<Chore> done) {
     this.tails = tails;
     this.done = done;
     endsSoFar = tails.idle().size();

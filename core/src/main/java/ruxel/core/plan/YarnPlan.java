@@ -2,6 +2,9 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.yarn.Yarn;
 
@@ -9,7 +12,7 @@ import ruxel.core.yarn.Yarn;
  * The yarn all seams take (handbook 12), in mm: the sum of each yarn beside what is left of it, and each seam with a method in its
  * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
  */
-public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<TailView> tails, List<String> withoutMethod, Optional<WeightView> weight) {
+public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<TailView> tails, List<SeamId> withoutMethod, Optional<WeightView> weight) {
   /** A yarn: what its seams still need, what is left, how many balls to buy, and the work at which it runs out. */
   public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<WorkRef> runsOut, List<Stage> stages, String words) {}
 
@@ -18,7 +21,7 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> 
 
   /** A seam: its length times the factor and the tails; {@code twiceMm} is the rule of thumb shown beside it. */
   public record SeamYarn(
-      String seam,
+      SeamId seam,
       Optional<String> yarn,
       boolean told,
       double lengthMm,
@@ -39,13 +42,13 @@ public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> 
   public record StrandView(int fromJoint, int toJoint, double lengthMm, boolean fromTail) {}
 
   /** A tail left on a piece where an edge starts, and the seam that begins with it. */
-  public record TailView(String piece, String corner, double mm, Optional<String> seam, String words) {}
+  public record TailView(PieceId piece, String corner, double mm, Optional<SeamId> seam, String words) {}
 
   /** The yarn a piece is worked in, where it is known, and whether it was told; whether it has ribbing, and the yarn of that where it is another. */
-  public record PieceIn(String piece, Optional<String> yarn, boolean told, boolean ribbed, Optional<String> rib) {}
+  public record PieceIn(PieceId piece, Optional<String> yarn, boolean told, boolean ribbed, Optional<String> rib) {}
 
   /** The yarn a strip is worked in, where it is known, and whether it was told. */
-  public record StripIn(String strip, Optional<String> yarn, boolean told) {}
+  public record StripIn(StripId strip, Optional<String> yarn, boolean told) {}
 
   /** What the garment weighs, and whether it was weighed. */
   public record WeightView(double grams, boolean weighed) {}

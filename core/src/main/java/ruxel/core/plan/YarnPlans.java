@@ -21,6 +21,8 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
@@ -69,9 +71,9 @@ final class YarnPlans {
   }
 
   YarnPlan plan(List<Piece> pieces, List<SeamMatch> matches, List<Step> steps) {
-    Map<String, SeamStrands> strands = new HashMap<>();
+    Map<SeamId, SeamStrands> strands = new HashMap<>();
     List<YarnPlan.SeamYarn> seams = new ArrayList<>();
-    List<String> without = new ArrayList<>();
+    List<SeamId> without = new ArrayList<>();
     for (SeamMatch match : matches) {
       Seam seam = match.seam().seam();
       seam.method().flatMap(Method::of).ifPresentOrElse(
@@ -109,17 +111,17 @@ final class YarnPlans {
   private record Taker(WorkRef of, Where where, String name, double mm) {}
 
   /** All that takes a yarn, in the order of work: edging rows and squares into boards before any seam, a joining row with its first seam, strips after them; what was worked when it was weighed needs nothing. */
-  private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<String, SeamStrands> strands) {
+  private List<Taker> takers(Yarn yarn, List<SeamMatch> inOrder, Map<SeamId, SeamStrands> strands) {
     Set<WorkRef> worked = new HashSet<>(yarn.left().map(Yarn.Left::after).orElse(List.of()));
     // Edging rows come before the seams of their piece.
-    Set<String> begun = inOrder.stream().map(SeamMatch::seam).filter(seam -> worked.contains(WorkRef.seam(seam.seam().id()))).flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream())).map(span -> span.piece().id()).collect(Collectors.toSet());
+    Set<PieceId> begun = inOrder.stream().map(SeamMatch::seam).filter(seam -> worked.contains(WorkRef.seam(seam.seam().id()))).flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream())).map(span -> span.piece().id()).collect(Collectors.toSet());
     List<Taker> takers = new ArrayList<>();
     strips.stream().filter(strip -> strip.row().filter(row -> row.seams().isEmpty() && !begun.contains(row.piece())).isPresent()).forEach(strip -> taker(strip, yarn, worked).ifPresent(takers::add));
     for (BoardPlan board : boards) {
       double share = shareLeft(board, worked);
-      if (share > 0 && materials.ofPiece(board.id()).filter(yarn::equals).isPresent()) {
+      if (share > 0 && materials.ofPiece(board.id().piece()).filter(yarn::equals).isPresent()) {
         double mm = share * board.worked().map(BoardPlan.SchemePlan::yarnMm).orElse(0.0);
-        takers.add(new Taker(WorkRef.board(board.id()), Where.piece(board.id()), "squares of the " + Wording.low(board.name()), mm));
+        takers.add(new Taker(WorkRef.board(board.id()), Where.piece(board.id().piece()), "squares of the " + Wording.low(board.name()), mm));
       }
     }
     for (SeamMatch match : inOrder) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -30,7 +31,7 @@ public final class Effects {
   /**
    * @param seam told elsewhere, and left out
    */
-  public static List<String> between(GarmentPlan before, GarmentPlan after, String seam) {
+  public static List<String> between(GarmentPlan before, GarmentPlan after, SeamId seam) {
     Effects effects = new Effects(before, after);
     effects.sizes();
     effects.openings();
@@ -69,7 +70,7 @@ public final class Effects {
     }
   }
 
-  private void seams(String apart) {
+  private void seams(SeamId apart) {
     for (SeamPlan now : after.seams()) {
       before.seams().stream()
           .filter(seam -> seam.id().equals(now.id()) && !seam.id().equals(apart))
@@ -79,14 +80,14 @@ public final class Effects {
     }
   }
 
-  private void findings(String apart) {
+  private void findings(SeamId apart) {
     List<String> old = sentences(before, apart);
     List<String> now = sentences(after, apart);
     now.stream().filter(sentence -> !old.contains(sentence)).forEach(sentence -> told.add("New: " + sentence));
     old.stream().filter(sentence -> !now.contains(sentence)).forEach(sentence -> told.add("No longer: " + sentence));
   }
 
-  private static List<String> sentences(GarmentPlan plan, String apart) {
+  private static List<String> sentences(GarmentPlan plan, SeamId apart) {
     return plan.findings().stream()
         .filter(finding -> finding.seam().filter(apart::equals).isEmpty())
         .map(FindingView::sentence)
@@ -95,8 +96,8 @@ public final class Effects {
   }
 
   /** The seams whose counts or pieces change, by id. */
-  static List<String> touched(GarmentPlan before, GarmentPlan after) {
-    List<String> touched = new ArrayList<>();
+  static List<SeamId> touched(GarmentPlan before, GarmentPlan after) {
+    List<SeamId> touched = new ArrayList<>();
     for (SeamPlan now : after.seams()) {
       boolean same =
           before.seams().stream()

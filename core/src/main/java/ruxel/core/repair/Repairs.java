@@ -10,6 +10,7 @@ import ruxel.core.change.Change;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
@@ -23,9 +24,9 @@ import ruxel.core.repair.Repair.Effort;
  */
 public final class Repairs {
   private final Situation before;
-  private final Set<String> begun;
+  private final Set<SeamId> begun;
 
-  private Repairs(Situation before, Set<String> begun) {
+  private Repairs(Situation before, Set<SeamId> begun) {
     this.before = before;
     this.begun = begun;
   }
@@ -34,7 +35,7 @@ public final class Repairs {
    * @param begun ids of seams in hand or joined
    * @return none for a seam that meets by itself, or that the garment does not have
    */
-  public static List<Repair> of(Garment garment, String seam, Set<String> begun) {
+  public static List<Repair> of(Garment garment, SeamId seam, Set<SeamId> begun) {
     return Situation.of(garment, seam)
         .filter(Situation::needsRepair)
         .map(situation -> new Repairs(situation, begun).repairs())
@@ -42,7 +43,7 @@ public final class Repairs {
   }
 
   /** The rows that can be kept back and worked while a seam is joined, each tried in the same way. */
-  public static List<Repair> joiningRows(Garment garment, String seam, Set<String> begun) {
+  public static List<Repair> joiningRows(Garment garment, SeamId seam, Set<SeamId> begun) {
     return Situation.of(garment, seam).map(situation -> new Repairs(situation, begun).kept(JoiningRows.of(situation))).orElse(List.of());
   }
 
@@ -70,7 +71,7 @@ public final class Repairs {
   }
 
   private boolean keeps(Candidate.Promise promise, GarmentPlan after) {
-    String id = before.seam().id();
+    SeamId id = before.seam().id();
     Optional<SeamPlan> seam = after.seams().stream().filter(plan -> plan.id().equals(id)).findFirst().filter(SeamPlan::planned);
     if (seam.isEmpty()) {
       return false;
@@ -118,7 +119,7 @@ public final class Repairs {
         candidate.risk(), candidate.changes());
   }
 
-  private static String name(GarmentPlan plan, String id) {
-    return plan.seams().stream().filter(seam -> seam.id().equals(id)).map(SeamPlan::name).findFirst().orElse(id);
+  private static String name(GarmentPlan plan, SeamId id) {
+    return plan.seams().stream().filter(seam -> seam.id().equals(id)).map(SeamPlan::name).findFirst().orElse(id.text());
   }
 }

@@ -5,6 +5,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.plan.GarmentPlan;
@@ -16,7 +17,7 @@ import ruxel.core.seam.SeamResolver;
 /** A garment with the seam that is looked at. */
 record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPlan seamPlan, SeamMatch match) {
 
-  static Optional<Situation> of(Garment garment, String seamId) {
+  static Optional<Situation> of(Garment garment, SeamId seamId) {
     if (!(Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned)
         || !(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
       return Optional.empty();
@@ -37,7 +38,7 @@ record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPla
     return says(plan, code, seam().id());
   }
 
-  static boolean says(GarmentPlan plan, FindingCode code, String seam) {
+  static boolean says(GarmentPlan plan, FindingCode code, SeamId seam) {
     return plan.findings().stream().anyMatch(finding -> finding.code() == code && finding.seam().filter(seam::equals).isPresent());
   }
 

@@ -1,5 +1,6 @@
 package ruxel.core.seam;
 
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 
 /** A landmark on A that meets a landmark on B. The two ends of a seam are anchors without a record. */
@@ -14,18 +15,18 @@ public record Anchor(String id, String name, Spot a, Spot b) {
   }
 
   /** A cut of an edge, or the unit that begins there in ring order. */
-  public record Spot(String piece, String edge, Cut cut, At at) {
+  public record Spot(PieceId piece, String edge, Cut cut, At at) {
     /** Whether the cut itself is meant or the unit after it. */
     public enum At {
       CUT,
       UNIT
     }
 
-    public static Spot cut(String piece, String edge, Cut cut) {
+    public static Spot cut(PieceId piece, String edge, Cut cut) {
       return new Spot(piece, edge, cut, At.CUT);
     }
 
-    public static Spot unit(String piece, String edge, Cut before) {
+    public static Spot unit(PieceId piece, String edge, Cut before) {
       return new Spot(piece, edge, before, At.UNIT);
     }
   }

@@ -4,13 +4,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Anchor.Spot;
 
 /** Which spots of pieces lie at one corner of the garment, since a seam begins or ends there. Near linear in the seams. */
 final class Corners {
-  private final Map<String, Piece> pieces = new HashMap<>();
+  private final Map<PieceId, Piece> pieces = new HashMap<>();
   private final Map<String, String> leads = new HashMap<>();
 
   Corners(List<ResolvedSeam> seams) {

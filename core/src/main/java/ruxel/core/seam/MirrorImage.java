@@ -2,6 +2,7 @@ package ruxel.core.seam;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
@@ -39,12 +40,12 @@ public record MirrorImage(List<Piece> pieces) {
     return new Spot(twin(spot.piece()).id(), edge(spot.piece(), spot.edge()), before, spot.at());
   }
 
-  private Cut of(String piece, String edge, Cut cut) {
+  private Cut of(PieceId piece, String edge, Cut cut) {
     return new Cut(run(piece, edge, cut.run()), cut.offset(), cut.from() == Cut.End.START ? Cut.End.END : Cut.End.START);
   }
 
   /** The mirror image of a run is as far from the other end of its edge; where the edges have not the same runs today it has its name. */
-  private String run(String piece, String edge, String run) {
+  private String run(PieceId piece, String edge, String run) {
     Piece own = piece(piece).orElseThrow();
     List<String> runs = ids(own, edge);
     List<String> mirrored = ids(twin(piece), edge(piece, edge));
@@ -56,16 +57,16 @@ public record MirrorImage(List<Piece> pieces) {
     return piece.edge(edge).stream().flatMap(found -> found.runs().stream()).map(Run::id).toList();
   }
 
-  private Optional<Piece> piece(String id) {
+  private Optional<Piece> piece(PieceId id) {
     return Pieces.find(pieces, id);
   }
 
-  private Piece twin(String id) {
+  private Piece twin(PieceId id) {
     Piece piece = piece(id).orElseThrow();
     return piece.twinAmong(pieces).orElse(piece);
   }
 
-  private String edge(String piece, String edge) {
+  private String edge(PieceId piece, String edge) {
     return piece(piece).orElseThrow().edgeOnTwin(twin(piece), edge);
   }
 }

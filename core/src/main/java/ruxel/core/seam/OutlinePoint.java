@@ -1,9 +1,10 @@
 package ruxel.core.seam;
 
 import java.util.List;
+import ruxel.core.identity.PieceId;
 
 /** A point of a piece's outline: before a unit of an edge, by its number in ring order; the end of an edge is the start of the next. */
-public record OutlinePoint(String piece, int edge, int cut) {
+public record OutlinePoint(PieceId piece, int edge, int cut) {
   private static OutlinePoint at(ResolvedSpan span, int cut) {
     boolean isNext = cut == span.edge().units();
     return new OutlinePoint(span.piece().id(), isNext ? (span.edgeIndex() + 1) % span.piece().edges().size() : span.edgeIndex(), isNext ? 0 : cut);

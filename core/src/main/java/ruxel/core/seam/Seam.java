@@ -5,6 +5,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 
 /**
  * Two ordered lists of spans that are joined from end to end; both may lie on one piece (handbook 3).
@@ -12,7 +14,7 @@ import java.util.stream.Stream;
  * reckoned: underarm, hem, under the collar (model 3).
  */
 public record Seam(
-    String id,
+    SeamId id,
     String name,
     SeamRole role,
     SideOf a,
@@ -88,7 +90,7 @@ public record Seam(
       return with(back);
     }
 
-    SideOf turnedOver(String piece) {
+    SideOf turnedOver(PieceId piece) {
       List<Span> changed = new ArrayList<>();
       int i = 0;
       while (i < spans.size()) {
@@ -146,7 +148,7 @@ public record Seam(
   }
 
   /** With the spans on one piece running the other way: what follows each other on a side lies in the other order, too. */
-  public Seam turnedOver(String piece) {
+  public Seam turnedOver(PieceId piece) {
     return withSides(a.turnedOver(piece), b.turnedOver(piece));
   }
 

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Cut;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Seam.SideOf;
@@ -29,7 +30,7 @@ public final class SeamParts {
    * @param id of the second part
    * @param name of the second part
    */
-  public static Optional<List<Seam>> split(ResolvedSeam resolved, Anchor at, String id, String name) {
+  public static Optional<List<Seam>> split(ResolvedSeam resolved, Anchor at, SeamId id, String name) {
     Seam seam = resolved.seam();
     Optional<At> a = at(resolved.a(), at.a());
     Optional<At> b = at(resolved.b(), at.b());
@@ -148,8 +149,8 @@ public final class SeamParts {
 
   private static String renamed(Seam one, Seam two, String id) {
     String renamed = id;
-    while (one.anchor(renamed).isPresent()) {
-      renamed = renamed + "." + two.id().length();
+    for (int n = 2; one.anchor(renamed).isPresent() || !renamed.equals(id) && two.anchor(renamed).isPresent(); n++) {
+      renamed = id + "." + n;
     }
     return renamed;
   }

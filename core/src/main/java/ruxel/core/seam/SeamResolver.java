@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
@@ -23,7 +26,7 @@ public final class SeamResolver {
   /** The seams that exist on the pieces, and why others do not. */
   public record Result(List<ResolvedSeam> seams, List<Finding> findings) {}
 
-  private final Map<String, Piece> pieces = new LinkedHashMap<>();
+  private final Map<PieceId, Piece> pieces = new LinkedHashMap<>();
   private final List<Finding> findings = new ArrayList<>();
 
   private SeamResolver(List<Piece> pieces) {
@@ -47,7 +50,7 @@ public final class SeamResolver {
   }
 
   /** One seam on today's pieces; empty when there is none or it cannot be. */
-  public static Optional<ResolvedSeam> find(List<Piece> pieces, List<Seam> seams, String id) {
+  public static Optional<ResolvedSeam> find(List<Piece> pieces, List<Seam> seams, SeamId id) {
     return resolve(pieces, seams).seams().stream().filter(resolved -> resolved.seam().id().equals(id)).findFirst();
   }
 
@@ -68,7 +71,7 @@ public final class SeamResolver {
     Where where = Where.edge(span.piece(), span.edge()).of(seam.id());
     Piece piece = pieces.get(span.piece());
     if (piece == null) {
-      return refuse(FindingCode.UNKNOWN_PIECE, where, Fact.text("value", span.piece()), Fact.text("choices", String.join(", ", pieces.keySet())));
+      return refuse(FindingCode.UNKNOWN_PIECE, where, Fact.text("value", span.piece()), Fact.text("choices", pieces.keySet().stream().map(PieceId::text).collect(Collectors.joining(", "))));
     }
     Optional<Edge> edge = piece.edge(span.edge());
     if (edge.isEmpty()) {

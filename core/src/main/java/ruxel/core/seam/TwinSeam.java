@@ -3,6 +3,7 @@ package ruxel.core.seam;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 
@@ -54,7 +55,7 @@ public final class TwinSeam {
         .toList();
   }
 
-  private static String told(String piece, String edge, String firstRun, String lastRun) {
-    return String.join("\u0001", piece, edge, firstRun, lastRun);
+  private static String told(PieceId piece, String edge, String firstRun, String lastRun) {
+    return String.join("\u0001", piece.text(), edge, firstRun, lastRun);
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -46,7 +47,7 @@ public record AssemblySheet(
   /** A seam to tick off: how it is joined, where each stitch goes, and its markers; {@code shown}: how it is worked is told in full here. */
   public record StepBlock(
       int number,
-      String seam,
+      SeamId seam,
       String title,
       String counts,
       String direction,

@@ -3,6 +3,7 @@ package ruxel.core.strip;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Cut;
@@ -38,7 +39,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
    * @param faces pieces and strips it may lie on
    */
   public static BandSeam of(WorkedOn worked, RibBand band, List<Piece> faces) {
-    String id = worked.strip().id();
+    PieceId id = worked.strip().id().face();
     int rows = worked.outerUnits();
     Piece piece = piece(worked.strip(), band, rows);
     List<Piece> pieces = new ArrayList<>(List.of(piece));
@@ -49,7 +50,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
     boolean isNeck = band.kind() == RibBand.Kind.NECKBAND || band.kind() == RibBand.Kind.COLLAR;
     Seam seam =
         new Seam(
-            id, worked.strip().name(), isNeck ? SeamRole.NECKBAND : SeamRole.BAND, Seam.SideOf.of("Band", Span.ofRun(id, LONG, ROWS, Span.Along.BACKWARD)), Seam.SideOf.of("Edge", spans.toArray(Span[]::new)),
+            worked.strip().id().sewing(), worked.strip().name(), isNeck ? SeamRole.NECKBAND : SeamRole.BAND, Seam.SideOf.of("Band", Span.ofRun(id, LONG, ROWS, Span.Along.BACKWARD)), Seam.SideOf.of("Edge", spans.toArray(Span[]::new)),
             anchors(id, piece, rows, worked.line(), faces), List.of(), new Seam.Working(false, Surplus.EVEN, fullness, fullness > 0 ? Optional.of(Side.B) : Optional.empty(), false), band.method());
     return new BandSeam(pieces, seam);
   }
@@ -63,7 +64,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
             Edge.of("end", "first row", List.of(Run.plain("end", UnitKind.FOUNDATION_LOOP, stitches, new Advance(0, stitchMm)))),
             Edge.of("outer", "outer edge", List.of(Run.plain("outer", UnitKind.ROW_END, rows, new Advance(-band.rowMm(), 0)).inRib())),
             Edge.of("start", "last row", List.of(Run.plain("start", UnitKind.STITCH_TOP, stitches, new Advance(0, -stitchMm)))));
-    return new Piece(strip.id(), strip.name(), Piece.Part.OTHER, edges, Optional.empty(), new Cloth(stitchMm, band.rowMm(), band.rowMm(), Cloth.Dye.WELD, Cloth.Dye.WELD));
+    return new Piece(strip.id().face(), strip.name(), Piece.Part.OTHER, edges, Optional.empty(), new Cloth(stitchMm, band.rowMm(), band.rowMm(), Cloth.Dye.WELD, Cloth.Dye.WELD));
   }
 
   private static Span span(Stretch stretch, List<Piece> faces) {
@@ -76,7 +77,7 @@ public record BandSeam(List<Piece> pieces, Seam seam) {
   }
 
   /** One at the cut nearest to each quarter of the edge, on the row that lies as far along the band. */
-  private static List<Anchor> anchors(String id, Piece band, int rows, Line line, List<Piece> faces) {
+  private static List<Anchor> anchors(PieceId id, Piece band, int rows, Line line, List<Piece> faces) {
     List<Anchor> anchors = new ArrayList<>();
     for (int quarter = 1; quarter < QUARTERS; quarter++) {
       double at = line.lengthMm() * quarter / QUARTERS;

@@ -3,6 +3,7 @@ package ruxel.core.strip;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import ruxel.core.identity.StripId;
 import ruxel.core.piece.Edge;
 import ruxel.core.seam.Anchor.Spot;
 
@@ -10,14 +11,14 @@ import ruxel.core.seam.Anchor.Spot;
  * Stitches of one stretch of a strip's first round, told at the unit of an edge that begins at a cut: what the maker wants, as a count or
  * as a list by {@link Trial}, and what was really worked.
  */
-public record Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {
+public record Stitches(StripId strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {
   public static final int MOST = 5000;
 
   public Stitches {
     trial = List.copyOf(trial);
   }
 
-  public Stitches(String strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
+  public Stitches(StripId strip, Spot at, Optional<Integer> wanted, Optional<Integer> worked) {
     this(strip, at, wanted, worked, List.of());
   }
 

@@ -1,5 +1,6 @@
 package ruxel.core.strip;
 
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.UnitKind;
 
 /**
@@ -9,8 +10,8 @@ import ruxel.core.piece.UnitKind;
  *
  * @param heldBack rows held back that are there too when it is worked (handbook 3)
  */
-public record Stretch(String piece, String edge, int edgeIndex, int from, int to, boolean withRing, UnitKind kind, double unitMm, double bend, int heldBack) {
-  public Stretch(String piece, String edge, int edgeIndex, int from, int to, boolean withRing, UnitKind kind, double unitMm, double bend) {
+public record Stretch(PieceId piece, String edge, int edgeIndex, int from, int to, boolean withRing, UnitKind kind, double unitMm, double bend, int heldBack) {
+  public Stretch(PieceId piece, String edge, int edgeIndex, int from, int to, boolean withRing, UnitKind kind, double unitMm, double bend) {
     this(piece, edge, edgeIndex, from, to, withRing, kind, unitMm, bend, 0);
   }
 
@@ -34,7 +35,7 @@ public record Stretch(String piece, String edge, int edgeIndex, int from, int to
   }
 
   /** Whether a unit of its edge, that begins at a cut in ring order, is of it. */
-  public boolean holds(String onPiece, String onEdge, int cut) {
+  public boolean holds(PieceId onPiece, String onEdge, int cut) {
     return piece.equals(onPiece) && edge.equals(onEdge) && cut >= from && cut < to;
   }
 }

@@ -3,6 +3,7 @@ package ruxel.core.strip;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import ruxel.core.identity.StripId;
 import ruxel.core.seam.Anchor.Spot;
 
 /**
@@ -14,7 +15,7 @@ import ruxel.core.seam.Anchor.Spot;
  * @param straightOn whether nothing is taken in at inner corners
  */
 public record Strip(
-    String id, String name, Spot from, Optional<Spot> to, List<Round> rounds, Multiple multiple, boolean straightOn, Trims trims, Optional<RibBand> band, Optional<String> mirrorOf) {
+    StripId id, String name, Spot from, Optional<Spot> to, List<Round> rounds, Multiple multiple, boolean straightOn, Trims trims, Optional<RibBand> band, Optional<StripId> mirrorOf) {
   public static final int MOST_ROUNDS = 60;
 
   public Strip {
@@ -60,7 +61,7 @@ public record Strip(
   }
 
   /** The same by another id. */
-  public Strip withId(String other) {
+  public Strip withId(StripId other) {
     return new Strip(other, name, from, to, rounds, multiple, straightOn, trims, band, mirrorOf);
   }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.GluedJoin.Meeting;
+import ruxel.core.identity.StripId;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Cut;
@@ -60,7 +61,7 @@ final class StripFace {
     }
     edges.add(end);
     Cloth cloth = new Cloth(unitMm, unitMm, unitMm, Cloth.Dye.WELD, Cloth.Dye.WELD);
-    return new Piece(strip.id(), strip.name(), Piece.Part.OTHER, edges, Optional.empty(), cloth);
+    return new Piece(strip.id().face(), strip.name(), Piece.Part.OTHER, edges, Optional.empty(), cloth);
   }
 
   private static Advance advance(double direction, double mm) {
@@ -68,7 +69,7 @@ final class StripFace {
   }
 
   /** The inner edge on the edge it lies on, stretch by stretch; and in a round the end on the start. */
-  static List<GluedJoin> joins(Piece face, Line line, List<Piece> pieces) {
+  static List<GluedJoin> joins(StripId strip, Piece face, Line line, List<Piece> pieces) {
     List<ResolvedSpan> base = new ArrayList<>();
     List<Meeting> meetings = new ArrayList<>();
     int halves = 0;
@@ -81,9 +82,9 @@ final class StripFace {
       halves += 2 * stretch.units();
     }
     List<GluedJoin> joins = new ArrayList<>();
-    joins.add(new GluedJoin(new Join.OfStrip(face.id()), List.of(whole(face, INNER_EDGE, false)), base, meetings));
+    joins.add(new GluedJoin(new Join.OfStrip(strip), List.of(whole(face, INNER_EDGE, false)), base, meetings));
     if (line.round()) {
-      joins.add(new GluedJoin(new Join.OfEnds(face.id()), List.of(whole(face, START_EDGE, true)), List.of(whole(face, face.edges().size() - 1, false)), List.of()));
+      joins.add(new GluedJoin(new Join.OfEnds(strip), List.of(whole(face, START_EDGE, true)), List.of(whole(face, face.edges().size() - 1, false)), List.of()));
     }
     return joins;
   }

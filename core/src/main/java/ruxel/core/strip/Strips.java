@@ -18,6 +18,9 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Join;
@@ -31,7 +34,7 @@ import ruxel.core.strip.WorkedOn.Worked;
  *
  * @param refusals why a strip cannot be worked, by its id
  */
-public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Finding>> refusals, List<Finding> findings) {
+public record Strips(List<WorkedOn> worked, Gluing gluing, Map<StripId, List<Finding>> refusals, List<Finding> findings) {
   public Strips {
     worked = List.copyOf(worked);
     refusals = Map.copyOf(refusals);
@@ -48,18 +51,23 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     return new Strips(builder.worked, builder.now(), builder.refusals, builder.findings);
   }
 
-  public Optional<WorkedOn> find(String id) {
+  public Optional<WorkedOn> find(StripId id) {
     return worked.stream().filter(each -> each.strip().id().equals(id)).findFirst();
   }
 
+  /** The strip that a face is, if it is one. */
+  public Optional<WorkedOn> onFace(PieceId face) {
+    return worked.stream().filter(each -> each.face().id().equals(face)).findFirst();
+  }
+
   /** The seams that a strip, or one it stands on, runs over, in the order in which it meets them. Linear in those strips. */
-  public List<String> runsOver(WorkedOn strip) {
-    Set<String> seams = new LinkedHashSet<>();
+  public List<SeamId> runsOver(WorkedOn strip) {
+    Set<SeamId> seams = new LinkedHashSet<>();
     Set<WorkedOn> found = new LinkedHashSet<>(Set.of(strip));
     for (Deque<WorkedOn> open = new ArrayDeque<>(found); !open.isEmpty(); ) {
       WorkedOn worked = open.remove();
-      worked.line().junctions().stream().flatMap(junction -> junction.crossed().stream()).filter(Join.OfSeam.class::isInstance).map(Join::id).forEach(seams::add);
-      worked.line().stretches().stream().flatMap(stretch -> find(stretch.piece()).stream()).filter(found::add).forEach(open::add);
+      worked.line().junctions().stream().flatMap(junction -> junction.crossed().stream()).flatMap(join -> join.asSeam().stream()).forEach(seams::add);
+      worked.line().stretches().stream().flatMap(stretch -> onFace(stretch.piece()).stream()).filter(found::add).forEach(open::add);
     }
     return List.copyOf(seams);
   }
@@ -85,7 +93,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     private final List<Stitches> told;
     private final List<WorkedOn> worked = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
-    private final Map<String, List<Finding>> refusals = new HashMap<>();
+    private final Map<StripId, List<Finding>> refusals = new HashMap<>();
     private final Gluing bare;
     /** With all strips so far; empty where one has been worked since. */
     private Optional<Gluing> gluing;
@@ -101,7 +109,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
     void work(Strip asked) {
       Optional<WorkedOn> original = asked.mirrorOf().flatMap(id -> worked.stream().filter(each -> each.strip().id().equals(id)).findFirst());
       Strip strip = original.map(mirrored -> asked.like(mirrored.strip())).orElse(asked);
-      Outcome<WorkedOn> outcome = strip.rounds().isEmpty() && strip.band().isEmpty() || faces.stream().anyMatch(face -> face.id().equals(strip.id())) ? Outcome.refused(gone(strip)) : worked(strip, original);
+      Outcome<WorkedOn> outcome = strip.rounds().isEmpty() && strip.band().isEmpty() || faces.stream().anyMatch(face -> face.id().equals(strip.id().face())) ? Outcome.refused(gone(strip)) : worked(strip, original);
       if (!outcome.findings().isEmpty()) {
         refusals.put(strip.id(), outcome.findings());
         findings.addAll(outcome.findings());
@@ -109,7 +117,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       if (outcome instanceof Outcome.Good<WorkedOn> good) {
         WorkedOn done = good.value();
         worked.add(done);
-        joins.addAll(StripFace.joins(done.face(), done.line(), faces));
+        joins.addAll(StripFace.joins(done.strip().id(), done.face(), done.line(), faces));
         faces.add(done.face());
         gluing = Optional.empty();
       }
@@ -156,7 +164,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<String, List<Find
       return faces.stream().filter(face -> face.id().equals(stretch.piece())).anyMatch(face -> each.isOf(stretch, face.edges().get(stretch.edgeIndex())));
     }
 
-    private Optional<Stitches> told(String strip, Stretch stretch) {
+    private Optional<Stitches> told(StripId strip, Stretch stretch) {
       return told.stream().filter(each -> each.strip().equals(strip) && lies(each, stretch)).findFirst();
     }
 

@@ -14,6 +14,7 @@ import ruxel.core.advice.Term.Because;
 import ruxel.core.advice.Term.Name;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
@@ -29,8 +30,8 @@ import ruxel.core.seam.Side;
 
 /** Advice on methods by handbook 8: sums as printed, what changes them, two answers, and what is never offered. */
 class AdviceTest {
-  private static final Nevers TOPS = nevers("shoulder.left", SeamRole.SHOULDER);
-  private static final Nevers ROWS = nevers("side.left", SeamRole.SIDE);
+  private static final Nevers TOPS = nevers(new SeamId("shoulder.left"), SeamRole.SHOULDER);
+  private static final Nevers ROWS = nevers(new SeamId("side.left"), SeamRole.SIDE);
 
   /** (5·5 + 1·2 + 2·2 + 3·3 + 2·4) / 13. */
   @Test
@@ -160,7 +161,7 @@ class AdviceTest {
     Set<Method> first = new HashSet<>();
     for (int i = 0; i < 2000; i++) {
       SeamRole role = SeamRole.values()[random.nextInt(SeamRole.values().length)];
-      Nevers nevers = nevers(random.nextBoolean() ? "shoulder.left" : random.nextBoolean() ? "side.left" : "armhole.left", role);
+      Nevers nevers = nevers(new SeamId(random.nextBoolean() ? "shoulder.left" : random.nextBoolean() ? "side.left" : "armhole.left"), role);
       SeamFacts facts =
           new SeamFacts(
               role, random.nextBoolean(), random.nextBoolean(), random.nextBoolean(), random.nextBoolean(), random.nextBoolean(), Wish.values()[random.nextInt(4)],
@@ -259,7 +260,7 @@ class AdviceTest {
     return advice.ranking().stream().filter(sum -> sum.method() == method).findFirst().orElseThrow();
   }
 
-  private static Nevers nevers(String seam, SeamRole role) {
+  private static Nevers nevers(SeamId seam, SeamRole role) {
     Layout layout = ((Outcome.Good<Layout>) Layout.of(Wardrobe.cardigan())).value();
     ResolvedSeam resolved = ((Outcome.Good<ResolvedSeam>) Seams.resolved(layout.construct().pieces(), layout.construct().seams(), seam)).value();
     return new Nevers(SideLayout.of(resolved, Side.A, HouseRules.USUAL), SideLayout.of(resolved, Side.B, HouseRules.USUAL), role);

@@ -11,6 +11,7 @@ import ruxel.core.change.Change;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -20,7 +21,7 @@ class PromptsTest {
 
   @Test
   void everyInnerMarkerIsAMomentToLook() {
-    BenchPlan bench = bench(cardigan, "armhole.left");
+    BenchPlan bench = bench(cardigan, new SeamId("armhole.left"));
     assertThat(bench.prompts())
         .filteredOn(prompt -> prompt.kind() == Prompt.Kind.MARKER)
         .extracting(Prompt::joint)
@@ -32,9 +33,9 @@ class PromptsTest {
 
   @Test
   void aNeedleSeamIsTuggedEveryFewStitchesAwayFromMarkers() {
-    List<Prompt> tugs = bench(cardigan, "side.left").prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).toList();
+    List<Prompt> tugs = bench(cardigan, new SeamId("side.left")).prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).toList();
     assertThat(tugs).isNotEmpty().allSatisfy(tug -> assertThat(tug.expected()).isEqualTo("Gaps show now; they close when you tug."));
-    assertThat(bench(cardigan, "shoulder.left").prompts()).noneMatch(prompt -> prompt.kind() == Prompt.Kind.TUG);
+    assertThat(bench(cardigan, new SeamId("shoulder.left")).prompts()).noneMatch(prompt -> prompt.kind() == Prompt.Kind.TUG);
   }
 
   @Test
@@ -48,23 +49,23 @@ class PromptsTest {
   }
 
   private static List<Integer> tugs(Garment garment) {
-    return bench(garment, "side.left").prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).map(Prompt::joint).toList();
+    return bench(garment, new SeamId("side.left")).prompts().stream().filter(p -> p.kind() == Prompt.Kind.TUG).map(Prompt::joint).toList();
   }
 
   @Test
   void theStartLiesAtTheHandThatFits() {
-    assertThat(bench(cardigan, "shoulder.left").fromRight()).as("right sides together, right-handed").isTrue();
-    assertThat(bench(cardigan, "shoulder.left").wrongSide()).isTrue();
-    assertThat(bench(cardigan, "shoulder.left").joints().get(12).words()).isEqualTo("Stitch 13 of both.");
-    assertThat(bench(cardigan, "armhole.left").fromRight()).as("flat, right sides up, right-handed").isFalse();
+    assertThat(bench(cardigan, new SeamId("shoulder.left")).fromRight()).as("right sides together, right-handed").isTrue();
+    assertThat(bench(cardigan, new SeamId("shoulder.left")).wrongSide()).isTrue();
+    assertThat(bench(cardigan, new SeamId("shoulder.left")).joints().get(12).words()).isEqualTo("Stitch 13 of both.");
+    assertThat(bench(cardigan, new SeamId("armhole.left")).fromRight()).as("flat, right sides up, right-handed").isFalse();
     Garment left = good(new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT).apply(cardigan));
-    assertThat(bench(left, "shoulder.left").fromRight()).isFalse();
-    assertThat(bench(left, "armhole.left").fromRight()).isTrue();
-    assertThat(bench(left, "shoulder.left").start()).startsWith("Start at your left with stitch 1 of both.");
-    assertThat(bench(left, "armhole.left").joints()).as("counts are never mirrored").isEqualTo(bench(cardigan, "armhole.left").joints());
+    assertThat(bench(left, new SeamId("shoulder.left")).fromRight()).isFalse();
+    assertThat(bench(left, new SeamId("armhole.left")).fromRight()).isTrue();
+    assertThat(bench(left, new SeamId("shoulder.left")).start()).startsWith("Start at your left with stitch 1 of both.");
+    assertThat(bench(left, new SeamId("armhole.left")).joints()).as("counts are never mirrored").isEqualTo(bench(cardigan, new SeamId("armhole.left")).joints());
   }
 
-  private static BenchPlan bench(Garment garment, String seam) {
+  private static BenchPlan bench(Garment garment, SeamId seam) {
     Optional<BenchPlan> plan = Directions.of(garment, seam);
     return plan.orElseThrow();
   }

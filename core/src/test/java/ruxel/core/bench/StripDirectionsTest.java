@@ -20,6 +20,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.StripPlan;
@@ -36,7 +37,7 @@ class StripDirectionsTest {
     Garment garment = Garment.of("Any", new Recipe(template.id(), new Answers(Map.of())));
     for (GarmentPlan.OpeningPlan opening : Wardrobe.plan(garment).gluing().openings()) {
       List<Round> rounds = IntStream.range(0, 1 + random.nextInt(3)).mapToObj(i -> Round.usual(Stitch.values()[random.nextInt(4)], 5 + random.nextInt(4))).toList();
-      Strip strip = new Strip("one", opening.name(), opening.start(), Optional.empty(), rounds, Strip.Multiple.ANY, random.nextBoolean(), Trims.NONE, Optional.empty(), Optional.empty());
+      Strip strip = new Strip(new StripId("one"), opening.name(), opening.start(), Optional.empty(), rounds, Strip.Multiple.ANY, random.nextBoolean(), Trims.NONE, Optional.empty(), Optional.empty());
       Garment edged = told(garment, strip);
       GarmentPlan plan = Wardrobe.plan(edged);
       for (StripPlan told : plan.strips()) {
@@ -70,9 +71,9 @@ class StripDirectionsTest {
   void aStretchOfDoubleCrochetRowEndsTakesTwoIntoEachAndStopsBeforeTheSeam() {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "underarmStitches", new Answers.Numeric(0), "armholeShapedRows", new Answers.Numeric(0), "armholeShapedStitches", new Answers.Numeric(0)))));
     GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
-    Garment edged = told(vest, new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6.25), Round.usual(Stitch.HDC, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    Garment edged = told(vest, new Strip(new StripId("one"), "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6.25), Round.usual(Stitch.HDC, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
     GarmentPlan plan = Wardrobe.plan(edged);
-    BenchPlan bench = StripDirections.of(edged, plan, "one").orElseThrow();
+    BenchPlan bench = StripDirections.of(edged, plan, new StripId("one")).orElseThrow();
     assertThat(bench.title()).isEqualTo("Work the armhole edging");
     assertThat(bench.joints().get(0).words()).isEqualTo("Row end 1.");
     assertThat(bench.joints().get(1).words()).isEqualTo("Row end 1 again.");
@@ -83,9 +84,9 @@ class StripDirectionsTest {
     assertThat(bench.prompts().get(0).expected()).startsWith(first.stitches() + " stitches so far along the ");
     assertThat(bench.joints().get(first.stitches()).words()).isEqualTo("One at the left shoulder.");
     assertThat(bench.prompts()).anyMatch(prompt -> prompt.joint() == bench.rounds().get(0).to() && prompt.words().startsWith("Round 1 is done. Close it with a slip stitch, which is no stitch. Next: Round 2, half double crochet: "));
-    GarmentPlan other = Wardrobe.plan(told(edged, new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 7)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())));
-    assertThat(bench.isWorkedAs(StripDirections.of(edged, other, "one").orElseThrow())).isFalse();
-    assertThat(StripDirections.of(edged, plan, "none")).isEmpty();
+    GarmentPlan other = Wardrobe.plan(told(edged, new Strip(new StripId("one"), "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 7)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())));
+    assertThat(bench.isWorkedAs(StripDirections.of(edged, other, new StripId("one")).orElseThrow())).isFalse();
+    assertThat(StripDirections.of(edged, plan, new StripId("none"))).isEmpty();
   }
 
   /** An extra stitch counts for the stretch it stands in; the next round meets it as far along the same stretch. */
@@ -93,8 +94,8 @@ class StripDirectionsTest {
   void extrasAreMetAgainInTheNextRound() {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
-    Garment edged = told(vest, new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6), Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
-    BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow();
+    Garment edged = told(vest, new Strip(new StripId("one"), "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6), Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), new StripId("one")).orElseThrow();
     BenchPlan.BenchSegment first = bench.rounds().get(0).segments().get(0);
     BenchPlan.BenchSegment above = bench.rounds().get(1).segments().get(0);
     Extras extras = new Extras(bench, List.of(3, first.to()));
@@ -113,8 +114,8 @@ class StripDirectionsTest {
     Garment squares = Garment.of("Squares", new Recipe("squares", new Answers(Map.of("motifSide", new Answers.Numeric(10), "armholeHalfSquares", new Answers.Numeric(4)))));
     GarmentPlan.OpeningPlan cuff = Wardrobe.plan(squares).gluing().openings().stream().filter(opening -> opening.name().equals("Left cuff")).findFirst().orElseThrow();
     for (Stitch stitch : List.of(Stitch.SC, Stitch.DC)) {
-      Garment edged = told(squares, new Strip("one", "Cuff", cuff.start(), Optional.empty(), List.of(Round.usual(stitch, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
-      BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow();
+      Garment edged = told(squares, new Strip(new StripId("one"), "Cuff", cuff.start(), Optional.empty(), List.of(Round.usual(stitch, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+      BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), new StripId("one")).orElseThrow();
       List<String> words = bench.joints().stream().map(BenchPlan.BenchJoint::words).toList();
       assertThat(words).filteredOn(stitch == Stitch.SC ? "One into the corner."::equals : "Into the corner."::equals).hasSize(8);
       assertThat(words).filteredOn("Into the corner again."::equals).hasSize(stitch == Stitch.SC ? 0 : 8);
@@ -125,8 +126,8 @@ class StripDirectionsTest {
   void whatACornerTakesIsWorkedTogetherWithTheSeamInItsMiddle() {
     Garment tunic = Garment.of("Tunic", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "slitMm", new Answers.Numeric(150)))));
     GarmentPlan.OpeningPlan hem = Wardrobe.plan(tunic).gluing().openings().stream().filter(opening -> opening.name().toLowerCase().contains("hem")).findFirst().orElseThrow();
-    Garment edged = told(tunic, new Strip("one", "Hem edging", hem.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
-    BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow();
+    Garment edged = told(tunic, new Strip(new StripId("one"), "Hem edging", hem.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6.25)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), new StripId("one")).orElseThrow();
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).filteredOn(words -> words.equals("Three together over the corner.")).hasSize(2);
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).filteredOn(words -> words.equals("Into the same place again, at the corner.")).hasSize(8);
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).as("the seam is the middle of the three").doesNotContain("One at the left side.");

@@ -15,6 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.board.Scheme.Name;
 import ruxel.core.board.Square.Place;
+import ruxel.core.identity.LineId;
 import ruxel.core.measure.Corner;
 
 /** Joins, lines, crossings and passes of boards (model 2, handbook 13). */
@@ -61,7 +62,7 @@ class LinesTest {
   void aGapPartsALine() {
     Board board = new Board(MOTIF, List.of(at(1, 1), at(1, 2), at(1, 3), at(2, 1), at(2, 3)), false);
     Lines lines = Lines.of(board);
-    assertThat(lines.lines()).extracting(Lines.Line::id).containsExactly("row.1.1", "row.1.3", "column.1.1", "column.2.1");
+    assertThat(lines.lines()).extracting(Lines.Line::id).containsExactly(new LineId("row.1.1"), new LineId("row.1.3"), new LineId("column.1.1"), new LineId("column.2.1"));
     assertThat(lines.crossings()).isEmpty();
     assertThat(Ring.of(board).sides()).extracting(Ring.Side::way)
         .containsExactly(Ring.Way.LOWER, Ring.Way.RIGHT, Ring.Way.UPPER, Ring.Way.LEFT, Ring.Way.UPPER, Ring.Way.RIGHT, Ring.Way.UPPER, Ring.Way.LEFT);

@@ -14,6 +14,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -33,7 +34,7 @@ class BandWorkedOnTest {
   private static Garment edged(String opening) {
     Garment pullover = Wardrobe.pullover();
     Spot from = Wardrobe.plan(pullover).gluing().openings().stream().filter(open -> open.name().equals(opening)).findFirst().orElseThrow().start();
-    Strip strip = new Strip("one", opening, from, Optional.empty(), List.of(Round.usual(Stitch.DC, 7)), new Strip.Multiple(3, 1), true, Trims.NONE, Optional.empty(), Optional.empty());
+    Strip strip = new Strip(new StripId("one"), opening, from, Optional.empty(), List.of(Round.usual(Stitch.DC, 7)), new Strip.Multiple(3, 1), true, Trims.NONE, Optional.empty(), Optional.empty());
     return good(new StripAdded(strip).apply(pullover));
   }
 
@@ -41,8 +42,8 @@ class BandWorkedOnTest {
   @ParameterizedTest
   @EnumSource(RibBand.Kind.class)
   void aRowOfStitchesComesFirst(RibBand.Kind kind) {
-    GarmentPlan plan = Wardrobe.plan(good(new BandWorkedOn("one", band(kind, 5), "two").apply(edged("Neck"))));
-    assertThat(plan.strips()).extracting(StripPlan::id).containsExactly("one", "two");
+    GarmentPlan plan = Wardrobe.plan(good(new BandWorkedOn(new StripId("one"), band(kind, 5), new StripId("two")).apply(edged("Neck"))));
+    assertThat(plan.strips()).extracting(StripPlan::id).containsExactly(new StripId("one"), new StripId("two"));
     StripPlan row = plan.strips().get(0);
     StripPlan on = plan.strips().get(1);
     assertThat(row.ofStitches()).isFalse();
@@ -59,20 +60,20 @@ class BandWorkedOnTest {
   /** On the stitches of a round of an even count it takes the place of what was to be there. */
   @Test
   void onStitchesItNeedsNone() {
-    Garment garment = good(new BandWorkedOn("one", band(RibBand.Kind.NECKBAND, 5), "two").apply(edged("Neck")));
-    Garment again = good(new BandWorkedOn("two", band(RibBand.Kind.COLLAR, 5), "three").apply(garment));
-    assertThat(Wardrobe.plan(again).strips()).extracting(StripPlan::id).containsExactly("one", "two");
+    Garment garment = good(new BandWorkedOn(new StripId("one"), band(RibBand.Kind.NECKBAND, 5), new StripId("two")).apply(edged("Neck")));
+    Garment again = good(new BandWorkedOn(new StripId("two"), band(RibBand.Kind.COLLAR, 5), new StripId("three")).apply(garment));
+    assertThat(Wardrobe.plan(again).strips()).extracting(StripPlan::id).containsExactly(new StripId("one"), new StripId("two"));
     assertThat(Wardrobe.plan(again).strips().get(1).strip().band().orElseThrow().kind()).isEqualTo(RibBand.Kind.COLLAR);
   }
 
   @Test
   void whatCannotBeIsRefusedAndNothingIsChanged() {
     Garment garment = edged("Neck");
-    assertThat(codes(new BandWorkedOn("none", band(RibBand.Kind.CUFF, 5), "two").apply(garment))).containsExactly(FindingCode.STRIP_UNKNOWN);
-    assertThat(codes(new BandWorkedOn("one", new RibBand(RibBand.Kind.CUFF, 0, 5, Optional.empty(), Optional.empty(), true), "two").apply(garment))).containsExactly(FindingCode.STRIP_RANGE);
-    assertThat(codes(new BandWorkedOn("one", band(RibBand.Kind.CUFF, 5), "Two words").apply(garment))).containsExactly(FindingCode.ID_FORM);
-    assertThat(codes(new BandWorkedOn("one", band(RibBand.Kind.CUFF, 5), "back").apply(garment))).containsExactly(FindingCode.ID_TAKEN);
-    assertThat(codes(new BandWorkedOn("one", band(RibBand.Kind.CUFF, 5), "one").apply(garment))).as("it would stand on itself").isNotEmpty();
+    assertThat(codes(new BandWorkedOn(new StripId("none"), band(RibBand.Kind.CUFF, 5), new StripId("two")).apply(garment))).containsExactly(FindingCode.STRIP_UNKNOWN);
+    assertThat(codes(new BandWorkedOn(new StripId("one"), new RibBand(RibBand.Kind.CUFF, 0, 5, Optional.empty(), Optional.empty(), true), new StripId("two")).apply(garment))).containsExactly(FindingCode.STRIP_RANGE);
+    assertThat(codes(new BandWorkedOn(new StripId("one"), band(RibBand.Kind.CUFF, 5), new StripId("Two words")).apply(garment))).containsExactly(FindingCode.ID_FORM);
+    assertThat(codes(new BandWorkedOn(new StripId("one"), band(RibBand.Kind.CUFF, 5), new StripId("back")).apply(garment))).containsExactly(FindingCode.ID_TAKEN);
+    assertThat(codes(new BandWorkedOn(new StripId("one"), band(RibBand.Kind.CUFF, 5), new StripId("one")).apply(garment))).as("it would stand on itself").isNotEmpty();
   }
 
   private static List<FindingCode> codes(Outcome<Garment> outcome) {

@@ -18,6 +18,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.UnitKind;
@@ -37,7 +39,7 @@ class HeldBackEdgingTest {
   void rowsHeldBackArePickedUpFrom() {
     PiecePlan.RunPlan armhole = armhole(VEST);
     RunPart part = new RunPart(UnitKind.ROW_END, armhole.count() - 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 2);
-    Garment reserved = good(new RunTold("back", "left", "armhole", List.of(part)).apply(VEST));
+    Garment reserved = good(new RunTold(new PieceId("back"), "left", "armhole", List.of(part)).apply(VEST));
     Garment edged = edged(reserved);
     StripPlan whole = Wardrobe.plan(edged(VEST)).strips().get(0);
     StripPlan strip = Wardrobe.plan(edged).strips().get(0);
@@ -45,7 +47,7 @@ class HeldBackEdgingTest {
     assertThat(units(strip)).isEqualTo(units(whole));
     assertThat(strip.rounds().get(0).total()).isEqualTo(whole.rounds().get(0).total());
     assertThat(strip.rounds().get(0).segments()).extracting(StripPlan.SegmentPlan::words).anyMatch(words -> words.contains("into %d row ends (2 of them held back still): ".formatted(armhole.count())));
-    List<String> bench = StripDirections.of(edged, Wardrobe.plan(edged), "one").orElseThrow().joints().stream().map(BenchPlan.BenchJoint::words).toList();
+    List<String> bench = StripDirections.of(edged, Wardrobe.plan(edged), new StripId("one")).orElseThrow().joints().stream().map(BenchPlan.BenchJoint::words).toList();
     assertThat(bench).contains("Row end %d.".formatted(armhole.count()));
   }
 
@@ -54,12 +56,12 @@ class HeldBackEdgingTest {
   }
 
   private static PiecePlan.RunPlan armhole(Garment garment) {
-    return Wardrobe.plan(garment).pieces().stream().filter(piece -> piece.id().equals("back")).flatMap(piece -> piece.edges().stream()).filter(edge -> edge.id().equals("left")).flatMap(edge -> edge.runs().stream()).filter(run -> run.id().equals("armhole")).findFirst().orElseThrow();
+    return Wardrobe.plan(garment).pieces().stream().filter(piece -> piece.id().equals(new PieceId("back"))).flatMap(piece -> piece.edges().stream()).filter(edge -> edge.id().equals("left")).flatMap(edge -> edge.runs().stream()).filter(run -> run.id().equals("armhole")).findFirst().orElseThrow();
   }
 
   private static Garment edged(Garment garment) {
     GarmentPlan.OpeningPlan opening = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals("Left armhole")).findFirst().orElseThrow();
-    return good(new StripAdded(new Strip("one", "Edging", opening.start(), Optional.empty(), List.of(new Round(Stitch.SC, 6.25, 6.25, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
+    return good(new StripAdded(new Strip(new StripId("one"), "Edging", opening.start(), Optional.empty(), List.of(new Round(Stitch.SC, 6.25, 6.25, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment));
   }
 
   private static Garment good(Outcome<Garment> outcome) {

@@ -21,6 +21,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -41,7 +42,7 @@ class LaterRoundsTest {
   }
 
   private static Outcome<Garment> edged(Garment garment, GarmentPlan.OpeningPlan on, List<Round> rounds, Strip.Multiple multiple, boolean straightOn) {
-    return new StripAdded(new Strip("one", "Edging", on.start(), Optional.empty(), rounds, multiple, straightOn, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment);
+    return new StripAdded(new Strip(new StripId("one"), "Edging", on.start(), Optional.empty(), rounds, multiple, straightOn, Trims.NONE, Optional.empty(), Optional.empty())).apply(garment);
   }
 
   private static GarmentPlan.OpeningPlan opening(GarmentPlan plan, String name) {

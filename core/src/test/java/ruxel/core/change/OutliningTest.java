@@ -27,6 +27,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Outline.Point;
@@ -44,7 +45,7 @@ class OutliningTest {
     return ((Outcome.Good<Garment>) outcome).value();
   }
 
-  private static PiecePlan piece(Garment garment, String id) {
+  private static PiecePlan piece(Garment garment, PieceId id) {
     return Wardrobe.plan(garment).pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
   }
 
@@ -60,7 +61,7 @@ class OutliningTest {
     GarmentPlan before = Wardrobe.plan(garment);
     for (PiecePlan piece : before.pieces()) {
       Garment owned = after(garment, new PieceOwned(piece.id()));
-      assertThat(Wardrobe.plan(owned).seams()).as(piece.id()).isEqualTo(before.seams());
+      assertThat(Wardrobe.plan(owned).seams()).as(piece.id().text()).isEqualTo(before.seams());
       Piece own = owned.pieces().get(0);
       Garment again = after(owned, new PieceOutlined(piece.id(), Outlining.of(own)));
       List<Point> was = new Outline(own).corners();
@@ -77,45 +78,45 @@ class OutliningTest {
   /** The back two rows longer below the armhole: its sides are 2 more than the fronts', and its seams are still there. */
   @Test
   void anOutlineToldAnewKeepsItsSeams() {
-    Garment owned = after(CARDIGAN, new PieceOwned("back"));
+    Garment owned = after(CARDIGAN, new PieceOwned(new PieceId("back")));
     List<Told> longer =
         Outlining.of(owned.pieces().get(0)).stream()
             .map(told -> told.run().equals("side") ? new Told(told.edge(), told.run(), new Walk.Step(told.step().name(), told.step().kind(), told.step().count() + 2, told.step().unitMm(), told.step().turn())) : told)
             .toList();
-    Garment changed = after(owned, new PieceOutlined("back", longer));
+    Garment changed = after(owned, new PieceOutlined(new PieceId("back"), longer));
     GarmentPlan plan = Wardrobe.plan(changed);
     assertThat(plan.seams()).hasSameSizeAs(Wardrobe.plan(CARDIGAN).seams()).allMatch(seam -> seam.planned());
     double was = new Outline(owned.pieces().get(0)).box().height();
     assertThat(new Outline(changed.pieces().get(0)).box().height()).isCloseTo(was + 2 * 12.5, within(0.5));
     // Answers change the other pieces, not this one; taken away, the construction makes it again.
     Garment answered = after(changed, new Change.AnswersChanged(Map.of("bodyRows", Optional.of(new Answers.Numeric(50)))));
-    assertThat(piece(answered, "back").edges()).isEqualTo(piece(changed, "back").edges());
-    assertThat(piece(answered, "front.left").edges()).isNotEqualTo(piece(changed, "front.left").edges());
-    assertThat(after(changed, new PieceRemoved("back"))).isEqualTo(CARDIGAN);
+    assertThat(piece(answered, new PieceId("back")).edges()).isEqualTo(piece(changed, new PieceId("back")).edges());
+    assertThat(piece(answered, new PieceId("front.left")).edges()).isNotEqualTo(piece(changed, new PieceId("front.left")).edges());
+    assertThat(after(changed, new PieceRemoved(new PieceId("back")))).isEqualTo(CARDIGAN);
   }
 
   @Test
   void aPieceOfOnesOwnIsRenamed() {
-    Garment named = after(CARDIGAN, new PieceOwned("back"), new PieceNamed("back", "  Lantern back "));
-    assertThat(piece(named, "back").name()).isEqualTo("Lantern back");
+    Garment named = after(CARDIGAN, new PieceOwned(new PieceId("back")), new PieceNamed(new PieceId("back"), "  Lantern back "));
+    assertThat(piece(named, new PieceId("back")).name()).isEqualTo("Lantern back");
   }
 
   static Stream<Arguments> impossible() {
-    Garment owned = after(CARDIGAN, new PieceOwned("back"));
+    Garment owned = after(CARDIGAN, new PieceOwned(new PieceId("back")));
     List<Told> told = Outlining.of(owned.pieces().get(0));
     List<Told> open = new ArrayList<>(told);
     open.remove(1);
     List<Told> twice = new ArrayList<>(told);
     twice.add(new Told(told.get(0).edge(), "more", told.get(0).step()));
     return Stream.of(
-        Arguments.of(CARDIGAN, new PieceOutlined("back", told), FindingCode.NOT_YOUR_OWN),
-        Arguments.of(CARDIGAN, new PieceNamed("back", "B"), FindingCode.NOT_YOUR_OWN),
-        Arguments.of(CARDIGAN, new PieceOwned("hat"), FindingCode.UNKNOWN_PIECE),
-        Arguments.of(owned, new PieceOwned("back"), FindingCode.YOUR_OWN_ALREADY),
-        Arguments.of(owned, new PieceNamed("back", " "), FindingCode.NAME_LENGTH),
-        Arguments.of(owned, new PieceOutlined("back", open), FindingCode.WALK_OPEN),
-        Arguments.of(owned, new PieceOutlined("back", twice), FindingCode.WALK_STEP),
-        Arguments.of(owned, new PieceOutlined("back", List.of()), FindingCode.WALK_STEPS));
+        Arguments.of(CARDIGAN, new PieceOutlined(new PieceId("back"), told), FindingCode.NOT_YOUR_OWN),
+        Arguments.of(CARDIGAN, new PieceNamed(new PieceId("back"), "B"), FindingCode.NOT_YOUR_OWN),
+        Arguments.of(CARDIGAN, new PieceOwned(new PieceId("hat")), FindingCode.UNKNOWN_PIECE),
+        Arguments.of(owned, new PieceOwned(new PieceId("back")), FindingCode.YOUR_OWN_ALREADY),
+        Arguments.of(owned, new PieceNamed(new PieceId("back"), " "), FindingCode.NAME_LENGTH),
+        Arguments.of(owned, new PieceOutlined(new PieceId("back"), open), FindingCode.WALK_OPEN),
+        Arguments.of(owned, new PieceOutlined(new PieceId("back"), twice), FindingCode.WALK_STEP),
+        Arguments.of(owned, new PieceOutlined(new PieceId("back"), List.of()), FindingCode.WALK_STEPS));
   }
 
   @ParameterizedTest

@@ -21,6 +21,8 @@ import ruxel.core.decision.WorkedStrip;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.StripId;
+import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Cut.End;
@@ -56,7 +58,7 @@ class OverlappingStripsTest {
       List<Strip> strips = new ArrayList<>();
       int most = 2 + random.nextInt(2);
       for (int i = 0; i < most; i++) {
-        strips.add(strip("s" + i, spot(bare, opening, random), random.nextInt(3) == 0 ? Optional.empty() : Optional.of(spot(bare, opening, random))));
+        strips.add(strip(new StripId("s" + i), spot(bare, opening, random), random.nextInt(3) == 0 ? Optional.empty() : Optional.of(spot(bare, opening, random))));
       }
       Settings settings = garment.settings();
       for (Strip strip : strips) {
@@ -68,14 +70,14 @@ class OverlappingStripsTest {
       }
       Garment edged = garment.withSettings(settings);
       GarmentPlan plan = plan(edged);
-      Set<String> gone = Set.copyOf(plan.gone().stream().flatMap(each -> each.of().stream()).map(each -> each.id()).toList());
-      assertThat(strips).allMatch(strip -> gone.contains(strip.id()) != plan.strips().stream().anyMatch(planned -> planned.id().equals(strip.id())));
+      Set<WorkRef> gone = Set.copyOf(plan.gone().stream().flatMap(each -> each.of().stream()).toList());
+      assertThat(strips).allMatch(strip -> gone.contains(WorkRef.strip(strip.id())) != plan.strips().stream().anyMatch(planned -> planned.id().equals(strip.id())));
       plan.seams().stream().limit(3).forEach(seam -> assertThat(Repairs.joiningRows(edged, seam.id(), Set.of())).isNotNull());
     }
   }
 
-  private static Strip strip(String id, Spot from, Optional<Spot> to) {
-    return new Strip(id, id, from, to, Collections.nCopies(1, new Round(Stitch.SC, 6, 6, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+  private static Strip strip(StripId id, Spot from, Optional<Spot> to) {
+    return new Strip(id, id.text(), from, to, Collections.nCopies(1, new Round(Stitch.SC, 6, 6, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
   }
 
   /** Anywhere on an opening: also at the very end of a run, told from its end. */

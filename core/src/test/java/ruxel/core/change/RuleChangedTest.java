@@ -12,6 +12,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.plan.FindingView;
@@ -24,7 +25,7 @@ class RuleChangedTest {
   @CsvSource({"0.02, EASE_EVENLY", "0.04, MATCHED"})
   void theVerdictGoesByTheMakersOwnLimit(double matched, Ease.Verdict verdict) {
     GarmentPlan plan = Wardrobe.plan(good(new RuleChanged(Rule.MATCHED_SHARE, Optional.of(matched)).apply(Wardrobe.cardigan())));
-    assertThat(plan.seams()).filteredOn(seam -> seam.id().equals("armhole.left")).singleElement().satisfies(seam -> assertThat(seam.ease().orElseThrow().verdict()).isEqualTo(verdict));
+    assertThat(plan.seams()).filteredOn(seam -> seam.id().equals(new SeamId("armhole.left"))).singleElement().satisfies(seam -> assertThat(seam.ease().orElseThrow().verdict()).isEqualTo(verdict));
     assertThat(plan.rules()).containsExactly(new GarmentPlan.RuleView(Rule.MATCHED_SHARE, matched));
     assertThat(plan.ladder().rungs().get(0).to()).contains(matched);
   }

@@ -22,6 +22,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.UnitKind;
@@ -45,31 +47,31 @@ class StripChangeTest {
   @Test
   void theSecondArmholeIsAsTheFirst() {
     Garment vest = good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()));
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(vest));
-    Garment set = good(new StripStitches("left-armhole", start(both, 0), Optional.of(41), Optional.empty()).apply(both));
+    Garment both = good(new StripMirrored(new StripId("left-armhole"), new StripId("right-armhole"), "Right armhole edging").apply(vest));
+    Garment set = good(new StripStitches(new StripId("left-armhole"), start(both, 0), Optional.of(41), Optional.empty()).apply(both));
     for (Garment garment : List.of(both, set)) {
       GarmentPlan plan = Wardrobe.plan(garment);
-      List<Integer> right = stitches(plan, "right-armhole");
-      assertThat(stitches(plan, "left-armhole")).hasSameSizeAs(right);
-      assertThat(total(plan, "left-armhole")).isEqualTo(total(plan, "right-armhole"));
-      assertThat(stitches(plan, "left-armhole")).containsExactlyInAnyOrderElementsOf(right);
+      List<Integer> right = stitches(plan, new StripId("right-armhole"));
+      assertThat(stitches(plan, new StripId("left-armhole"))).hasSameSizeAs(right);
+      assertThat(total(plan, new StripId("left-armhole"))).isEqualTo(total(plan, new StripId("right-armhole")));
+      assertThat(stitches(plan, new StripId("left-armhole"))).containsExactlyInAnyOrderElementsOf(right);
     }
-    assertThat(stitches(Wardrobe.plan(set), "right-armhole")).contains(41);
+    assertThat(stitches(Wardrobe.plan(set), new StripId("right-armhole"))).contains(41);
   }
 
   /** What was really worked on the first is the target of the second; the first is told how it lies. */
   @Test
   void whatWasWorkedIsTheTargetOfTheSecond() {
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()))));
-    int planned = stitches(Wardrobe.plan(both), "left-armhole").get(0);
-    Garment worked = good(new StripStitches("left-armhole", start(both, 0), Optional.empty(), Optional.of(planned + 6)).apply(both));
+    Garment both = good(new StripMirrored(new StripId("left-armhole"), new StripId("right-armhole"), "Right").apply(good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()))));
+    int planned = stitches(Wardrobe.plan(both), new StripId("left-armhole")).get(0);
+    Garment worked = good(new StripStitches(new StripId("left-armhole"), start(both, 0), Optional.empty(), Optional.of(planned + 6)).apply(both));
     GarmentPlan plan = Wardrobe.plan(worked);
-    assertThat(stitches(plan, "left-armhole").get(0)).isEqualTo(planned);
-    assertThat(stitches(plan, "right-armhole")).contains(planned + 6);
-    assertThat(strip(Wardrobe.plan(both), "left-armhole").rounds().get(0).segments()).as("as planned it lies flat").extracting(StripPlan.SegmentPlan::waveMm).containsOnly(0.0);
+    assertThat(stitches(plan, new StripId("left-armhole")).get(0)).isEqualTo(planned);
+    assertThat(stitches(plan, new StripId("right-armhole"))).contains(planned + 6);
+    assertThat(strip(Wardrobe.plan(both), new StripId("left-armhole")).rounds().get(0).segments()).as("as planned it lies flat").extracting(StripPlan.SegmentPlan::waveMm).containsOnly(0.0);
     double share = 6 / (planned + 6.0);
-    assertThat(strip(plan, "left-armhole").rounds().get(0).segments().get(0).waveMm()).as("(40/π)·√e").isCloseTo(40 / Math.PI * Math.sqrt(share), within(0.4));
-    StripPlan.Diagnosis diagnosis = strip(plan, "left-armhole").diagnosis().orElseThrow();
+    assertThat(strip(plan, new StripId("left-armhole")).rounds().get(0).segments().get(0).waveMm()).as("(40/π)·√e").isCloseTo(40 / Math.PI * Math.sqrt(share), within(0.4));
+    StripPlan.Diagnosis diagnosis = strip(plan, new StripId("left-armhole")).diagnosis().orElseThrow();
     assertThat(diagnosis.tooMany()).isEqualTo(6);
     assertThat(diagnosis.words()).contains("ripples").contains("%d where %d lie flat".formatted(planned + 6, planned));
   }
@@ -77,16 +79,16 @@ class StripChangeTest {
   /** Both sides are compared once the second is counted: with what was worked on the first, else with what was planned there. */
   @Test
   void theSecondArmholeIsHeldAgainstTheFirst() {
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right armhole edging").apply(good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()))));
+    Garment both = good(new StripMirrored(new StripId("left-armhole"), new StripId("right-armhole"), "Right armhole edging").apply(good(new StripAdded(strip(vest(), "Left armhole", 1)).apply(vest()))));
     StripPlan right = Wardrobe.plan(both).strips().get(1);
     int planned = right.rounds().get(0).segments().get(0).stitches();
     Spot at = right.inner().get(0).at();
-    Garment alike = good(new StripStitches("right-armhole", at, Optional.empty(), Optional.of(planned)).apply(both));
+    Garment alike = good(new StripStitches(new StripId("right-armhole"), at, Optional.empty(), Optional.of(planned)).apply(both));
     assertThat(unlike(alike)).isEmpty();
-    Garment one = good(new StripStitches("right-armhole", at, Optional.empty(), Optional.of(planned + 1)).apply(both));
+    Garment one = good(new StripStitches(new StripId("right-armhole"), at, Optional.empty(), Optional.of(planned + 1)).apply(both));
     assertThat(unlike(one)).singleElement().satisfies(finding -> assertThat(finding.sentence()).startsWith("Right armhole edging: %d stitches along the ".formatted(planned + 1)).endsWith(", %d on the other side.".formatted(planned)));
     for (StripPlan.InnerPlan inner : Wardrobe.plan(both).strips().get(0).inner()) {
-      one = good(new StripStitches("left-armhole", inner.at(), Optional.empty(), Optional.of(planned + 1)).apply(one));
+      one = good(new StripStitches(new StripId("left-armhole"), inner.at(), Optional.empty(), Optional.of(planned + 1)).apply(one));
     }
     assertThat(unlike(one)).as("the first was worked with one more, too").isEmpty();
   }
@@ -135,7 +137,7 @@ class StripChangeTest {
     Garment pullover = Wardrobe.garment(answers);
     Strip plain = strip(pullover, "Neck", 1);
     Round dc = new Round(Stitch.DC, 5, 15, false);
-    GarmentPlan plan = Wardrobe.plan(good(new StripAdded(new Strip("neck", "Neck edging", plain.from(), Optional.empty(), List.of(dc, dc), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(pullover)));
+    GarmentPlan plan = Wardrobe.plan(good(new StripAdded(new Strip(new StripId("neck"), "Neck edging", plain.from(), Optional.empty(), List.of(dc, dc), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(pullover)));
     StripPlan neck = plan.strips().get(0);
     assertThat(neck.effects()).contains("The neck gets 6 cm narrower and 3 cm less deep.", "Neck 18 cm wide, 12 cm with it.");
     double before = Wardrobe.plan(pullover).wearer().stream().filter(check -> check.what().equals("Neck")).findFirst().orElseThrow().found();
@@ -148,7 +150,7 @@ class StripChangeTest {
   void bandsMadeSeparately() {
     Garment pullover = Wardrobe.pullover();
     Strip cuff = strip(pullover, "Left cuff", 1);
-    Garment banded = good(new StripAdded(new Strip("cuff", "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new RibBand(RibBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty(), false)), Optional.empty())).apply(pullover));
+    Garment banded = good(new StripAdded(new Strip(new StripId("cuff"), "Cuff", cuff.from(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(new RibBand(RibBand.Kind.CUFF, 50, 5, Optional.empty(), Optional.empty(), false)), Optional.empty())).apply(pullover));
     StripPlan plan = Wardrobe.plan(banded).strips().get(0);
     StripPlan.BandPlan band = plan.band().orElseThrow();
     assertThat(band.rows() % 2).isZero();
@@ -161,19 +163,19 @@ class StripChangeTest {
   void whatCannotBeIsRefused() {
     Garment vest = vest();
     Strip good = strip(vest, "Left armhole", 1);
-    assertThat(codes(new StripAdded(new Strip("a", " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0, Optional.empty())), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
+    assertThat(codes(new StripAdded(new Strip(new StripId("a"), " ", good.from(), Optional.empty(), List.of(new Round(Stitch.SC, 0, 6, false)), new Strip.Multiple(0, 0), false, new Trims(Optional.of(0), Optional.of(1), Optional.of(new Buttons(1, -1, 0, Optional.empty())), Optional.empty()), Optional.empty(), Optional.empty())).apply(vest)))
         .contains(FindingCode.NAME_LENGTH, FindingCode.STRIP_RANGE)
         .hasSize(8);
-    Spot shoulder = Spot.cut("back", "upper", Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));
-    assertThat(codes(new StripAdded(new Strip("a", "A", shoulder, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(vest))).hasSize(1).containsAnyOf(FindingCode.STRIP_TAKEN, FindingCode.STRIP_GONE);
-    Garment both = good(new StripMirrored("left-armhole", "right-armhole", "Right").apply(good(new StripAdded(good).apply(vest))));
-    assertThat(codes(new StripRemoved("left-armhole").apply(both))).containsExactly(FindingCode.STRIP_STOOD_ON);
-    assertThat(good(new StripRemoved("left-armhole").apply(good(new StripRemoved("right-armhole").apply(both))))).isEqualTo(vest);
-    assertThat(codes(new StripRemoved("none").apply(vest))).containsExactly(FindingCode.STRIP_UNKNOWN);
+    Spot shoulder = Spot.cut(new PieceId("back"), "upper", Cut.startOf(Wardrobe.plan(vest).pieces().get(0).edges().stream().filter(edge -> edge.id().equals("upper")).findFirst().map(edge -> edge.runs().get(0).id()).orElse("none")));
+    assertThat(codes(new StripAdded(new Strip(new StripId("a"), "A", shoulder, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(vest))).hasSize(1).containsAnyOf(FindingCode.STRIP_TAKEN, FindingCode.STRIP_GONE);
+    Garment both = good(new StripMirrored(new StripId("left-armhole"), new StripId("right-armhole"), "Right").apply(good(new StripAdded(good).apply(vest))));
+    assertThat(codes(new StripRemoved(new StripId("left-armhole")).apply(both))).containsExactly(FindingCode.STRIP_STOOD_ON);
+    assertThat(good(new StripRemoved(new StripId("left-armhole")).apply(good(new StripRemoved(new StripId("right-armhole")).apply(both))))).isEqualTo(vest);
+    assertThat(codes(new StripRemoved(new StripId("none")).apply(vest))).containsExactly(FindingCode.STRIP_UNKNOWN);
     Garment rounds = good(new StripAdded(good).apply(vest));
     assertThat(codes(new StripAdded(good).apply(rounds))).as("it is there").containsExactly(FindingCode.ID_TAKEN);
     assertThat(codes(new StripTold(good).apply(vest))).as("it is not there").containsExactly(FindingCode.STRIP_UNKNOWN);
-    assertThat(codes(new StripTold(new Strip("left-armhole", "A", good.from(), Optional.empty(), Collections.nCopies(60, new Round(Stitch.TR, 6, 80, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(rounds))).containsExactly(FindingCode.STRIP_SHUT);
+    assertThat(codes(new StripTold(new Strip(new StripId("left-armhole"), "A", good.from(), Optional.empty(), Collections.nCopies(60, new Round(Stitch.TR, 6, 80, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())).apply(rounds))).containsExactly(FindingCode.STRIP_SHUT);
   }
 
   /** What does not fit the last round is told at the strip, with counts that do. */
@@ -243,15 +245,15 @@ class StripChangeTest {
     return strip.rounds().get(0).segments().stream().filter(segment -> segment.stretch().filter(at -> at == stretch).isPresent()).findFirst().orElseThrow().stitches();
   }
 
-  private static List<Integer> stitches(GarmentPlan plan, String id) {
+  private static List<Integer> stitches(GarmentPlan plan, StripId id) {
     return strip(plan, id).rounds().get(0).segments().stream().filter(segment -> segment.stretch().isPresent()).map(SegmentPlan::stitches).toList();
   }
 
-  private static int total(GarmentPlan plan, String id) {
+  private static int total(GarmentPlan plan, StripId id) {
     return strip(plan, id).rounds().get(0).total();
   }
 
-  private static StripPlan strip(GarmentPlan plan, String id) {
+  private static StripPlan strip(GarmentPlan plan, StripId id) {
     return plan.strips().stream().filter(strip -> strip.id().equals(id)).findFirst().orElseThrow();
   }
 
@@ -261,7 +263,7 @@ class StripChangeTest {
 
   private static Strip strip(Garment garment, String opening, int multiple) {
     Spot from = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals(opening)).findFirst().orElseThrow().start();
-    return new Strip(opening.toLowerCase().replaceAll("[^a-z]+", "-"), opening + " edging", from, Optional.empty(), List.of(SC), new Strip.Multiple(multiple, 0), false, Trims.NONE, Optional.empty(), Optional.empty());
+    return new Strip(new StripId(opening.toLowerCase().replaceAll("[^a-z]+", "-")), opening + " edging", from, Optional.empty(), List.of(SC), new Strip.Multiple(multiple, 0), false, Trims.NONE, Optional.empty(), Optional.empty());
   }
 
   private static Garment vest() {

@@ -23,6 +23,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.StripPlan;
@@ -46,8 +47,8 @@ class TrialTest {
   void aVestWithBothArmholesEdged() {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     Spot from = Wardrobe.plan(vest).gluing().openings().stream().filter(open -> open.name().equals("Left armhole")).findFirst().orElseThrow().start();
-    Strip left = new Strip("left", "Left edging", from, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
-    both = good(new StripMirrored("left", "right", "Right edging").apply(good(new StripAdded(left).apply(vest))));
+    Strip left = new Strip(new StripId("left"), "Left edging", from, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    both = good(new StripMirrored(new StripId("left"), new StripId("right"), "Right edging").apply(good(new StripAdded(left).apply(vest))));
     List<StripPlan.InnerPlan> inner = Wardrobe.plan(both).strips().get(0).inner();
     along = IntStream.range(0, inner.size()).boxed().max(Comparator.comparingInt(i -> inner.get(i).to() - inner.get(i).from())).orElseThrow();
   }
@@ -59,14 +60,14 @@ class TrialTest {
   /** Its total is the count of the stretch; the bench works it unit by unit; the other armhole has it the other way round. */
   @Test
   void aListIsRepeatedAlongAStretchAndMirrored() {
-    Garment tried = good(new StripStitches("left", at(along), Optional.empty(), Optional.empty(), LIST).apply(both));
+    Garment tried = good(new StripStitches(new StripId("left"), at(along), Optional.empty(), Optional.empty(), LIST).apply(both));
     GarmentPlan plan = Wardrobe.plan(tried);
-    SegmentPlan segment = segment(plan, "left", along);
+    SegmentPlan segment = segment(plan, new StripId("left"), along);
     List<Integer> each = over(segment.units());
     assertThat(segment.into()).isEqualTo(Trial.into(each));
     assertThat(segment.stitches()).isEqualTo(each.stream().mapToInt(Integer::intValue).sum());
     assertThat(segment.rhythm()).isEqualTo("3, 2, 2, 1 in turn");
-    BenchPlan bench = StripDirections.of(tried, plan, "left").orElseThrow();
+    BenchPlan bench = StripDirections.of(tried, plan, new StripId("left")).orElseThrow();
     List<String> words = bench.joints().stream().map(BenchPlan.BenchJoint::words).toList();
     List<String> repeat = List.of("Row end 5.", "Row end 5 again.", "Row end 5 again.", "Row end 6.", "Row end 6 again.", "Row end 7.", "Row end 7 again.", "Row end 8.");
     assertThat(Collections.indexOfSubList(words, repeat)).as("the second repeat, away from the corner, in %s", words).isNotNegative();
@@ -79,19 +80,19 @@ class TrialTest {
   /** A count that is set later takes its place; told empty it is gone. */
   @Test
   void aCountTakesItsPlace() {
-    Garment tried = good(new StripStitches("left", at(along), Optional.empty(), Optional.empty(), LIST).apply(both));
-    Garment set = good(new StripStitches("left", at(along), Optional.of(41), Optional.empty()).apply(tried));
-    assertThat(segment(Wardrobe.plan(set), "left", along).stitches()).isEqualTo(41);
-    assertThat(segment(Wardrobe.plan(set), "left", along).into()).hasSize(41).isNotEqualTo(segment(Wardrobe.plan(tried), "left", along).into());
-    assertThat(good(new StripStitches("left", at(along), Optional.empty(), Optional.empty()).apply(tried))).isEqualTo(both);
+    Garment tried = good(new StripStitches(new StripId("left"), at(along), Optional.empty(), Optional.empty(), LIST).apply(both));
+    Garment set = good(new StripStitches(new StripId("left"), at(along), Optional.of(41), Optional.empty()).apply(tried));
+    assertThat(segment(Wardrobe.plan(set), new StripId("left"), along).stitches()).isEqualTo(41);
+    assertThat(segment(Wardrobe.plan(set), new StripId("left"), along).into()).hasSize(41).isNotEqualTo(segment(Wardrobe.plan(tried), new StripId("left"), along).into());
+    assertThat(good(new StripStitches(new StripId("left"), at(along), Optional.empty(), Optional.empty()).apply(tried))).isEqualTo(both);
   }
 
   @Test
   void whatCannotBeWorkedIsRefused() {
     for (List<Integer> list : List.of(List.of(0, 0), List.of(13), List.of(-1, 2), Collections.nCopies(41, 2))) {
-      assertThat(codes(new StripStitches("left", at(along), Optional.empty(), Optional.empty(), list))).as("%s", list).containsExactly(FindingCode.STRIP_TRIAL);
+      assertThat(codes(new StripStitches(new StripId("left"), at(along), Optional.empty(), Optional.empty(), list))).as("%s", list).containsExactly(FindingCode.STRIP_TRIAL);
     }
-    assertThat(codes(new StripStitches("left", at(along), Optional.of(40), Optional.empty(), LIST))).containsExactly(FindingCode.STRIP_TRIAL);
+    assertThat(codes(new StripStitches(new StripId("left"), at(along), Optional.of(40), Optional.empty(), LIST))).containsExactly(FindingCode.STRIP_TRIAL);
   }
 
   private List<FindingCode> codes(StripStitches change) {
@@ -102,7 +103,7 @@ class TrialTest {
     return Wardrobe.plan(both).strips().get(0).inner().get(stretch).at();
   }
 
-  private static SegmentPlan segment(GarmentPlan plan, String strip, int stretch) {
+  private static SegmentPlan segment(GarmentPlan plan, StripId strip, int stretch) {
     StripPlan of = plan.strips().stream().filter(each -> each.id().equals(strip)).findFirst().orElseThrow();
     return of.rounds().get(0).segments().stream().filter(segment -> segment.stretch().filter(number -> number == stretch).isPresent()).findFirst().orElseThrow();
   }

@@ -22,6 +22,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.method.Wish;
@@ -41,19 +43,19 @@ class YarnAndWearTest {
         Arguments.of(new YarnChange.YarnAdded(WOOL), "Added a yarn: Quay wool"),
         Arguments.of(new YarnChange.YarnTold(WOOL), "Told a yarn: Quay wool"),
         Arguments.of(new YarnChange.YarnRemoved("y1"), "Took out the yarn Quay wool"),
-        Arguments.of(new YarnChange.PieceYarned("back", Optional.of("y1")), "Worked the back in Quay wool"),
-        Arguments.of(new YarnChange.PieceYarned("back", Optional.empty()), "Took back the yarn of the back"),
-        Arguments.of(new YarnChange.RibYarned("back", Optional.of("y1")), "Worked the ribbing of the back in Quay wool"),
-        Arguments.of(new YarnChange.RibYarned("back", Optional.empty()), "Worked the ribbing of the back in its yarn"),
-        Arguments.of(new YarnChange.TailKept("back", "hem", Optional.of(600.0)), "Left a tail on the back"),
-        Arguments.of(new YarnChange.TailKept("back", "hem", Optional.empty()), "Left no tail on the back"),
-        Arguments.of(new YarnChange.SeamYarned("side.left", Optional.of("y1")), "Join the left side and sleeve with Quay wool"),
-        Arguments.of(new YarnChange.SeamYarned("side.left", Optional.empty()), "Join the left side and sleeve with the yarn of its pieces"),
+        Arguments.of(new YarnChange.PieceYarned(new PieceId("back"), Optional.of("y1")), "Worked the back in Quay wool"),
+        Arguments.of(new YarnChange.PieceYarned(new PieceId("back"), Optional.empty()), "Took back the yarn of the back"),
+        Arguments.of(new YarnChange.RibYarned(new PieceId("back"), Optional.of("y1")), "Worked the ribbing of the back in Quay wool"),
+        Arguments.of(new YarnChange.RibYarned(new PieceId("back"), Optional.empty()), "Worked the ribbing of the back in its yarn"),
+        Arguments.of(new YarnChange.TailKept(new PieceId("back"), "hem", Optional.of(600.0)), "Left a tail on the back"),
+        Arguments.of(new YarnChange.TailKept(new PieceId("back"), "hem", Optional.empty()), "Left no tail on the back"),
+        Arguments.of(new YarnChange.SeamYarned(new SeamId("side.left"), Optional.of("y1")), "Join the left side and sleeve with Quay wool"),
+        Arguments.of(new YarnChange.SeamYarned(new SeamId("side.left"), Optional.empty()), "Join the left side and sleeve with the yarn of its pieces"),
         Arguments.of(new YarnChange.FactorMeasured("backstitch", "y1", 100, 400), "Measured the yarn of backstitch in Quay wool"),
         Arguments.of(new YarnChange.FactorForgotten("backstitch", "y1"), "Took the table’s yarn of backstitch in Quay wool again"),
         Arguments.of(new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.FLAT)), "Wanted of the whole garment: flat"),
         Arguments.of(new WearChange.Wished(Optional.of(SeamRole.SIDE), Optional.empty(), Optional.of(Wish.HIDDEN)), "Wanted of every side: not seen"),
-        Arguments.of(new WearChange.Wished(Optional.empty(), Optional.of("armhole.left"), Optional.empty()), "Took back what is wanted of the left armhole"),
+        Arguments.of(new WearChange.Wished(Optional.empty(), Optional.of(new SeamId("armhole.left")), Optional.empty()), "Took back what is wanted of the left armhole"),
         Arguments.of(new WearChange.SchoolTaken(School.START, Optional.of(School.Way.KNOT)), "A seam begins with a knot"),
         Arguments.of(new WearChange.SchoolTaken(School.START, Optional.empty()), "Took no side: a seam begins"),
         Arguments.of(new WearChange.GarmentWeighed(Optional.of(480.0)), "Weighed the garment: 480 g"),
@@ -74,15 +76,15 @@ class YarnAndWearTest {
         Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.of(0.0), Optional.empty(), Optional.empty())), FindingCode.FIGURE_RANGE),
         Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.of(Double.NaN), Optional.empty())), FindingCode.FIGURE_RANGE),
         Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(-1, List.of())))), FindingCode.FIGURE_RANGE),
-        Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(1, Collections.nCopies(5_001, WorkRef.seam("side")))))), FindingCode.TOO_MANY),
+        Arguments.of(new YarnChange.YarnAdded(yarn("y", "Wool", Optional.empty(), Optional.empty(), Optional.of(new Yarn.Left(1, Collections.nCopies(5_001, WorkRef.seam(new SeamId("side"))))))), FindingCode.TOO_MANY),
         Arguments.of(new YarnChange.YarnRemoved("y9"), FindingCode.UNKNOWN_YARN),
-        Arguments.of(new YarnChange.PieceYarned("back", Optional.of("y9")), FindingCode.UNKNOWN_YARN),
-        Arguments.of(new YarnChange.PieceYarned("hood", Optional.of("y1")), FindingCode.UNKNOWN_PIECE),
-        Arguments.of(new YarnChange.SeamYarned("hood", Optional.of("y1")), FindingCode.UNKNOWN_SEAM),
+        Arguments.of(new YarnChange.PieceYarned(new PieceId("back"), Optional.of("y9")), FindingCode.UNKNOWN_YARN),
+        Arguments.of(new YarnChange.PieceYarned(new PieceId("hood"), Optional.of("y1")), FindingCode.UNKNOWN_PIECE),
+        Arguments.of(new YarnChange.SeamYarned(new SeamId("hood"), Optional.of("y1")), FindingCode.UNKNOWN_SEAM),
         Arguments.of(new YarnChange.FactorMeasured("glue", "y1", 100, 300), FindingCode.UNKNOWN_METHOD),
         Arguments.of(new YarnChange.FactorMeasured("backstitch", "y1", 5, 20), FindingCode.FACTOR_RANGE),
         Arguments.of(new YarnChange.FactorMeasured("backstitch", "y1", 100, 4000), FindingCode.FACTOR_RANGE),
-        Arguments.of(new WearChange.Wished(Optional.empty(), Optional.of("hood"), Optional.of(Wish.FLAT)), FindingCode.UNKNOWN_SEAM),
+        Arguments.of(new WearChange.Wished(Optional.empty(), Optional.of(new SeamId("hood")), Optional.of(Wish.FLAT)), FindingCode.UNKNOWN_SEAM),
         Arguments.of(new WearChange.SchoolTaken(School.JOIN, Optional.of(School.Way.KNOT)), FindingCode.SCHOOL_OTHER),
         Arguments.of(new WearChange.GarmentWeighed(Optional.of(0.0)), FindingCode.FIGURE_RANGE),
         Arguments.of(new WearChange.WearerMeasured(Measure.HEAD, Optional.of(60.0)), FindingCode.FIGURE_RANGE));
@@ -104,7 +106,7 @@ class YarnAndWearTest {
   @Test
   void aYarnTakenOutIsNowhereWorkedAnyMore() {
     Garment worked =
-        good(Change.applyAll(told(), List.of(new YarnChange.PieceYarned("back", Optional.of("y1")), new YarnChange.SeamYarned("side.left", Optional.of("y1")), new YarnChange.FactorMeasured("backstitch", "y1", 100, 400))));
+        good(Change.applyAll(told(), List.of(new YarnChange.PieceYarned(new PieceId("back"), Optional.of("y1")), new YarnChange.SeamYarned(new SeamId("side.left"), Optional.of("y1")), new YarnChange.FactorMeasured("backstitch", "y1", 100, 400))));
     Garment without = good(new YarnChange.YarnRemoved("y1").apply(worked));
     assertThat(without.settings().decisions()).isEmpty();
     assertThat(worked.settings().of(PieceYarn.class)).hasSize(1);
@@ -139,7 +141,7 @@ class YarnAndWearTest {
                 told(),
                 List.of(
                     new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.FLAT)), new WearChange.Wished(Optional.of(SeamRole.SIDE), Optional.empty(), Optional.of(Wish.HIDDEN)),
-                    new WearChange.Wished(Optional.of(SeamRole.SIDE), Optional.of("side.left"), Optional.of(Wish.ON_SHOW)), new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.HIDDEN)),
+                    new WearChange.Wished(Optional.of(SeamRole.SIDE), Optional.of(new SeamId("side.left")), Optional.of(Wish.ON_SHOW)), new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.HIDDEN)),
                     new WearChange.SchoolTaken(School.JOIN, Optional.of(School.Way.HOOK)), new WearChange.SchoolTaken(School.JOIN, Optional.of(School.Way.NEEDLE)))));
     assertThat(wished.settings().of(WishFor.class)).extracting(WishFor::wish).containsExactlyInAnyOrder(Wish.HIDDEN, Wish.ON_SHOW, Wish.HIDDEN);
     assertThat(wished.settings().of(OwnSchool.class)).extracting(OwnSchool::way).containsExactly(School.Way.NEEDLE);

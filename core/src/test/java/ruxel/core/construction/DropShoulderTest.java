@@ -16,6 +16,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
@@ -54,22 +55,22 @@ class DropShoulderTest {
 
   @Test
   void twinOfTwinIsThePieceItself() {
-    Piece left = piece(construct(Wardrobe.cardigan()), "front.left");
-    Piece right = piece(construct(Wardrobe.cardigan()), "front.right");
-    Piece again = right.mirrored("front.left", "Left front", Map.of());
+    Piece left = piece(construct(Wardrobe.cardigan()), new PieceId("front.left"));
+    Piece right = piece(construct(Wardrobe.cardigan()), new PieceId("front.right"));
+    Piece again = right.mirrored(new PieceId("front.left"), "Left front", Map.of());
     assertThat(again.edges()).isEqualTo(left.edges());
-    assertThat(right.mirrorOf().orElseThrow().piece()).isEqualTo("front.left");
+    assertThat(right.mirrorOf().orElseThrow().piece()).isEqualTo(new PieceId("front.left"));
   }
 
   @Test
   void turningChainAddsOneOnlyWhenItCounts() {
-    assertThat(piece(construct(Wardrobe.cardigan()), "back").edge("hem").orElseThrow().units()).isEqualTo(66);
+    assertThat(piece(construct(Wardrobe.cardigan()), new PieceId("back")).edge("hem").orElseThrow().units()).isEqualTo(66);
     Map<String, Answers.Answer> answers = Wardrobe.cardiganAnswers();
     Wardrobe.word(answers, "turningChainCounts", "NO");
-    assertThat(piece(construct(Wardrobe.garment(answers)), "back").edge("hem").orElseThrow().units()).isEqualTo(65);
+    assertThat(piece(construct(Wardrobe.garment(answers)), new PieceId("back")).edge("hem").orElseThrow().units()).isEqualTo(65);
     answers.remove("turningChainCounts");
     Wardrobe.word(answers, "stitch", "SC");
-    assertThat(piece(construct(Wardrobe.garment(answers)), "back").edge("hem").orElseThrow().units())
+    assertThat(piece(construct(Wardrobe.garment(answers)), new PieceId("back")).edge("hem").orElseThrow().units())
         .as("single crochet: the first guess is that it does not count")
         .isEqualTo(65);
   }
@@ -77,12 +78,12 @@ class DropShoulderTest {
   @Test
   void workingDirectionDecidesTopsAndFoundations() {
     Map<String, Answers.Answer> answers = Wardrobe.cardiganAnswers();
-    assertThat(kind(answers, "back", "shoulder.left")).isEqualTo(UnitKind.STITCH_TOP);
-    assertThat(kind(answers, "sleeve.left", "cuff")).isEqualTo(UnitKind.FOUNDATION_LOOP);
+    assertThat(kind(answers, new PieceId("back"), "shoulder.left")).isEqualTo(UnitKind.STITCH_TOP);
+    assertThat(kind(answers, new PieceId("sleeve.left"), "cuff")).isEqualTo(UnitKind.FOUNDATION_LOOP);
     Wardrobe.word(answers, "bodyWorked", "TOP_DOWN");
     Wardrobe.word(answers, "sleeveWorked", "TOP_DOWN");
-    assertThat(kind(answers, "back", "shoulder.left")).isEqualTo(UnitKind.FOUNDATION_LOOP);
-    assertThat(kind(answers, "sleeve.left", "cuff")).isEqualTo(UnitKind.STITCH_TOP);
+    assertThat(kind(answers, new PieceId("back"), "shoulder.left")).isEqualTo(UnitKind.FOUNDATION_LOOP);
+    assertThat(kind(answers, new PieceId("sleeve.left"), "cuff")).isEqualTo(UnitKind.STITCH_TOP);
   }
 
   @Test
@@ -168,7 +169,7 @@ class DropShoulderTest {
     Garment garment = Wardrobe.garment(answers);
     if (Layout.of(garment) instanceof Outcome.Good<Layout>) {
       GarmentPlan plan = Wardrobe.plan(garment);
-      boolean pullover = plan.pieces().stream().anyMatch(piece -> piece.id().equals("front"));
+      boolean pullover = plan.pieces().stream().anyMatch(piece -> piece.id().equals(new PieceId("front")));
       assertThat(plan.gluing().openings()).hasSize(pullover ? 4 : 3);
       assertThat(plan.gluing().handles()).isZero();
       assertThat(plan.steps()).hasSize(6);
@@ -178,12 +179,12 @@ class DropShoulderTest {
     }
   }
 
-  private static UnitKind kind(Map<String, Answers.Answer> answers, String piece, String edge) {
+  private static UnitKind kind(Map<String, Answers.Answer> answers, PieceId piece, String edge) {
     Edge found = piece(construct(Wardrobe.garment(answers)), piece).edge(edge).orElseThrow();
     return found.runs().get(0).kind();
   }
 
-  private static Piece piece(Construct construct, String id) {
+  private static Piece piece(Construct construct, PieceId id) {
     return construct.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
   }
 

@@ -16,6 +16,9 @@ import ruxel.core.construction.Answers.Answer;
 import ruxel.core.construction.Answers.Numeric;
 import ruxel.core.construction.Answers.Word;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Outline.Box;
 import ruxel.core.piece.Outline.Point;
 import ruxel.core.plan.FindingView;
@@ -41,15 +44,15 @@ class HoodTest {
     answers.putAll(Map.of("frontSquares", new Numeric(3), "neckSquares", new Numeric(1), "hoodSquares", new Numeric(6), "hoodSquaresHigh", new Numeric(3)));
     GarmentPlan plan = plan("squares", answers);
     assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE).extracting(FindingView::sentence).isEmpty();
-    SeamPlan neck = seam(plan, "hood");
+    SeamPlan neck = seam(plan, new SeamId("hood"));
     assertThat(neck.a().places()).isEqualTo(6 * 16);
     assertThat(neck.b().places()).isEqualTo(6 * 16);
     assertThat(neck.joints()).isEqualTo(6 * 16);
-    assertThat(seam(plan, "hood.top").joints()).isEqualTo(3 * 16);
+    assertThat(seam(plan, new SeamId("hood.top")).joints()).isEqualTo(3 * 16);
     assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Fronts, hood and hem", "Left cuff", "Right cuff");
     assertThat(round(plan, "Fronts, hood and hem")).as("hem 12, fronts 2 × 4, face 2 × 3 squares").isCloseTo(100 * (12 + 8 + 6), within(1e-6));
-    assertThat(seam(plan, "shoulder.left").direction()).as("it is joined before the hood").isEqualTo("From the left armhole to the side of the neck.");
-    assertThat(plan.boards()).filteredOn(board -> board.id().equals("hood")).singleElement().satisfies(board -> assertThat(board.cells()).hasSize(3 * 6));
+    assertThat(seam(plan, new SeamId("shoulder.left")).direction()).as("it is joined before the hood").isEqualTo("From the left armhole to the side of the neck.");
+    assertThat(plan.boards()).filteredOn(board -> board.id().equals(new BoardId(new PieceId("hood")))).singleElement().satisfies(board -> assertThat(board.cells()).hasSize(3 * 6));
   }
 
   /** Round a pullover's neck from its middle; of three squares with 15 stitches one stitch more of the middle one goes to the left. */
@@ -63,7 +66,7 @@ class HoodTest {
               "kind", new Word("PULLOVER"), "squaresAcross", new Numeric(neck + 2 * shoulder), "shoulderSquares", new Numeric(shoulder), "motifStitches", new Numeric(stitches), "neckSquares",
               new Numeric(deep), "hoodSquares", new Numeric(around), "hoodSquaresHigh", new Numeric(3)));
       GarmentPlan plan = plan("squares", answers);
-      SeamPlan seam = seam(plan, "hood");
+      SeamPlan seam = seam(plan, new SeamId("hood"));
       assertThat(seam.a().places()).isEqualTo(seam.b().places()).isEqualTo(around * (stitches + 2));
       assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Face of the hood", "Hem", "Left cuff", "Right cuff");
       assertThat(round(plan, "Face of the hood")).isCloseTo(600, within(1e-6));
@@ -78,7 +81,7 @@ class HoodTest {
     Map<String, Answer> answers = hooded(SQUARES);
     answers.putAll(Map.of("kind", new Word("PULLOVER"), "squaresAcross", new Numeric(7), "motifStitches", new Numeric(stitches), "neckSquares", new Numeric(0), "hoodSquares", new Numeric(6)));
     GarmentPlan plan = plan("squares", answers);
-    assertThat(seam(plan, "hood").b().places()).isEqualTo(6 * (stitches + 2));
+    assertThat(seam(plan, new SeamId("hood")).b().places()).isEqualTo(6 * (stitches + 2));
     assertThat(plan.gluing().openings()).hasSize(4);
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.ANCHOR_HALF, FindingCode.SIDE_BROKEN);
   }
@@ -93,13 +96,13 @@ class HoodTest {
       GarmentPlan with = plan(construction, hooded(answers));
       assertThat(with.gluing().openings()).as(construction + kind).hasSameSizeAs(without.gluing().openings());
       assertThat(with.findings()).as(construction + kind).extracting(FindingView::code).doesNotContain(FindingCode.ANCHOR_HALF, FindingCode.SIDE_BROKEN, FindingCode.SEWN_SHUT, FindingCode.TURNED);
-      double neck = seam(with, "hood").b().lengthMm();
+      double neck = seam(with, new SeamId("hood")).b().lengthMm();
       double left = with.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum() - 2 * faceMm(with);
       double before = without.gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).sum();
       assertThat(before - left).as(construction + kind).isCloseTo(neck, within(1e-6));
       assertThat(with.findings()).as("a hood as long as the neck, %s", construction + kind).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
       assertThat(overlapping(with)).as("laid on other pieces, %s", construction + kind).isEmpty();
-      assertThat(with.worn().get(0).shapes().get(0).piece()).isEqualTo("hood");
+      assertThat(with.worn().get(0).shapes().get(0).piece()).isEqualTo(new PieceId("hood"));
     }
   }
 
@@ -108,7 +111,7 @@ class HoodTest {
   void anOddTopCannotBeHalved() {
     assertThat(Laid.refused("drop-shoulder", hooded(Map.of("hoodStitches", new Numeric(61))))).containsExactly(FindingCode.HOOD_ODD);
     assertThat(Laid.refused("squares", hooded(Map.of("hoodSquares", new Numeric(5), "motifStitches", new Numeric(15))))).containsExactly(FindingCode.HOOD_ODD);
-    assertThat(seam(plan("squares", hooded(Map.of("hoodSquares", new Numeric(5), "motifStitches", new Numeric(14)))), "hood.top").joints()).isEqualTo(2 * 16 + 8);
+    assertThat(seam(plan("squares", hooded(Map.of("hoodSquares", new Numeric(5), "motifStitches", new Numeric(14)))), new SeamId("hood.top")).joints()).isEqualTo(2 * 16 + 8);
     assertThat(Laid.refused("drop-shoulder", Map.of("hoodStitches", new Numeric(61)))).as("no hood, nothing to halve").isEmpty();
   }
 
@@ -119,7 +122,7 @@ class HoodTest {
   }
 
   private static double faceMm(GarmentPlan plan) {
-    return plan.pieces().stream().filter(piece -> piece.id().equals("hood")).flatMap(piece -> piece.edges().stream()).filter(edge -> edge.id().equals("left")).findFirst().orElseThrow().lengthMm();
+    return plan.pieces().stream().filter(piece -> piece.id().equals(new PieceId("hood"))).flatMap(piece -> piece.edges().stream()).filter(edge -> edge.id().equals("left")).findFirst().orElseThrow().lengthMm();
   }
 
   private static double round(GarmentPlan plan, String opening) {
@@ -127,10 +130,10 @@ class HoodTest {
   }
 
   /** Pieces that a hood lies on, by their boxes. */
-  private static List<String> overlapping(GarmentPlan plan) {
-    Box hood = lies(plan.pieces().stream().filter(piece -> piece.id().equals("hood")).findFirst().orElseThrow());
+  private static List<PieceId> overlapping(GarmentPlan plan) {
+    Box hood = lies(plan.pieces().stream().filter(piece -> piece.id().equals(new PieceId("hood"))).findFirst().orElseThrow());
     return plan.pieces().stream()
-        .filter(piece -> !piece.id().equals("hood"))
+        .filter(piece -> !piece.id().equals(new PieceId("hood")))
         .filter(piece -> hood.left() < lies(piece).right() && lies(piece).left() < hood.right() && hood.bottom() < lies(piece).top() && lies(piece).bottom() < hood.top())
         .map(PiecePlan::id)
         .toList();

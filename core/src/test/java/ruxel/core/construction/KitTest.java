@@ -13,6 +13,8 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
@@ -46,7 +48,7 @@ class KitTest {
       BodyPanels.Front front = BodyPanels.leftFront(form);
       halves.seam(
           "side", "side", SeamRole.SIDE, SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), BodyPanels.lowest(form), "side", FORWARD)),
-          SideOf.of("Back side", Span.ofRuns("back", "left", "side", BodyPanels.lowest(form), BACKWARD)), List.of(), List.of(Seam.START), "mattress-rows");
+          SideOf.of("Back side", Span.ofRuns(new PieceId("back"), "left", "side", BodyPanels.lowest(form), BACKWARD)), List.of(), List.of(Seam.START), "mattress-rows");
       BodyPanels.openings(halves, form);
     }
   }
@@ -54,15 +56,15 @@ class KitTest {
   @Test
   void aConstructionIsToldForOneHalfAndMirrored() {
     Construct vest = built(Map.of());
-    assertThat(vest.pieces()).extracting(Piece::id).containsExactly("back", "front.left", "front.right");
-    assertThat(vest.seams()).extracting(Seam::id).containsExactly("shoulder.left", "shoulder.right", "side.left", "side.right");
+    assertThat(vest.pieces()).extracting(Piece::id).containsExactly(new PieceId("back"), new PieceId("front.left"), new PieceId("front.right"));
+    assertThat(vest.seams()).extracting(Seam::id).containsExactly(new SeamId("shoulder.left"), new SeamId("shoulder.right"), new SeamId("side.left"), new SeamId("side.right"));
     Seam right = vest.seams().get(3);
     assertThat(right.name()).isEqualTo("Right side");
-    assertThat(right.a().spans().get(0).piece()).isEqualTo("front.right");
+    assertThat(right.a().spans().get(0).piece()).isEqualTo(new PieceId("front.right"));
     assertThat(right.b().spans().get(0).edge()).as("the back is its own mirror image").isEqualTo("right");
     for (Piece piece : vest.pieces()) {
       Outline outline = new Outline(piece);
-      assertThat(outline.areaMm2()).as(piece.id()).isPositive();
+      assertThat(outline.areaMm2()).as(piece.id().text()).isPositive();
     }
     assertThat(new Outline(vest.pieces().get(1)).perimeterMm()).isEqualTo(new Outline(vest.pieces().get(2)).perimeterMm(), within(1e-6));
   }
@@ -72,7 +74,7 @@ class KitTest {
   void whatIsNotAnsweredFollowsFromTheRest() {
     Construct vest = built(Map.of());
     assertThat(vest.told().assumed()).containsEntry("backStitches", "66").containsEntry("frontStitches", "32").containsEntry("armholeRows", "20");
-    assertThat(vest.told().assumedPieces()).containsExactly("back", "front.left", "front.right");
+    assertThat(vest.told().assumedPieces()).containsExactly(new PieceId("back"), new PieceId("front.left"), new PieceId("front.right"));
     assertThat(vest.pieces().get(0).edge("hem").orElseThrow().units()).isEqualTo(67);
     Outline back = new Outline(vest.pieces().get(0));
     assertThat(back.gapMm()).as("3 stitches a side narrower than what lies at the top").isEqualTo(6 * 1000 / 140.0, within(1e-6));
@@ -83,7 +85,7 @@ class KitTest {
   void aQuestionOfAnotherKindIsNotAskedButKept() {
     Construct pullover = built(Map.of("kind", new Answers.Word("PULLOVER"), "frontStitches", new Answers.Numeric(9)));
     assertThat(pullover.told().assumed()).doesNotContainKey("frontStitches");
-    assertThat(pullover.pieces()).extracting(Piece::id).containsExactly("back", "front");
+    assertThat(pullover.pieces()).extracting(Piece::id).containsExactly(new PieceId("back"), new PieceId("front"));
     assertThat(pullover.told().consequences()).extracting(Consequence::answer).doesNotContain("frontStitches");
     assertThat(new Vest().build(new Answers(Map.of("kind", new Answers.Word("PULLOVER"), "frontStitches", new Answers.Word("many")))).findings())
         .extracting(Finding::code)

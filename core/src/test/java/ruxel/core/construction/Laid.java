@@ -10,6 +10,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
@@ -46,7 +47,7 @@ final class Laid {
     return Planner.plan(Garment.of("Quay", new Recipe(id, new Answers(answers)))).findings().stream().map(Finding::code).toList();
   }
 
-  static SeamPlan seam(GarmentPlan plan, String id) {
+  static SeamPlan seam(GarmentPlan plan, SeamId id) {
     return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
   }
 

@@ -7,6 +7,7 @@ import static ruxel.core.construction.Laid.plan;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease.Verdict;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -19,15 +20,15 @@ class NotchTest {
   void whatNoCountOfRowsMendsDoesNotStop() {
     GarmentPlan plan = plan("notched-armhole", Map.of("underarmStitches", new Answers.Numeric(6)));
     assertThat(plan.findings()).extracting(FindingView::code).doesNotContain(FindingCode.EASE_TOO_MUCH);
-    SeamPlan armhole = plan.seams().stream().filter(seam -> seam.id().equals("armhole.left")).findFirst().orElseThrow();
+    SeamPlan armhole = plan.seams().stream().filter(seam -> seam.id().equals(new SeamId("armhole.left"))).findFirst().orElseThrow();
     assertThat(armhole.ease().orElseThrow().verdict()).isEqualTo(Verdict.EASE_WITH_MARKERS);
   }
 
   @Test
   void noStitchesLeftLeaveNoNotch() {
     GarmentPlan plan = plan("notched-armhole", Map.of("underarmStitches", new Answers.Numeric(0)));
-    SeamPlan armhole = plan.seams().stream().filter(seam -> seam.id().equals("armhole.left")).findFirst().orElseThrow();
-    SeamPlan straight = plan("drop-shoulder", Map.of()).seams().stream().filter(seam -> seam.id().equals("armhole.left")).findFirst().orElseThrow();
+    SeamPlan armhole = plan.seams().stream().filter(seam -> seam.id().equals(new SeamId("armhole.left"))).findFirst().orElseThrow();
+    SeamPlan straight = plan("drop-shoulder", Map.of()).seams().stream().filter(seam -> seam.id().equals(new SeamId("armhole.left"))).findFirst().orElseThrow();
     assertThat(plan.seams()).allMatch(SeamPlan::planned);
     assertThat(armhole.a().lengthMm()).as("only the top of the sleeve").isCloseTo(armhole.b().lengthMm(), within(0.1 * armhole.b().lengthMm()));
     assertThat(armhole.a().rails()).hasSameSizeAs(straight.a().rails());

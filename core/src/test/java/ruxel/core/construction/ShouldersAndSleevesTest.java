@@ -16,6 +16,7 @@ import ruxel.core.bench.Directions;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Checkpoint;
 import ruxel.core.piece.Outline;
 import ruxel.core.plan.FindingView;
@@ -33,7 +34,7 @@ class ShouldersAndSleevesTest {
         .singleElement()
         .satisfies(finding -> {
           assertThat(finding.sentence()).contains("10 cm").contains("12.5 cm");
-          assertThat(finding.seam()).contains("shoulder.left");
+          assertThat(finding.seam()).contains(new SeamId("shoulder.left"));
         });
     GarmentPlan wide = plan("sideways-ribs", numbers(Map.of("gaugeStitches", 12, "gaugeRows", 10, "ribRows", 2, "shoulderRibRepeats", 7, "backRibRepeats", 24)));
     assertThat(wide.findings()).extracting(FindingView::code).doesNotContain(FindingCode.BACK_NECK_NARROW);
@@ -46,8 +47,8 @@ class ShouldersAndSleevesTest {
     Construct construct = built("sideways-ribs", full);
     assertThat(sentence(construct, "sleeveTopStitches")).contains("62 stitches", "40 cm");
     GarmentPlan plan = plan("sideways-ribs", numbers(full));
-    assertThat(seam(plan, "armhole.left").planned()).isTrue();
-    assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE && finding.seam().filter(id -> id.startsWith("armhole")).isPresent()).isEmpty();
+    assertThat(seam(plan, new SeamId("armhole.left")).planned()).isTrue();
+    assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE && finding.seam().filter(id -> id.text().startsWith("armhole")).isPresent()).isEmpty();
   }
 
   /**
@@ -58,7 +59,7 @@ class ShouldersAndSleevesTest {
   void aSteppedShoulderSaysSoAtItsSteps() {
     Map<String, Integer> stepped = Map.of("gaugeStitches", 18, "gaugeRows", 10, "shoulderStitches", 18, "shoulderSteps", 3);
     GarmentPlan plan = plan("set-in-sleeve", numbers(stepped));
-    for (String id : List.of("shoulder.left", "shoulder.right")) {
+    for (SeamId id : List.of(new SeamId("shoulder.left"), new SeamId("shoulder.right"))) {
       SeamPlan shoulder = seam(plan, id);
       assertThat(shoulder.counts()).isEqualTo("18 on 18");
       assertThat(shoulder.checkpoints()).filteredOn(point -> point.kind() == Checkpoint.Kind.SHOULDER_STEP).extracting(point -> point.joint()).containsExactly(6, 12);
@@ -74,7 +75,7 @@ class ShouldersAndSleevesTest {
   @Test
   void repeatsMeetOverShoulderAndSleeve() {
     GarmentPlan plan = plan("grown-on-sleeves", numbers(Map.of("gaugeStitches", 16, "gaugeRows", 9, "shoulderStitches", 20, "sleeveStitches", 40, "repeatStitches", 12)));
-    SeamPlan seam = seam(plan, "shoulder.left");
+    SeamPlan seam = seam(plan, new SeamId("shoulder.left"));
     assertThat(seam.anchors()).extracting(anchor -> anchor.id()).containsExactly("START", "repeat.4", "repeat.3", "repeat.2", "repeat.1", "END");
     assertThat(seam.anchors()).extracting(anchor -> anchor.a()).containsExactly(0, 24, 48, 72, 96, 120);
     assertThat(seam.anchors()).allMatch(anchor -> anchor.a() == anchor.b());

@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.construction.Answers.Answer;
 import ruxel.core.construction.Answers.Numeric;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.SeamId;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;
@@ -30,11 +31,11 @@ class SquareHalvesTest {
     GarmentPlan plan = plan("square-halves", answers(1));
     assertThat(plan.boards()).allMatch(board -> board.cells().size() == 3 * 10 - 1 + 4 * 4);
     assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE).extracting(FindingView::sentence).isEmpty();
-    SeamPlan side = seam(plan, "side.left");
+    SeamPlan side = seam(plan, new SeamId("side.left"));
     assertThat(side.a().places()).isEqualTo((3 + 4) * 16);
     assertThat(side.b().places()).isEqualTo((3 + 4) * 16);
-    assertThat(seam(plan, "side.right").joints()).isEqualTo(side.joints());
-    assertThat(seam(plan, "centre").a().places()).isEqualTo(5 * 16);
+    assertThat(seam(plan, new SeamId("side.right")).joints()).isEqualTo(side.joints());
+    assertThat(seam(plan, new SeamId("centre")).a().places()).isEqualTo(5 * 16);
     assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::name).containsExactlyInAnyOrder("Fronts, neck and hem", "Left cuff", "Right cuff");
     assertThat(plan.gluing().openings().stream().filter(opening -> opening.name().endsWith("cuff"))).allSatisfy(cuff -> assertThat(cuff.lengthMm()).isCloseTo(400, within(1e-6)));
     assertThat(open(plan)).as("hems 4 × 3, fronts 2 × 4, necks 2 × (1 + 1 + 1)").isCloseTo(1000 * (1.2 + 0.8 + 0.6), within(1e-6));
@@ -46,7 +47,7 @@ class SquareHalvesTest {
     GarmentPlan plan = plan("square-halves", answers(0));
     assertThat(plan.findings()).filteredOn(finding -> finding.level() != FindingCode.Level.NOTE).extracting(FindingView::sentence).isEmpty();
     assertThat(plan.boards()).allMatch(board -> board.cells().size() == 3 * 10 + 4 * 4);
-    assertThat(seam(plan, "centre").a().places()).isEqualTo(5 * 16);
+    assertThat(seam(plan, new SeamId("centre")).a().places()).isEqualTo(5 * 16);
     assertThat(open(plan)).isCloseTo(1000 * (1.2 + 1.0), within(1e-6));
   }
 

@@ -18,6 +18,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
@@ -36,12 +38,12 @@ class SquaresTest {
     assertThat(open(plan, "Hem")).isCloseTo(1200, within(1e-6));
     assertThat(open(plan, "Left cuff")).isCloseTo(400, within(1e-6));
     assertThat(plan.gluing().points() - plan.gluing().segments() + plan.gluing().pieces()).isEqualTo(-2);
-    SeamPlan armhole = seam(plan, "armhole.left");
+    SeamPlan armhole = seam(plan, new SeamId("armhole.left"));
     assertThat(armhole.a().places()).as("four squares of 14 and two corners each").isEqualTo(64);
     assertThat(armhole.b().places()).isEqualTo(64);
-    assertThat(seam(plan, "shoulder.left").a().places()).isEqualTo(32);
-    assertThat(seam(plan, "side.left").a().places()).as("three of the side and four of the sleeve").isEqualTo(7 * 16);
-    assertThat(seam(plan, "side.left").joints()).isEqualTo(7 * 16);
+    assertThat(seam(plan, new SeamId("shoulder.left")).a().places()).isEqualTo(32);
+    assertThat(seam(plan, new SeamId("side.left")).a().places()).as("three of the side and four of the sleeve").isEqualTo(7 * 16);
+    assertThat(seam(plan, new SeamId("side.left")).joints()).isEqualTo(7 * 16);
   }
 
   /** The stop in the middle of a square of 15: the middle stitch goes to the armhole or to the side, on both sides of the body. */
@@ -49,16 +51,16 @@ class SquaresTest {
   void theArmholeMayStopInTheMiddleOfASquare() {
     Map<String, Answer> five = new HashMap<>(Map.of("kind", new Word("CARDIGAN"), "squaresAcross", new Numeric(6), "squaresHigh", new Numeric(5), "armholeHalfSquares", new Numeric(5), "motifStitches", new Numeric(15), "motifSide", new Numeric(10)));
     GarmentPlan toArmhole = plan(five);
-    assertThat(seam(toArmhole, "armhole.left").a().places()).isEqualTo(5 * 17);
-    assertThat(seam(toArmhole, "armhole.left").b().places()).as("2 × (2 squares, 8 stitches and a corner)").isEqualTo(2 * (2 * 17 + 9));
-    assertThat(seam(toArmhole, "side.left").a().places()).as("2 squares, 7 stitches and a corner, the sleeve").isEqualTo(2 * 17 + 8 + 17 * sleeveRows(toArmhole));
+    assertThat(seam(toArmhole, new SeamId("armhole.left")).a().places()).isEqualTo(5 * 17);
+    assertThat(seam(toArmhole, new SeamId("armhole.left")).b().places()).as("2 × (2 squares, 8 stitches and a corner)").isEqualTo(2 * (2 * 17 + 9));
+    assertThat(seam(toArmhole, new SeamId("side.left")).a().places()).as("2 squares, 7 stitches and a corner, the sleeve").isEqualTo(2 * 17 + 8 + 17 * sleeveRows(toArmhole));
     five.put("middleStitch", new Word("SIDE"));
     GarmentPlan toSide = plan(five);
-    assertThat(seam(toSide, "armhole.left").b().places()).isEqualTo(2 * (2 * 17 + 8));
+    assertThat(seam(toSide, new SeamId("armhole.left")).b().places()).isEqualTo(2 * (2 * 17 + 8));
     for (GarmentPlan plan : List.of(toArmhole, toSide)) {
       assertThat(plan.gluing().openings()).hasSize(3);
-      assertThat(seam(plan, "armhole.right").b().places()).isEqualTo(seam(plan, "armhole.left").b().places());
-      assertThat(seam(plan, "side.right").counts()).isEqualTo(seam(plan, "side.left").counts());
+      assertThat(seam(plan, new SeamId("armhole.right")).b().places()).isEqualTo(seam(plan, new SeamId("armhole.left")).b().places());
+      assertThat(seam(plan, new SeamId("side.right")).counts()).isEqualTo(seam(plan, new SeamId("side.left")).counts());
     }
   }
 
@@ -90,14 +92,14 @@ class SquaresTest {
   }
 
   private static int sleeveRows(GarmentPlan plan) {
-    return plan.pieces().stream().filter(piece -> piece.id().equals("sleeve.left")).findFirst().orElseThrow().edges().stream().filter(edge -> edge.id().equals("front")).findFirst().orElseThrow().runs().size();
+    return plan.pieces().stream().filter(piece -> piece.id().equals(new PieceId("sleeve.left"))).findFirst().orElseThrow().edges().stream().filter(edge -> edge.id().equals("front")).findFirst().orElseThrow().runs().size();
   }
 
   private static double open(GarmentPlan plan, String name) {
     return plan.gluing().openings().stream().filter(opening -> opening.name().equals(name)).findFirst().orElseThrow().lengthMm();
   }
 
-  private static SeamPlan seam(GarmentPlan plan, String id) {
+  private static SeamPlan seam(GarmentPlan plan, SeamId id) {
     return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
   }
 

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease.Verdict;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
@@ -51,7 +52,7 @@ class VerdictTest {
   /** A sleeve top 50 stitches of 7.14 mm, 357 mm, on 30 row ends of 12.5 mm, 375 mm: 4.8 %; each half is 9 mm short, less than a row is high. */
   @Test
   void aRowIsNoStitch() {
-    SeamPlan armhole = seam(plan("drop-shoulder", numbers(Map.of("sleeveTopStitches", 50, "armholeRows", 15))), "armhole.left");
+    SeamPlan armhole = seam(plan("drop-shoulder", numbers(Map.of("sleeveTopStitches", 50, "armholeRows", 15))), new SeamId("armhole.left"));
     assertThat(armhole.ease().orElseThrow().differenceMm()).isGreaterThan(HOUSE_MM);
     assertThat(armhole.ease().orElseThrow().verdict()).isNotEqualTo(Verdict.MATCHED);
   }

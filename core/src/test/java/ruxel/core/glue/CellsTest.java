@@ -17,6 +17,8 @@ import ruxel.core.construction.Answers;
 import ruxel.core.construction.Construct;
 import ruxel.core.construction.Templates;
 import ruxel.core.finding.Outcome;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
@@ -75,10 +77,10 @@ class CellsTest {
   /** 3 × 3 rolled into a tube: five lines straight, three passes with turns. */
   @Test
   void aTubeOfNineSquares() {
-    Piece board = BoardPiece.of("tube", "Tube", Piece.Part.OTHER, Board.of(MOTIF, 3, 3), Cloth.Dye.WELD);
+    Piece board = BoardPiece.of(new PieceId("tube"), "Tube", Piece.Part.OTHER, Board.of(MOTIF, 3, 3), Cloth.Dye.WELD);
     Seam closing =
         new Seam(
-            "closing", "Closing", SeamRole.OTHER, SideOf.of("Right", whole("right", "row1", "row3", Span.Along.FORWARD)), SideOf.of("Left", whole("left", "row3", "row1", Span.Along.BACKWARD)),
+            new SeamId("closing"), "Closing", SeamRole.OTHER, SideOf.of("Right", whole("right", "row1", "row3", Span.Along.FORWARD)), SideOf.of("Left", whole("left", "row3", "row1", Span.Along.BACKWARD)),
             List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
     Glued glued = Glued.of(List.of(board), SeamMatch.all(SeamResolver.resolve(List.of(board), List.of(closing)).seams(), HouseRules.USUAL));
     Cells cells = Cells.of(List.of(board), glued);
@@ -96,7 +98,7 @@ class CellsTest {
     for (int[] size : List.of(new int[] {5, 6}, new int[] {4, 4}, new int[] {1, 3}, new int[] {2, 2})) {
       Board board = Board.of(MOTIF, size[0], size[1]);
       for (Board either : List.of(board, board.mirrorImage())) {
-        Piece piece = BoardPiece.of("board", "Board", Piece.Part.OTHER, either, Cloth.Dye.WELD);
+        Piece piece = BoardPiece.of(new PieceId("board"), "Board", Piece.Part.OTHER, either, Cloth.Dye.WELD);
         Cells cells = Cells.of(List.of(piece), Glued.of(List.of(piece), List.of()));
         assertThat(SeamGraph.ofJoins(cells.gluing(), cells.joins()).bound().passes()).isEqualTo(Scheme.bound(Lines.of(either)).passes());
         assertThat(cells.neighbours()).hasSize(Lines.of(either).joins());
@@ -106,6 +108,6 @@ class CellsTest {
   }
 
   private static Span whole(String edge, String first, String last, Span.Along along) {
-    return new Span("tube", edge, Cut.startOf(first), Cut.endOf(last), along);
+    return new Span(new PieceId("tube"), edge, Cut.startOf(first), Cut.endOf(last), along);
   }
 }

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Face;
@@ -17,10 +19,10 @@ import ruxel.core.seam.Join;
 /** A face that is not plane brings its own angles: a hexagon folded to two right angles a side (handbook 9.2, model 1). */
 class FoldedFaceTest {
   /** Six sides of eight units; no plane outline could close with six corners of 90°. */
-  private record Hexagon(String id) implements Face {
+  private record Hexagon(PieceId id) implements Face {
     @Override
     public String name() {
-      return id;
+      return id.text();
     }
 
     @Override
@@ -41,7 +43,7 @@ class FoldedFaceTest {
 
   @Test
   void aLoneHexagonHasOneOpeningWithItsOwnCorners() {
-    Gluing gluing = Gluing.of(List.of(new Hexagon("a")), List.of());
+    Gluing gluing = Gluing.of(List.of(new Hexagon(new PieceId("a"))), List.of());
     assertThat(Openings.of(gluing)).singleElement().satisfies(
         opening -> {
           assertThat(opening.lengthMm()).isEqualTo(480);
@@ -52,7 +54,7 @@ class FoldedFaceTest {
   /** Where a side is cut in its middle it is straight there; at its ends the corners are its neighbours'. */
   @Test
   void withinASideItIsStraight() {
-    Shape folded = new Hexagon("a").shape();
+    Shape folded = new Hexagon(new PieceId("a")).shape();
     assertThat(folded.angleAt(2, 0)).isEqualTo(90);
     assertThat(folded.angleAt(2, 7)).isEqualTo(180);
     assertThat(folded.angleAt(5, 16)).as("the corner before the first edge").isEqualTo(90);
@@ -61,8 +63,8 @@ class FoldedFaceTest {
 
   @Test
   void joinsAreTheSameByKindAndId() {
-    assertThat(Join.seam("a")).isEqualTo(new Join.OfSeam("a")).isNotEqualTo(Join.seam("b"));
-    Gluing gluing = Gluing.of(List.of(new Hexagon("a")), List.of());
-    assertThat(gluing.withOnly(Join.seam("a")::equals).segments()).allMatch(segment -> segment.join().equals(Optional.empty()));
+    assertThat(Join.seam(new SeamId("a"))).isEqualTo(new Join.OfSeam(new SeamId("a"))).isNotEqualTo(Join.seam(new SeamId("b")));
+    Gluing gluing = Gluing.of(List.of(new Hexagon(new PieceId("a"))), List.of());
+    assertThat(gluing.withOnly(Join.seam(new SeamId("a"))::equals).segments()).allMatch(segment -> segment.join().equals(Optional.empty()));
   }
 }

@@ -12,6 +12,8 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Piece;
@@ -75,7 +77,7 @@ class GluingLawsTest {
     List<Piece> pieces = new ArrayList<>();
     List<String[]> edges = new ArrayList<>();
     for (int p = 0; p < 1 + random.nextInt(5); p++) {
-      pieces.add(Panels.rectangle("p" + p, 2 + random.nextInt(9), 2 + random.nextInt(9)));
+      pieces.add(Panels.rectangle(new PieceId("p" + p), 2 + random.nextInt(9), 2 + random.nextInt(9)));
       for (String edge : List.of("bottom", "right", "top", "left")) {
         edges.add(new String[] {"p" + p, edge});
       }
@@ -83,7 +85,7 @@ class GluingLawsTest {
     Collections.shuffle(edges, random);
     List<Seam> seams = new ArrayList<>();
     for (int i = 0; i + 1 < edges.size() - random.nextInt(edges.size()); i += 2) {
-      seams.add(Panels.seam("s" + i, span(edges.get(i), random), span(edges.get(i + 1), random)));
+      seams.add(Panels.seam(new SeamId("s" + i), span(edges.get(i), random), span(edges.get(i + 1), random)));
     }
     List<ResolvedSeam> resolved = SeamResolver.resolve(pieces, seams).seams();
     assertThat(resolved).hasSameSizeAs(seams);
@@ -91,6 +93,6 @@ class GluingLawsTest {
   }
 
   private static Span span(String[] edge, Random random) {
-    return Panels.whole(edge[0], edge[1], random.nextBoolean() ? Span.Along.FORWARD : Span.Along.BACKWARD);
+    return Panels.whole(new PieceId(edge[0]), edge[1], random.nextBoolean() ? Span.Along.FORWARD : Span.Along.BACKWARD);
   }
 }

@@ -16,6 +16,8 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.glue.GluedJoin.Meeting;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cut;
@@ -63,7 +65,7 @@ class MeetingsTest {
   void spansTooFineAreRefusedWithTheirSeam(String a, String b) {
     Outcome<GluedJoin> outcome = Meetings.of(match(seam(spans(a), spans(b), List.of())));
     assertThat(outcome.findings()).extracting(Finding::code).containsExactly(FindingCode.SPANS_TOO_FINE);
-    assertThat(outcome.findings().get(0).where().seam()).contains("s");
+    assertThat(outcome.findings().get(0).where().seam()).contains(new SeamId("s"));
   }
 
   /** An anchor at a break decides for it, of like-numbered ones too; the other goes by the plan. */
@@ -76,14 +78,14 @@ class MeetingsTest {
   /** Like-numbered breaks that an anchored one has no room for give way to it and go by the plan; it stays where the maker put it. */
   @Test
   void anAnchoredBreakIsNotMovedByLikeNumberedOnes() {
-    assertThat(words(glued(seam(spans("3 7 5"), spans("9 2 4"), List.of(atBreak("a1", "b0", 5)))))).isEqualTo("6-2 20-10 24-18 26-22");
-    assertThat(words(glued(seam(spans("5 2 8"), spans("3 8 4"), List.of(atBreak("a0", "b2", 2)))))).isEqualTo("2-6 8-22 10-26 14-27");
+    assertThat(words(glued(seam(spans("3 7 5"), spans("9 2 4"), List.of(atBreak(new PieceId("a1"), new PieceId("b0"), 5)))))).isEqualTo("6-2 20-10 24-18 26-22");
+    assertThat(words(glued(seam(spans("5 2 8"), spans("3 8 4"), List.of(atBreak(new PieceId("a0"), new PieceId("b2"), 2)))))).isEqualTo("2-6 8-22 10-26 14-27");
   }
 
   /** A break joined to the middle of a stitch meets its middle. */
   @Test
   void aBreakMayMeetTheMiddleOfAStitch() {
-    Anchor middle = new Anchor("m", "m", Spot.cut("a1", "top", Cut.endOf("all")), Spot.unit("b0", "bottom", new Cut("all", 4, Cut.End.START)));
+    Anchor middle = new Anchor("m", "m", Spot.cut(new PieceId("a1"), "top", Cut.endOf("all")), Spot.unit(new PieceId("b0"), "bottom", new Cut("all", 4, Cut.End.START)));
     assertThat(words(glued(seam(spans("5 5"), spans("9"), List.of(middle))))).isEqualTo("10-9");
   }
 
@@ -131,11 +133,11 @@ class MeetingsTest {
   }
 
   private static Anchor atBreakOfA(int firstSpan, int onB) {
-    return atBreak("a0", "b0", onB);
+    return atBreak(new PieceId("a0"), new PieceId("b0"), onB);
   }
 
   /** At the end of a span of A, so many units along one of B. */
-  private static Anchor atBreak(String endOf, String onto, int onB) {
+  private static Anchor atBreak(PieceId endOf, PieceId onto, int onB) {
     return new Anchor("own", "own", Spot.cut(endOf, "top", Cut.startOf("all")), Spot.cut(onto, "bottom", new Cut("all", onB, Cut.End.START)));
   }
 
@@ -162,28 +164,28 @@ class MeetingsTest {
   }
 
   private static SeamMatch match(Seam seam) {
-    ResolvedSeam resolved = SeamResolver.find(pieces(seam), List.of(seam), "s").orElseThrow();
+    ResolvedSeam resolved = SeamResolver.find(pieces(seam), List.of(seam), new SeamId("s")).orElseThrow();
     return SeamMatch.of(resolved, HouseRules.USUAL);
   }
 
   /** A's spans are whole tops from left to right, B's whole bottoms. */
   private static Seam seam(int[] a, int[] b, List<Anchor> anchors) {
-    SideOf sideA = new SideOf("A", IntStream.range(0, a.length).mapToObj(i -> Panels.whole("a" + i + "." + a[i], "top", Along.BACKWARD)).toList(), Optional.empty(), Seam.Spaces.ROUND);
-    SideOf sideB = new SideOf("B", IntStream.range(0, b.length).mapToObj(i -> Panels.whole("b" + i + "." + b[i], "bottom", Along.FORWARD)).toList(), Optional.empty(), Seam.Spaces.ROUND);
+    SideOf sideA = new SideOf("A", IntStream.range(0, a.length).mapToObj(i -> Panels.whole(new PieceId("a" + i + "." + a[i]), "top", Along.BACKWARD)).toList(), Optional.empty(), Seam.Spaces.ROUND);
+    SideOf sideB = new SideOf("B", IntStream.range(0, b.length).mapToObj(i -> Panels.whole(new PieceId("b" + i + "." + b[i]), "bottom", Along.FORWARD)).toList(), Optional.empty(), Seam.Spaces.ROUND);
     List<Anchor> named = anchors.stream().map(anchor -> new Anchor(anchor.id(), anchor.name(), sized(anchor.a(), sideA), sized(anchor.b(), sideB))).toList();
-    return new Seam("s", "s", SeamRole.OTHER, sideA, sideB, named, List.of(), Seam.Working.USUAL, Optional.empty());
+    return new Seam(new SeamId("s"), "s", SeamRole.OTHER, sideA, sideB, named, List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
   /** The piece that a spot's short name means. */
   private static Spot sized(Spot spot, SideOf side) {
-    String piece = side.spans().stream().map(Span::piece).filter(id -> id.startsWith(spot.piece() + ".")).findFirst().orElseThrow();
+    PieceId piece = side.spans().stream().map(Span::piece).filter(id -> id.text().startsWith(spot.piece() + ".")).findFirst().orElseThrow();
     return new Spot(piece, spot.edge(), spot.cut(), spot.at());
   }
 
   private static List<Piece> pieces(Seam seam) {
     List<Piece> pieces = new ArrayList<>();
     for (Span span : java.util.stream.Stream.concat(seam.a().spans().stream(), seam.b().spans().stream()).toList()) {
-      pieces.add(Panels.rectangle(span.piece(), Integer.parseInt(span.piece().replaceFirst(".*\\.", "")), 3));
+      pieces.add(Panels.rectangle(span.piece(), Integer.parseInt(span.piece().text().replaceFirst(".*\\.", "")), 3));
     }
     return pieces;
   }

@@ -20,6 +20,7 @@ import ruxel.core.construction.Templates;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
@@ -76,7 +77,7 @@ class OpenMeanwhileTest {
     assertThat(atOnce.open()).isEqualTo(oneByOne.open());
     assertThat(atOnce.open()).as("a cardigan: body and two cuffs").hasSize(3).hasSize(atOnce.count());
     OpenMeanwhile none = new OpenMeanwhile(gluing);
-    none.join(List.of(Join.seam("no such")));
+    none.join(List.of(Join.seam(new SeamId("no such"))));
     assertThat(none.open()).isEmpty();
   }
 }

@@ -15,6 +15,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cut;
@@ -34,15 +36,15 @@ class OpeningsTableTest {
   void cuffsSewnToEachOtherMakeAHandle() {
     GarmentPlan plan =
         pulloverWith(
-            seam("cuffs", run("sleeve.left", "cuff", "cuff", FORWARD), run("sleeve.right", "cuff", "cuff", BACKWARD)));
+            seam(new SeamId("cuffs"), run(new PieceId("sleeve.left"), "cuff", "cuff", FORWARD), run(new PieceId("sleeve.right"), "cuff", "cuff", BACKWARD)));
     check(plan, 9, 15, 2, 1);
-    assertThat(found(plan, FindingCode.HANDLE)).extracting(FindingView::seam).containsExactly(Optional.of("cuffs"));
+    assertThat(found(plan, FindingCode.HANDLE)).extracting(FindingView::seam).containsExactly(Optional.of(new SeamId("cuffs")));
   }
 
   @Test
   void neckSewnShutIsNamedWithItsSeam() {
-    Span front = Span.ofRuns("front", "neck", "down", "up", FORWARD);
-    GarmentPlan plan = pulloverWith(seam("neck", run("back", "neck", "neck", BACKWARD), front));
+    Span front = Span.ofRuns(new PieceId("front"), "neck", "down", "up", FORWARD);
+    GarmentPlan plan = pulloverWith(seam(new SeamId("neck"), run(new PieceId("back"), "neck", "neck", BACKWARD), front));
     check(plan, 10, 15, 3, 0);
     assertThat(found(plan, FindingCode.SEWN_SHUT))
         .extracting(FindingView::sentence)
@@ -51,9 +53,9 @@ class OpeningsTableTest {
 
   @Test
   void oneCuffSewnFlatLeavesThreeOpenings() {
-    Span half = new Span("sleeve.left", "cuff", Cut.startOf("cuff"), new Cut("cuff", 17, Cut.End.START), FORWARD);
-    Span rest = new Span("sleeve.left", "cuff", new Cut("cuff", 17, Cut.End.START), Cut.endOf("cuff"), BACKWARD);
-    GarmentPlan plan = pulloverWith(seam("cuff", half, rest));
+    Span half = new Span(new PieceId("sleeve.left"), "cuff", Cut.startOf("cuff"), new Cut("cuff", 17, Cut.End.START), FORWARD);
+    Span rest = new Span(new PieceId("sleeve.left"), "cuff", new Cut("cuff", 17, Cut.End.START), Cut.endOf("cuff"), BACKWARD);
+    GarmentPlan plan = pulloverWith(seam(new SeamId("cuff"), half, rest));
     check(plan, 11, 16, 3, 0);
     assertThat(found(plan, FindingCode.SEWN_SHUT)).hasSize(1);
   }
@@ -63,21 +65,21 @@ class OpeningsTableTest {
     List<Seam> seams = new ArrayList<>();
     Construct cardigan = construct(Wardrobe.cardigan());
     for (Seam seam : cardigan.seams()) {
-      seams.add(turn(seam, "front.left"));
+      seams.add(turn(seam, new PieceId("front.left")));
     }
     GarmentPlan plan = plan(cardigan.pieces(), seams, cardigan);
-    assertThat(plan.gluing().turned()).containsExactly("front.left");
-    assertThat(found(plan, FindingCode.TURNED)).extracting(FindingView::piece).containsExactly(Optional.of("front.left"));
+    assertThat(plan.gluing().turned()).containsExactly(new PieceId("front.left"));
+    assertThat(found(plan, FindingCode.TURNED)).extracting(FindingView::piece).containsExactly(Optional.of(new PieceId("front.left")));
   }
 
   @Test
   void aRectangleIsATubeOrHasAHalfTwist() {
-    Piece panel = Panels.rectangle("panel", 20, 30);
-    Span left = Panels.whole("panel", "left", BACKWARD);
-    GarmentPlan tube = Panels.plan(List.of(panel), List.of(Panels.seam("side", Panels.whole("panel", "right", FORWARD), left)));
+    Piece panel = Panels.rectangle(new PieceId("panel"), 20, 30);
+    Span left = Panels.whole(new PieceId("panel"), "left", BACKWARD);
+    GarmentPlan tube = Panels.plan(List.of(panel), List.of(Panels.seam(new SeamId("side"), Panels.whole(new PieceId("panel"), "right", FORWARD), left)));
     check(tube, 2, 3, 2, 0);
     GarmentPlan twisted =
-        Panels.plan(List.of(panel), List.of(Panels.seam("side", Panels.whole("panel", "right", FORWARD), Panels.whole("panel", "left", FORWARD))));
+        Panels.plan(List.of(panel), List.of(Panels.seam(new SeamId("side"), Panels.whole(new PieceId("panel"), "right", FORWARD), Panels.whole(new PieceId("panel"), "left", FORWARD))));
     assertThat(twisted.gluing().openings()).hasSize(1);
     assertThat(twisted.gluing().handles()).isEqualTo(-1);
     assertThat(found(twisted, FindingCode.NO_RIGHT_SIDE)).hasSize(1);
@@ -87,9 +89,9 @@ class OpeningsTableTest {
   @Test
   void aFoldedSquareHasThreeOpenings() {
     // Each side edge is folded in half; its outer ends are joined, the middle stays open as an armhole.
-    Piece square = Panels.rectangle("square", 40, 40);
+    Piece square = Panels.rectangle(new PieceId("square"), 40, 40);
     GarmentPlan plan =
-        Panels.plan(List.of(square), List.of(foldSeam("left end", "left", 12, 40), foldSeam("right end", "right", 12, 40)));
+        Panels.plan(List.of(square), List.of(foldSeam(new SeamId("left end"), "left", 12, 40), foldSeam(new SeamId("right end"), "right", 12, 40)));
     check(plan, 4, 6, 3, 0);
   }
 
@@ -102,9 +104,9 @@ class OpeningsTableTest {
     assertThat(cuff.angles().get(0)).isEqualTo(180, within(1.0));
   }
 
-  private static Seam foldSeam(String id, String edge, int joined, int units) {
-    Span start = new Span("square", edge, new Cut("all", 0, Cut.End.START), new Cut("all", joined, Cut.End.START), FORWARD);
-    Span end = new Span("square", edge, new Cut("all", joined, Cut.End.END), new Cut("all", 0, Cut.End.END), BACKWARD);
+  private static Seam foldSeam(SeamId id, String edge, int joined, int units) {
+    Span start = new Span(new PieceId("square"), edge, new Cut("all", 0, Cut.End.START), new Cut("all", joined, Cut.End.START), FORWARD);
+    Span end = new Span(new PieceId("square"), edge, new Cut("all", joined, Cut.End.END), new Cut("all", 0, Cut.End.END), BACKWARD);
     assertThat(units).isGreaterThan(2 * joined);
     return Panels.seam(id, start, end);
   }
@@ -137,22 +139,22 @@ class OpeningsTableTest {
     return ((Outcome.Good<Layout>) Layout.of(garment)).value().construct();
   }
 
-  private static Seam seam(String id, Span a, Span b) {
-    return new Seam(id, id, SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
+  private static Seam seam(SeamId id, Span a, Span b) {
+    return new Seam(id, id.text(), SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
-  private static Span run(String piece, String edge, String run, Span.Along along) {
+  private static Span run(PieceId piece, String edge, String run, Span.Along along) {
     return Span.ofRun(piece, edge, run, along);
   }
 
   /** The piece lies with its wrong side up: its spans run the other way. */
-  private static Seam turn(Seam seam, String piece) {
+  private static Seam turn(Seam seam, PieceId piece) {
     return new Seam(
         seam.id(), seam.name(), seam.role(), turn(seam.a(), piece), turn(seam.b(), piece),
         List.of(), seam.hidden(), seam.working(), seam.method());
   }
 
-  private static Seam.SideOf turn(Seam.SideOf side, String piece) {
+  private static Seam.SideOf turn(Seam.SideOf side, PieceId piece) {
     List<Span> spans =
         side.spans().stream()
             .map(

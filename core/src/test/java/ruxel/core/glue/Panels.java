@@ -7,6 +7,8 @@ import java.util.stream.IntStream;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -28,9 +30,9 @@ public final class Panels {
 
   private Panels() {}
 
-  public static Piece rectangle(String id, int stitches, int rows) {
+  public static Piece rectangle(PieceId id, int stitches, int rows) {
     return new Piece(
-        id, id, Piece.Part.OTHER,
+        id, id.text(), Piece.Part.OTHER,
         List.of(
             edge("bottom", UnitKind.FOUNDATION_LOOP, stitches, new Advance(10, 0)),
             edge("right", UnitKind.ROW_END, rows, new Advance(0, 10)),
@@ -54,17 +56,17 @@ public final class Panels {
         .toList();
   }
 
-  public static Seam seam(String id, SeamRole role, Seam.SideOf a, Seam.SideOf b) {
-    return new Seam(id, id, role, a, b, List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
+  public static Seam seam(SeamId id, SeamRole role, Seam.SideOf a, Seam.SideOf b) {
+    return new Seam(id, id.text(), role, a, b, List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
-  public static Span whole(String piece, String edge, Span.Along along) {
+  public static Span whole(PieceId piece, String edge, Span.Along along) {
     return Span.ofRun(piece, edge, "all", along);
   }
 
-  public static Seam seam(String id, Span a, Span b) {
+  public static Seam seam(SeamId id, Span a, Span b) {
     return new Seam(
-        id, id, SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
+        id, id.text(), SeamRole.OTHER, Seam.SideOf.of("A", a), Seam.SideOf.of("B", b), List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
   }
 
   public static Garment garment(List<Piece> pieces, List<Seam> seams) {

@@ -7,6 +7,8 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Piece;
@@ -19,63 +21,63 @@ import ruxel.core.seam.Span.Along;
 class SurfaceTest {
   @Test
   void theSideWithLessClothIsTheOneTurnedOver() {
-    Piece small = Panels.rectangle("p1", 10, 12);
-    Piece large = Panels.rectangle("p2", 30, 12);
-    assertThat(turned(List.of(small, large), seam("a", 1, 2, true))).containsExactly("p1");
-    assertThat(turned(List.of(Panels.rectangle("p1", 30, 12), Panels.rectangle("p2", 10, 12)), seam("a", 1, 2, true))).containsExactly("p2");
-    Piece third = Panels.rectangle("p3", 25, 12);
-    assertThat(turned(List.of(small, Panels.rectangle("p2", 20, 12), third), seam("a", 1, 2, true), seam("b", 2, 3, true)))
+    Piece small = Panels.rectangle(new PieceId("p1"), 10, 12);
+    Piece large = Panels.rectangle(new PieceId("p2"), 30, 12);
+    assertThat(turned(List.of(small, large), seam(new SeamId("a"), 1, 2, true))).containsExactly(new PieceId("p1"));
+    assertThat(turned(List.of(Panels.rectangle(new PieceId("p1"), 30, 12), Panels.rectangle(new PieceId("p2"), 10, 12)), seam(new SeamId("a"), 1, 2, true))).containsExactly(new PieceId("p2"));
+    Piece third = Panels.rectangle(new PieceId("p3"), 25, 12);
+    assertThat(turned(List.of(small, Panels.rectangle(new PieceId("p2"), 20, 12), third), seam(new SeamId("a"), 1, 2, true), seam(new SeamId("b"), 2, 3, true)))
         .as("two of 35 together against one of 20")
-        .containsExactly("p2");
+        .containsExactly(new PieceId("p2"));
   }
 
   @Test
   void ofTwoAlikeTheBackIsNotTurned() {
-    Piece panel = Panels.rectangle("p1", 20, 12);
-    Piece other = Panels.rectangle("p2", 20, 12);
-    assertThat(turned(List.of(panel, other), seam("a", 1, 2, true))).containsExactly("p2");
-    assertThat(turned(List.of(panel, back("p2")), seam("a", 1, 2, true))).containsExactly("p1");
-    assertThat(turned(List.of(back("p1"), other), seam("a", 1, 2, true))).containsExactly("p2");
-    assertThat(turned(List.of(panel, other), seam("a", 1, 2, false))).isEmpty();
+    Piece panel = Panels.rectangle(new PieceId("p1"), 20, 12);
+    Piece other = Panels.rectangle(new PieceId("p2"), 20, 12);
+    assertThat(turned(List.of(panel, other), seam(new SeamId("a"), 1, 2, true))).containsExactly(new PieceId("p2"));
+    assertThat(turned(List.of(panel, back(new PieceId("p2"))), seam(new SeamId("a"), 1, 2, true))).containsExactly(new PieceId("p1"));
+    assertThat(turned(List.of(back(new PieceId("p1")), other), seam(new SeamId("a"), 1, 2, true))).containsExactly(new PieceId("p2"));
+    assertThat(turned(List.of(panel, other), seam(new SeamId("a"), 1, 2, false))).isEmpty();
   }
 
   /** The way to the ring is no part of the walk; each step of it is a seam between neighbours on it. */
   @Test
   void theWalkLeadsRoundTheRingOnly() {
-    List<Piece> pieces = List.of(Panels.rectangle("p1", 20, 12), Panels.rectangle("p2", 20, 12), Panels.rectangle("p3", 20, 12), Panels.rectangle("p4", 20, 12));
-    Seam way = Panels.seam("way", Panels.whole("p1", "top", Along.FORWARD), Panels.whole("p2", "bottom", Along.BACKWARD));
-    Surface surface = surface(pieces, way, seam("a", 2, 3, false), seam("b", 3, 4, false), seam("ring", 4, 2, true));
+    List<Piece> pieces = List.of(Panels.rectangle(new PieceId("p1"), 20, 12), Panels.rectangle(new PieceId("p2"), 20, 12), Panels.rectangle(new PieceId("p3"), 20, 12), Panels.rectangle(new PieceId("p4"), 20, 12));
+    Seam way = Panels.seam(new SeamId("way"), Panels.whole(new PieceId("p1"), "top", Along.FORWARD), Panels.whole(new PieceId("p2"), "bottom", Along.BACKWARD));
+    Surface surface = surface(pieces, way, seam(new SeamId("a"), 2, 3, false), seam(new SeamId("b"), 3, 4, false), seam(new SeamId("ring"), 4, 2, true));
     assertThat(surface.parts()).hasSize(1);
     Surface.Part part = surface.parts().get(0);
-    assertThat(part.twist()).extracting(Join::id).containsExactlyInAnyOrder("a", "b", "ring");
+    assertThat(part.twist()).extracting(Join::id).containsExactlyInAnyOrder(new SeamId("a"), new SeamId("b"), new SeamId("ring"));
     assertThat(part.turned()).isEmpty();
     assertThat(part.handles()).isEmpty();
-    List<String> walk = part.twist().stream().map(Join::id).toList();
+    List<String> walk = part.twist().stream().map(join -> join.id().text()).toList();
     List<String> around = List.of("a", "b", "ring", "a", "b", "ring", "b", "a", "ring", "b", "a");
     assertThat(Collections.indexOfSubList(around, walk)).as("%s goes round", walk).isNotNegative();
   }
 
   @Test
   void partsAreToldApart() {
-    List<Piece> pieces = List.of(Panels.rectangle("p1", 20, 12), Panels.rectangle("p2", 20, 12), Panels.rectangle("p3", 20, 12));
-    Surface surface = surface(pieces, seam("a", 1, 3, false), seam("tube", 2, 2, false));
+    List<Piece> pieces = List.of(Panels.rectangle(new PieceId("p1"), 20, 12), Panels.rectangle(new PieceId("p2"), 20, 12), Panels.rectangle(new PieceId("p3"), 20, 12));
+    Surface surface = surface(pieces, seam(new SeamId("a"), 1, 3, false), seam(new SeamId("tube"), 2, 2, false));
     assertThat(surface.parts()).extracting(Surface.Part::faces).containsExactlyInAnyOrder(List.of(0, 2), List.of(1));
     assertThat(surface.parts()).filteredOn(part -> part.faces().contains(1)).singleElement().matches(tube -> tube.openings() == 2 && tube.handles().orElseThrow() == 0 && tube.points() == 2 && tube.segments() == 3);
     assertThat(surface.parts()).filteredOn(part -> part.faces().contains(0)).singleElement().matches(flat -> flat.openings() == 1 && flat.points() == 6 && flat.segments() == 7);
   }
 
-  private static Piece back(String id) {
+  private static Piece back(PieceId id) {
     Piece plain = Panels.rectangle(id, 20, 12);
     return new Piece(plain.id(), plain.name(), Piece.Part.BACK, plain.edges(), plain.mirrorOf(), plain.cloth());
   }
 
   /** The right edge of one panel on the left edge of another; turned, one of them shows its wrong side. */
-  private static Seam seam(String id, int left, int right, boolean turned) {
-    return Panels.seam(id, Panels.whole("p" + left, "right", Along.FORWARD), Panels.whole("p" + right, "left", turned ? Along.FORWARD : Along.BACKWARD));
+  private static Seam seam(SeamId id, int left, int right, boolean turned) {
+    return Panels.seam(id, Panels.whole(new PieceId("p" + left), "right", Along.FORWARD), Panels.whole(new PieceId("p" + right), "left", turned ? Along.FORWARD : Along.BACKWARD));
   }
 
-  private static List<String> turned(List<Piece> pieces, Seam... seams) {
-    List<String> turned = new ArrayList<>();
+  private static List<PieceId> turned(List<Piece> pieces, Seam... seams) {
+    List<PieceId> turned = new ArrayList<>();
     surface(pieces, seams).parts().forEach(part -> part.turned().forEach(face -> turned.add(pieces.get(face).id())));
     return turned;
   }

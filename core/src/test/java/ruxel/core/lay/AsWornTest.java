@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
 import ruxel.core.lay.AsWorn.WornShape;
 import ruxel.core.lay.AsWorn.WornView;
 import ruxel.core.piece.Outline.Point;
@@ -18,10 +19,10 @@ class AsWornTest {
 
   @Test
   void fromTheFrontTheWearersLeftLiesOnTheRight() {
-    assertThat(middle(front, "sleeve.left")).isPositive();
-    assertThat(middle(front, "front.left")).isPositive();
-    assertThat(middle(back, "sleeve.left")).isNegative();
-    assertThat(back.shapes()).noneMatch(shape -> shape.piece().startsWith("front"));
+    assertThat(middle(front, new PieceId("sleeve.left"))).isPositive();
+    assertThat(middle(front, new PieceId("front.left"))).isPositive();
+    assertThat(middle(back, new PieceId("sleeve.left"))).isNegative();
+    assertThat(back.shapes()).noneMatch(shape -> shape.piece().text().startsWith("front"));
   }
 
   @Test
@@ -35,7 +36,7 @@ class AsWornTest {
 
   @Test
   void aSleeveIsFoldedInHalf() {
-    WornShape sleeve = shapes(front, "sleeve.left").get(0);
+    WornShape sleeve = shapes(front, new PieceId("sleeve.left")).get(0);
     double armhole = sleeve.points().stream().mapToDouble(Point::y).min().orElseThrow();
     assertThat(-armhole).isEqualTo(51 * 100.0 / 14 / 2, within(0.01));
   }
@@ -47,11 +48,11 @@ class AsWornTest {
     }
   }
 
-  private static double middle(WornView view, String piece) {
+  private static double middle(WornView view, PieceId piece) {
     return shapes(view, piece).get(0).points().stream().mapToDouble(Point::x).average().orElseThrow();
   }
 
-  private static List<WornShape> shapes(WornView view, String piece) {
+  private static List<WornShape> shapes(WornView view, PieceId piece) {
     return view.shapes().stream().filter(shape -> shape.piece().equals(piece)).toList();
   }
 }

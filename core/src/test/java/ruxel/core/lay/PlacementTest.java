@@ -5,11 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Outline.Point;
 
 /** Turning a piece on the table about its own middle. */
 class PlacementTest {
-  private final Placement lies = new Placement("back", 1, 120, -40);
+  private final Placement lies = new Placement(new PieceId("back"), 1, 120, -40);
   private final Point middle = new Point(250, 300);
 
   @ParameterizedTest
@@ -24,7 +25,7 @@ class PlacementTest {
   @ParameterizedTest
   @CsvSource({"0,260,300", "1,250,310", "2,240,300", "3,250,290"})
   void turnsToTheLeft(int quarters, double x, double y) {
-    Placement flat = new Placement("back", 0, 0, 0);
+    Placement flat = new Placement(new PieceId("back"), 0, 0, 0);
     Point turned = flat.turnedAbout(middle, quarters).onTable(new Point(260, 300));
     assertThat(turned.x()).isEqualTo(x, within(1e-9));
     assertThat(turned.y()).isEqualTo(y, within(1e-9));

@@ -11,6 +11,8 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece;
@@ -26,18 +28,18 @@ import ruxel.core.seam.Span.Along;
 
 /** Where an anchor may be put: on the seam, between its neighbours, on both sides in order. */
 class AnchorMoveTest {
-  private static final List<Piece> PIECES = List.of(Panels.rectangle("a", 20, 5), Panels.rectangle("b", 20, 5));
+  private static final List<Piece> PIECES = List.of(Panels.rectangle(new PieceId("a"), 20, 5), Panels.rectangle(new PieceId("b"), 20, 5));
 
   private static Anchor anchor(String id, int onA, int onB) {
-    return new Anchor(id, "the " + id, Spot.cut("a", "top", new Cut("all", 20 - onA, Cut.End.START)), Spot.cut("b", "bottom", new Cut("all", onB, Cut.End.START)));
+    return new Anchor(id, "the " + id, Spot.cut(new PieceId("a"), "top", new Cut("all", 20 - onA, Cut.End.START)), Spot.cut(new PieceId("b"), "bottom", new Cut("all", onB, Cut.End.START)));
   }
 
   /** 20 stitches on 20, with anchors after 5 and 15. */
   private static final Seam SEAM =
       new Seam(
-          "line", "Line", SeamRole.OTHER, SideOf.of("A", Panels.whole("a", "top", Along.BACKWARD)), SideOf.of("B", Panels.whole("b", "bottom", Along.FORWARD)),
+          new SeamId("line"), "Line", SeamRole.OTHER, SideOf.of("A", Panels.whole(new PieceId("a"), "top", Along.BACKWARD)), SideOf.of("B", Panels.whole(new PieceId("b"), "bottom", Along.FORWARD)),
           List.of(anchor("first", 5, 5), anchor("second", 15, 15)), List.of(), Seam.Working.USUAL, Optional.empty());
-  private static final ResolvedSeam RESOLVED = SeamResolver.find(PIECES, List.of(SEAM), "line").orElseThrow();
+  private static final ResolvedSeam RESOLVED = SeamResolver.find(PIECES, List.of(SEAM), new SeamId("line")).orElseThrow();
 
   @ParameterizedTest
   @ValueSource(ints = {2, 8, 28})
@@ -83,7 +85,7 @@ class AnchorMoveTest {
     assertThat(pin.name()).isEqualTo("mine");
     Seam with = SEAM.withAnchors(List.of(SEAM.anchors().get(0), pin, SEAM.anchors().get(1)));
     assertThat(AnchorMove.stands(RESOLVED, with, "own.1", HouseRules.USUAL)).isTrue();
-    ResolvedSeam pinned = SeamResolver.find(PIECES, List.of(with), "line").orElseThrow();
+    ResolvedSeam pinned = SeamResolver.find(PIECES, List.of(with), new SeamId("line")).orElseThrow();
     assertThat(AnchorMove.pinned(pinned, "own.1", "mine", 24, 18, HouseRules.USUAL).findings()).isEmpty();
     assertThat(codes(AnchorMove.pinned(RESOLVED, "own.2", "other", 4, 36, HouseRules.USUAL))).as("crosses both").isNotEmpty();
   }
@@ -92,7 +94,7 @@ class AnchorMoveTest {
   void whatIsGoneOrCrossesDoesNotStand() {
     assertThat(AnchorMove.stands(RESOLVED, SEAM, "first", HouseRules.USUAL)).isTrue();
     assertThat(AnchorMove.stands(RESOLVED, SEAM, "elbow", HouseRules.USUAL)).isFalse();
-    Anchor off = new Anchor("off", "off", Spot.cut("a", "bottom", Cut.startOf("all")), Spot.cut("b", "bottom", new Cut("all", 9, Cut.End.START)));
+    Anchor off = new Anchor("off", "off", Spot.cut(new PieceId("a"), "bottom", Cut.startOf("all")), Spot.cut(new PieceId("b"), "bottom", new Cut("all", 9, Cut.End.START)));
     assertThat(AnchorMove.stands(RESOLVED, SEAM.withAnchors(List.of(off)), "off", HouseRules.USUAL)).as("not on its side").isFalse();
     Seam crossing = SEAM.withAnchors(List.of(anchor("first", 5, 15), anchor("second", 15, 5)));
     assertThat(AnchorMove.stands(RESOLVED, crossing, "first", HouseRules.USUAL)).isFalse();

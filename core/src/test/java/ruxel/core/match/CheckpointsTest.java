@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.UnitKind;
@@ -29,7 +30,7 @@ class CheckpointsTest {
 
   private static SeamMatch plain(int n, int m, boolean together) {
     return Sides.match(
-        Sides.piece("a", UnitKind.STITCH_TOP, MM, n, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, MM, m, List.of()), List.of(),
+        Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, n, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM, m, List.of()), List.of(),
         new Seam.Working(together, Surplus.EVEN, 0, false));
   }
 
@@ -87,7 +88,7 @@ class CheckpointsTest {
     "36 | 12 | 3   | STEP 12, STEP 24"
   })
   void markersStandWhereTheRuleSays(int n, int m, double mm, String markers) {
-    SeamMatch match = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, mm, n, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, mm * n / m, m, List.of()), List.of(), Seam.Working.USUAL);
+    SeamMatch match = Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, mm, n, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, mm * n / m, m, List.of()), List.of(), Seam.Working.USUAL);
     assertThat(match.checkpoints().stream().map(c -> c.kind() + " " + c.joint()).collect(Collectors.joining(", "))).isEqualTo(markers == null ? "" : markers);
     assertThat(match.checkpoints()).extracting(Checkpoint::number).containsExactlyElementsOf(IntStream.rangeClosed(1, match.checkpoints().size()).boxed().toList());
   }
@@ -95,7 +96,7 @@ class CheckpointsTest {
   /** Where one stitch alone takes more than the limits, a marker stands inside what goes into it, after twelve joints. */
   @Test
   void aGroupLongerThanTheLimitsIsMarkedInside() {
-    SeamMatch match = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, 3, 40, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, 60, 1, List.of()), List.of(), Seam.Working.USUAL);
+    SeamMatch match = Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, 3, 40, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, 60, 1, List.of()), List.of(), Seam.Working.USUAL);
     assertThat(match.checkpoints()).extracting(Checkpoint::joint).containsExactly(12, 24, 36);
     holds(match, "40 on 1");
   }
@@ -103,8 +104,8 @@ class CheckpointsTest {
   /** A stretch that is much less alike than the whole is named, unless it is short, or surplus is meant to gather there. */
   @Test
   void aStretchMuchUnlikeTheWholeIsNamed() {
-    Anchor pin = new Anchor("x", "pin", Anchor.Spot.cut("a", "e", new Cut("r", 20, Cut.End.START)), Anchor.Spot.cut("b", "e", new Cut("r", 17, Cut.End.START)));
-    SeamMatch uneven = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, MM, 40, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, MM, 40, List.of()), List.of(pin), Seam.Working.USUAL);
+    Anchor pin = new Anchor("x", "pin", Anchor.Spot.cut(new PieceId("a"), "e", new Cut("r", 20, Cut.End.START)), Anchor.Spot.cut(new PieceId("b"), "e", new Cut("r", 17, Cut.End.START)));
+    SeamMatch uneven = Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, 40, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM, 40, List.of()), List.of(pin), Seam.Working.USUAL);
     List<Finding> named = uneven.findings().stream().filter(finding -> finding.code() == FindingCode.LOCAL_SURPLUS).toList();
     assertThat(named).as("15 %% over half the seam is the verdict of the seam itself").isEmpty();
     double[] whole = uneven.stretches().stream().mapToDouble(stretch -> stretch.ease().aMm() - stretch.ease().bMm()).toArray();
@@ -119,7 +120,7 @@ class CheckpointsTest {
   void placesPassedOverCountToTheStretchTheyLieIn() {
     SeamMatch match =
         Sides.match(
-            Sides.piece("a", UnitKind.ROW_END, 8, 40, List.of()), Sides.piece("b", UnitKind.ROW_END, 8, 29, List.of()), List.of(),
+            Sides.piece(new PieceId("a"), UnitKind.ROW_END, 8, 40, List.of()), Sides.piece(new PieceId("b"), UnitKind.ROW_END, 8, 29, List.of()), List.of(),
             new Seam.Working(false, Surplus.SKIP, 0, false));
     assertThat(match.isPlanned()).isTrue();
     holds(match, "40 on 29, passed over");
@@ -129,9 +130,9 @@ class CheckpointsTest {
   @Test
   void aPlaceFixedAtTheEndIsPartedInItsMiddle() {
     Anchor last =
-        new Anchor("x", "last", Anchor.Spot.unit("a", "e", new Cut("r", 1, Cut.End.START)), Anchor.Spot.unit("b", "e", new Cut("r", 1, Cut.End.START)));
+        new Anchor("x", "last", Anchor.Spot.unit(new PieceId("a"), "e", new Cut("r", 1, Cut.End.START)), Anchor.Spot.unit(new PieceId("b"), "e", new Cut("r", 1, Cut.End.START)));
     SeamMatch match =
-        Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, 10, 2, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, 10, 2, List.of()), List.of(last), Seam.Working.USUAL);
+        Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, 10, 2, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, 10, 2, List.of()), List.of(last), Seam.Working.USUAL);
     assertThat(match.stretches()).extracting(LocalSurplus::aToMm).containsExactly(15.0, 20.0);
     holds(match, "2 on 2");
   }
@@ -142,7 +143,7 @@ class CheckpointsTest {
     Landmark stripe = new Landmark("s", "stripe", Landmark.Kind.STRIPE, new Cut("r", 5, Cut.End.START), 6, 2, Optional.empty());
     Landmark repeat = Landmark.once("p", "leaf", Landmark.Kind.REPEAT, new Cut("r", 15, Cut.End.START));
     SeamMatch match =
-        Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, MM, 20, List.of(stripe)), Sides.piece("b", UnitKind.STITCH_TOP, MM, 20, List.of(repeat)), List.of(), Seam.Working.USUAL);
+        Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, 20, List.of(stripe)), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM, 20, List.of(repeat)), List.of(), Seam.Working.USUAL);
     assertThat(match.checkpoints()).filteredOn(c -> c.kind() == Checkpoint.Kind.LANDMARK)
         .extracting(c -> c.name() + " " + c.joint())
         .containsExactly("stripe 5", "stripe 11", "leaf 15");
@@ -163,12 +164,12 @@ class CheckpointsTest {
         Cut onB = new Cut("r", 1 + random.nextInt(m - 2), Cut.End.START);
         anchors.add(
             unit
-                ? new Anchor("x", "pin", Anchor.Spot.unit("a", "e", onA), Anchor.Spot.unit("b", "e", onB))
-                : new Anchor("x", "pin", Anchor.Spot.cut("a", "e", onA), Anchor.Spot.cut("b", "e", onB)));
+                ? new Anchor("x", "pin", Anchor.Spot.unit(new PieceId("a"), "e", onA), Anchor.Spot.unit(new PieceId("b"), "e", onB))
+                : new Anchor("x", "pin", Anchor.Spot.cut(new PieceId("a"), "e", onA), Anchor.Spot.cut(new PieceId("b"), "e", onB)));
       }
       SeamMatch match =
           Sides.match(
-              Sides.piece("a", UnitKind.STITCH_TOP, 3 + random.nextInt(5), n, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, 3 + random.nextInt(5), m, List.of()), anchors,
+              Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, 3 + random.nextInt(5), n, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, 3 + random.nextInt(5), m, List.of()), anchors,
               new Seam.Working(random.nextInt(4) == 0 && Math.max(n, m) < 5 * Math.min(n, m), random.nextBoolean() ? Surplus.EVEN : Surplus.TO_HIDDEN, 0, false));
       if (match.isPlanned()) {
         holds(match, "seed %d, round %d: %d on %d".formatted(seed, round, n, m));

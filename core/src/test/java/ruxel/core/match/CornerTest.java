@@ -20,6 +20,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.Counting;
 import ruxel.core.piece.Fabric;
@@ -35,7 +37,7 @@ import ruxel.core.seam.Surplus;
 class CornerTest {
   private static final String[] EDGES = {"bottom", "right", "top", "left"};
 
-  private static Piece square(String id, int stitches, Optional<Corner> corner) {
+  private static Piece square(PieceId id, int stitches, Optional<Corner> corner) {
     Piece square = Panels.rectangle(id, stitches, stitches);
     Map<String, Corner> corners = new java.util.HashMap<>();
     corner.ifPresent(c -> List.of(EDGES).forEach(edge -> corners.put(edge, c)));
@@ -43,7 +45,7 @@ class CornerTest {
   }
 
   private static SeamPlan joined(Piece below, Piece above) {
-    Seam seam = Panels.seam("line", Panels.whole("below", "top", Along.BACKWARD), Panels.whole("above", "bottom", Along.FORWARD));
+    Seam seam = Panels.seam(new SeamId("line"), Panels.whole(new PieceId("below"), "top", Along.BACKWARD), Panels.whole(new PieceId("above"), "bottom", Along.FORWARD));
     return Panels.plan(List.of(below, above), List.of(seam)).seams().get(0);
   }
 
@@ -53,7 +55,7 @@ class CornerTest {
     "CHAIN_1, 14", "CHAIN_2_ONE_EACH, 14", "CHAIN_2_BOTH, 16", "CHAIN_3_FROM_THE_MIDDLE, 16", "CHAIN_3_OUTER_PASSED, 14", "SPACE, 14"
   })
   void aSquareOfTwelveHasThisManyPlaces(Corner corner, int places) {
-    SeamPlan line = joined(square("below", 12, Optional.of(corner)), square("above", 12, Optional.of(corner)));
+    SeamPlan line = joined(square(new PieceId("below"), 12, Optional.of(corner)), square(new PieceId("above"), 12, Optional.of(corner)));
     assertThat(line.a().places()).isEqualTo(places);
     assertThat(line.b().places()).isEqualTo(places);
     assertThat(line.joints()).isEqualTo(places);
@@ -63,7 +65,7 @@ class CornerTest {
   /** Each corner chain is as wide as a stitch of 10 mm; the edge itself keeps its twelve units. */
   @Test
   void aCornerIsPlacesOfTheSeamAndNotOfTheEdge() {
-    SeamPlan line = joined(square("below", 12, Optional.of(Corner.CHAIN_2_BOTH)), square("above", 14, Optional.empty()));
+    SeamPlan line = joined(square(new PieceId("below"), 12, Optional.of(Corner.CHAIN_2_BOTH)), square(new PieceId("above"), 14, Optional.empty()));
     assertThat(line.counts()).isEqualTo("12 on 14");
     assertThat(line.a().lengthMm()).isEqualTo(160, within(1e-9));
     assertThat(line.a().rails()).extracting(SeamPlan.Rail::kind).containsExactly(UnitKind.CORNER, UnitKind.STITCH_TOP, UnitKind.CORNER);
@@ -73,7 +75,7 @@ class CornerTest {
 
   @Test
   void cornersOfOneSideOnlyAreTakenTwoIntoOneOnTheOther() {
-    SeamPlan line = joined(square("below", 12, Optional.of(Corner.CHAIN_1)), square("above", 12, Optional.empty()));
+    SeamPlan line = joined(square(new PieceId("below"), 12, Optional.of(Corner.CHAIN_1)), square(new PieceId("above"), 12, Optional.empty()));
     assertThat(line.joints()).isEqualTo(14);
     assertThat(line.checkpoints()).isNotEmpty();
     assertThat(line.a().rails().get(0).word()).isEqualTo("corner place");
@@ -82,11 +84,11 @@ class CornerTest {
   @ParameterizedTest
   @EnumSource(Corner.class)
   void theMirrorImageHasItsCornersWhereTheyMirror(Corner corner) {
-    Piece one = Panels.rectangle("one", 6, 4).withCorners(Map.of("right", corner));
-    Piece other = one.mirrored("other", "other", Map.of());
+    Piece one = Panels.rectangle(new PieceId("one"), 6, 4).withCorners(Map.of("right", corner));
+    Piece other = one.mirrored(new PieceId("other"), "other", Map.of());
     // Between the right edge and the top: in the mirror image the top comes first.
     assertThat(other.corners()).isEqualTo(Map.of("top", corner));
-    assertThat(other.mirrored("one", "one", Map.of()).corners()).isEqualTo(one.corners());
+    assertThat(other.mirrored(new PieceId("one"), "one", Map.of()).corners()).isEqualTo(one.corners());
   }
 
   @Test
@@ -94,7 +96,7 @@ class CornerTest {
     GarmentPlan before = Wardrobe.plan(Wardrobe.cardigan());
     // Between the back's right side (it ends at the shoulder) and its right shoulder.
     String behind = before.pieces().get(0).edges().get(1).id();
-    Garment told = good(new EdgeChange.CornerTold("back", behind, Optional.of(Corner.CHAIN_1)).apply(Wardrobe.cardigan()));
+    Garment told = good(new EdgeChange.CornerTold(new PieceId("back"), behind, Optional.of(Corner.CHAIN_1)).apply(Wardrobe.cardigan()));
     GarmentPlan after = Wardrobe.plan(told);
     long grown =
         after.seams().stream()
@@ -102,20 +104,20 @@ class CornerTest {
             .count();
     assertThat(grown).isEqualTo(2);
     assertThat(after.gluing().openings()).hasSameSizeAs(before.gluing().openings());
-    Garment back = good(new EdgeChange.CornerTold("back", behind, Optional.empty()).apply(told));
+    Garment back = good(new EdgeChange.CornerTold(new PieceId("back"), behind, Optional.empty()).apply(told));
     assertThat(back.settings()).isEqualTo(Wardrobe.cardigan().settings());
   }
 
   @Test
   void aCornerThatIsNowhereIsNamed() {
-    Outcome<Garment> outcome = new EdgeChange.CornerTold("back", "nowhere", Optional.of(Corner.SPACE)).apply(Wardrobe.cardigan());
+    Outcome<Garment> outcome = new EdgeChange.CornerTold(new PieceId("back"), "nowhere", Optional.of(Corner.SPACE)).apply(Wardrobe.cardigan());
     assertThat(outcome.findings()).singleElement().extracting(f -> f.code()).isEqualTo(FindingCode.UNKNOWN_EDGE);
   }
 
   @Test
   void anEdgeIsNeverToldInCorners() {
     RunPart part = new RunPart(UnitKind.CORNER, 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
-    Outcome<Garment> outcome = new EdgeChange.RunTold("back", "hem", "hem", List.of(part)).apply(Wardrobe.cardigan());
+    Outcome<Garment> outcome = new EdgeChange.RunTold(new PieceId("back"), "hem", "hem", List.of(part)).apply(Wardrobe.cardigan());
     assertThat(outcome.findings()).singleElement().extracting(f -> f.code()).isEqualTo(FindingCode.PART_KIND);
   }
 
@@ -133,8 +135,8 @@ class CornerTest {
   }
 
   private static SeamPlan armhole(boolean worked) {
-    Change change = new SeamChange.SeamWorked("armhole.left", false, Surplus.EVEN, 0, worked, SideWorking.USUAL, SideWorking.USUAL);
-    return Wardrobe.plan(good(change.apply(Wardrobe.cardigan()))).seams().stream().filter(s -> s.id().equals("armhole.left")).findFirst().orElseThrow();
+    Change change = new SeamChange.SeamWorked(new SeamId("armhole.left"), false, Surplus.EVEN, 0, worked, SideWorking.USUAL, SideWorking.USUAL);
+    return Wardrobe.plan(good(change.apply(Wardrobe.cardigan()))).seams().stream().filter(s -> s.id().equals(new SeamId("armhole.left"))).findFirst().orElseThrow();
   }
 
   private static Garment good(Outcome<Garment> outcome) {

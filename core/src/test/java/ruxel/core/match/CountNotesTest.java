@@ -15,6 +15,8 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.BoardPiece;
@@ -54,7 +56,7 @@ class CountNotesTest {
   @ParameterizedTest
   @CsvSource({"20, 20, ", "21, 20, ROWS_DIFFER", "20, 21, ROWS_DIFFER", "24, 20, ROWS_DIFFER"})
   void rowsOnRowsAreCountedInRows(int rowsA, int rowsB, FindingCode code) {
-    SeamMatch match = Sides.match(Sides.piece("a", UnitKind.ROW_END, 12.5, rowsA, List.of()), Sides.piece("b", UnitKind.ROW_END, 12.5, rowsB, List.of()), List.of(), Seam.Working.USUAL);
+    SeamMatch match = Sides.match(Sides.piece(new PieceId("a"), UnitKind.ROW_END, 12.5, rowsA, List.of()), Sides.piece(new PieceId("b"), UnitKind.ROW_END, 12.5, rowsB, List.of()), List.of(), Seam.Working.USUAL);
     assertThat(match.a().size()).as("two places a row of 12.5 mm").isEqualTo(2 * rowsA);
     assertThat(codes(match)).filteredOn(found -> found == FindingCode.ROWS_DIFFER || found == FindingCode.HELD_BACK).containsExactlyElementsOf(Optional.ofNullable(code).stream().toList());
     if (code != null) {
@@ -69,7 +71,7 @@ class CountNotesTest {
   @ParameterizedTest
   @CsvSource({"22, 20, 0, 2, HELD_BACK, 2", "20, 22, 2, 0, HELD_BACK, 2", "22, 20, 2, 0, ROWS_DIFFER, ", "22, 20, 0, 1, ROWS_DIFFER, ", "23, 20, 1, 4, HELD_BACK, 3"})
   void rowsKeptBackExplainADifference(int rowsA, int rowsB, int heldA, int heldB, FindingCode code, Long rows) {
-    SeamMatch match = Sides.match(held(Sides.piece("a", UnitKind.ROW_END, 12.5, rowsA, List.of()), heldA), held(Sides.piece("b", UnitKind.ROW_END, 12.5, rowsB, List.of()), heldB), List.of(), Seam.Working.USUAL);
+    SeamMatch match = Sides.match(held(Sides.piece(new PieceId("a"), UnitKind.ROW_END, 12.5, rowsA, List.of()), heldA), held(Sides.piece(new PieceId("b"), UnitKind.ROW_END, 12.5, rowsB, List.of()), heldB), List.of(), Seam.Working.USUAL);
     assertThat(codes(match)).filteredOn(found -> found == FindingCode.ROWS_DIFFER || found == FindingCode.HELD_BACK).containsExactly(code);
     if (rows != null) {
       assertThat(fact(note(match, code), "rows")).isEqualTo(rows);
@@ -80,9 +82,9 @@ class CountNotesTest {
   @ParameterizedTest
   @CsvSource({"30, 29, EVEN, true", "29, 30, EVEN, true", "30, 28, EVEN, true", "30, 27, EVEN, false", "30, 29, TO_HIDDEN, false", "9, 8, EVEN, true", "8, 7, EVEN, false", "30, 30, EVEN, false"})
   void stitchesALittleApartAreASlip(int onA, int onB, Surplus surplus, boolean told) {
-    SeamMatch match = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, MM, onA, List.of()), Sides.piece("b", UnitKind.FOUNDATION_LOOP, MM, onB, List.of()), List.of(), surplus(surplus, false));
+    SeamMatch match = Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, onA, List.of()), Sides.piece(new PieceId("b"), UnitKind.FOUNDATION_LOOP, MM, onB, List.of()), List.of(), surplus(surplus, false));
     assertThat(codes(match).contains(FindingCode.TOPS_DIFFER)).isEqualTo(told);
-    SeamMatch onRows = Sides.match(Sides.piece("a", UnitKind.STITCH_TOP, MM, onA, List.of()), Sides.piece("b", UnitKind.ROW_END, MM, onB, List.of()), List.of(), surplus(surplus, false));
+    SeamMatch onRows = Sides.match(Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, onA, List.of()), Sides.piece(new PieceId("b"), UnitKind.ROW_END, MM, onB, List.of()), List.of(), surplus(surplus, false));
     assertThat(codes(onRows)).doesNotContain(FindingCode.TOPS_DIFFER, FindingCode.ROWS_DIFFER);
   }
 
@@ -91,7 +93,7 @@ class CountNotesTest {
   void theWorstStretchIsNamed() {
     SeamMatch match =
         Sides.match(
-            Sides.piece("a", UnitKind.STITCH_TOP, MM, 60, List.of()), Sides.piece("b", UnitKind.STITCH_TOP, MM, 60, List.of()), List.of(Sides.anchor("one", 20, 26), Sides.anchor("two", 40, 30)), Seam.Working.USUAL);
+            Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, 60, List.of()), Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM, 60, List.of()), List.of(Sides.anchor("one", 20, 26), Sides.anchor("two", 40, 30)), Seam.Working.USUAL);
     Finding worst = note(match, FindingCode.EASE_TOO_MUCH);
     assertThat(fact(worst, "start")).isEqualTo("the one");
     assertThat(fact(worst, "end")).isEqualTo("the two");
@@ -102,15 +104,15 @@ class CountNotesTest {
   @ParameterizedTest
   @CsvSource({"101, 100, true", "100, 101, true", "100.4, 100, true", "101, 100, false", "100, 101, false"})
   void aBandIsNotLongerThanItsEdge(double bandStitches, double edgeStitches, boolean bandIsA) {
-    Piece band = Sides.piece(bandIsA ? "a" : "b", UnitKind.ROW_END, bandStitches / 20 * MM, 20, List.of());
-    Piece plain = Sides.piece(bandIsA ? "b" : "a", UnitKind.ROW_END, edgeStitches / 20 * MM, 20, List.of());
+    Piece band = Sides.piece(new PieceId(bandIsA ? "a" : "b"), UnitKind.ROW_END, bandStitches / 20 * MM, 20, List.of());
+    Piece plain = Sides.piece(new PieceId(bandIsA ? "b" : "a"), UnitKind.ROW_END, edgeStitches / 20 * MM, 20, List.of());
     Piece edge = new Piece(plain.id(), plain.name(), Piece.Part.BACK, plain.edges(), Optional.empty(), plain.cloth());
     Seam seam =
         new Seam(
-            "s", "Seam", SeamRole.NECKBAND, Seam.SideOf.of("A", Span.ofRun("a", "e", "r", Span.Along.FORWARD)), Seam.SideOf.of("B", Span.ofRun("b", "e", "r", Span.Along.FORWARD)), List.of(), List.of(),
+            new SeamId("s"), "Seam", SeamRole.NECKBAND, Seam.SideOf.of("A", Span.ofRun(new PieceId("a"), "e", "r", Span.Along.FORWARD)), Seam.SideOf.of("B", Span.ofRun(new PieceId("b"), "e", "r", Span.Along.FORWARD)), List.of(), List.of(),
             Seam.Working.USUAL, Optional.empty());
     double byMm = (bandStitches - edgeStitches) * MM;
-    SeamMatch match = SeamMatch.of(SeamResolver.find(List.of(band, edge), List.of(seam), "s").orElseThrow(), HouseRules.USUAL);
+    SeamMatch match = SeamMatch.of(SeamResolver.find(List.of(band, edge), List.of(seam), new SeamId("s")).orElseThrow(), HouseRules.USUAL);
     assertThat(codes(match).contains(FindingCode.BAND_LONGER)).isEqualTo(byMm >= 5);
     if (byMm >= 5) {
       assertThat(fact(note(match, FindingCode.BAND_LONGER), "longer")).isEqualTo(bandIsA ? "A" : "B");
@@ -120,11 +122,11 @@ class CountNotesTest {
   /** Along three squares of four stitches: the number of the square, then the stitch on it, from either end. */
   @Test
   void placesOfSquaresAreCountedSquareBySquare() {
-    Piece board = BoardPiece.of("board", "Board", Piece.Part.OTHER, Board.of(new Motif("Square", 4, Corner.CHAIN_1, 40), 1, 3), Cloth.Dye.WELD);
+    Piece board = BoardPiece.of(new PieceId("board"), "Board", Piece.Part.OTHER, Board.of(new Motif("Square", 4, Corner.CHAIN_1, 40), 1, 3), Cloth.Dye.WELD);
     Edge lower = board.edges().get(0);
-    Piece plain = Panels.rectangle("plain", 14, 3);
-    Seam seam = Panels.seam("s", Span.ofRuns("board", lower.id(), lower.runs().get(0).id(), lower.runs().get(lower.runs().size() - 1).id(), Span.Along.FORWARD), Panels.whole("plain", "top", Span.Along.BACKWARD));
-    SeamMatch match = SeamMatch.of(SeamResolver.find(List.of(board, plain), List.of(seam), "s").orElseThrow(), HouseRules.USUAL);
+    Piece plain = Panels.rectangle(new PieceId("plain"), 14, 3);
+    Seam seam = Panels.seam(new SeamId("s"), Span.ofRuns(new PieceId("board"), lower.id(), lower.runs().get(0).id(), lower.runs().get(lower.runs().size() - 1).id(), Span.Along.FORWARD), Panels.whole(new PieceId("plain"), "top", Span.Along.BACKWARD));
+    SeamMatch match = SeamMatch.of(SeamResolver.find(List.of(board, plain), List.of(seam), new SeamId("s")).orElseThrow(), HouseRules.USUAL);
     PlaceNames names = new PlaceNames(match.a(), true, match.intervals());
     List<String> all = IntStream.range(0, match.a().size()).mapToObj(names::name).filter(name -> !name.contains("corner") && !name.contains("seam place")).toList();
     assertThat(all).hasSize(12);
@@ -137,8 +139,8 @@ class CountNotesTest {
   @ParameterizedTest
   @CsvSource({"40, 20, 10, 5, 0", "40, 20, 10, 6, 1", "20, 40, 10, 20, 0", "20, 40, 10, 22, 2", "20, 20, 7, 4, -3"})
   void stripesMeetAcrossGroups(int onA, int onB, int atA, int atB, double off) {
-    Piece a = Sides.piece("a", UnitKind.STITCH_TOP, MM, onA, List.of(stripe(atA)));
-    Piece b = Sides.piece("b", UnitKind.STITCH_TOP, MM * onA / onB, onB, List.of(stripe(atB)));
+    Piece a = Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, onA, List.of(stripe(atA)));
+    Piece b = Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM * onA / onB, onB, List.of(stripe(atB)));
     Phase phase = Phase.of(Sides.match(a, b, List.of(), Seam.Working.USUAL)).get(0);
     assertThat(phase.pairs()).singleElement().satisfies(pair -> {
       assertThat(pair.a()).isEqualTo(atA);

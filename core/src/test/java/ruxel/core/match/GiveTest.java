@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
@@ -43,18 +45,18 @@ class GiveTest {
     "101, LACE, LACE, LACE, LACE, MATCHED"
   })
   void theLadderIsWidenedOrNarrowed(int m, Fabric a1, Fabric a2, Fabric b1, Fabric b2, Ease.Verdict verdict) {
-    List<Piece> pieces = List.of(piece("a", 100, a1, a2), piece("b", m, b1, b2));
+    List<Piece> pieces = List.of(piece(new PieceId("a"), 100, a1, a2), piece(new PieceId("b"), m, b1, b2));
     Seam seam =
         new Seam(
-            "s", "Seam", SeamRole.OTHER, Seam.SideOf.of("A", Span.ofRuns("a", "e", "1", "2", Span.Along.FORWARD)), Seam.SideOf.of("B", Span.ofRuns("b", "e", "1", "2", Span.Along.FORWARD)),
+            new SeamId("s"), "Seam", SeamRole.OTHER, Seam.SideOf.of("A", Span.ofRuns(new PieceId("a"), "e", "1", "2", Span.Along.FORWARD)), Seam.SideOf.of("B", Span.ofRuns(new PieceId("b"), "e", "1", "2", Span.Along.FORWARD)),
             List.of(), List.of(), Seam.Working.USUAL, Optional.empty());
-    assertThat(SeamMatch.of(SeamResolver.find(pieces, List.of(seam), "s").orElseThrow(), HouseRules.USUAL).ease().orElseThrow().verdict()).isEqualTo(verdict);
+    assertThat(SeamMatch.of(SeamResolver.find(pieces, List.of(seam), new SeamId("s")).orElseThrow(), HouseRules.USUAL).ease().orElseThrow().verdict()).isEqualTo(verdict);
   }
 
-  private static Piece piece(String id, int count, Fabric first, Fabric second) {
+  private static Piece piece(PieceId id, int count, Fabric first, Fabric second) {
     List<Run> runs = List.of(run("1", count / 2, first), run("2", count - count / 2, second));
     Edge back = Edge.of("back", "back", List.of(Run.plain("b", UnitKind.FOUNDATION_LOOP, 1, new Advance(-1, -1))));
-    return new Piece(id, id, Piece.Part.OTHER, List.of(Edge.of("e", "edge", runs), back), Optional.empty(), new Cloth(5, 5, 5, Cloth.Dye.WOAD, Cloth.Dye.WELD));
+    return new Piece(id, id.text(), Piece.Part.OTHER, List.of(Edge.of("e", "edge", runs), back), Optional.empty(), new Cloth(5, 5, 5, Cloth.Dye.WOAD, Cloth.Dye.WELD));
   }
 
   private static Run run(String id, int count, Fabric fabric) {

@@ -12,6 +12,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Counts;
@@ -35,8 +37,8 @@ class IntervalsTest {
   }
 
   private static SeamMatch match(int n, int m, List<Anchor> anchors, List<String> hidden, Surplus surplus) {
-    Piece a = Sides.piece("a", UnitKind.STITCH_TOP, MM, n, List.of());
-    Piece b = Sides.piece("b", UnitKind.STITCH_TOP, MM * n / m, m, List.of());
+    Piece a = Sides.piece(new PieceId("a"), UnitKind.STITCH_TOP, MM, n, List.of());
+    Piece b = Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM * n / m, m, List.of());
     return Sides.match(a, b, anchors, hidden, new Seam.Working(false, surplus, 0, false));
   }
 
@@ -66,7 +68,7 @@ class IntervalsTest {
   /** Place on place takes both out of the intervals beside; half of each counts to their lengths. */
   @Test
   void aPlaceOnAPlaceIsAJointOfItsOwn() {
-    Anchor pin = new Anchor("pin", "pin", Spot.unit("a", "e", Sides.cut(10)), Spot.unit("b", "e", Sides.cut(12)));
+    Anchor pin = new Anchor("pin", "pin", Spot.unit(new PieceId("a"), "e", Sides.cut(10)), Spot.unit(new PieceId("b"), "e", Sides.cut(12)));
     SeamMatch match = match(30, 36, List.of(pin), List.of());
     assertThat(match.intervals()).extracting(Interval::placesA).containsExactly(10, 19);
     assertThat(match.intervals()).extracting(Interval::placesB).containsExactly(12, 23);
@@ -83,14 +85,14 @@ class IntervalsTest {
 
   @Test
   void whatCannotBeIsNamedAndNothingIsPlanned() {
-    Anchor half = new Anchor("half", "half", Spot.unit("a", "e", Sides.cut(10)), Spot.cut("b", "e", Sides.cut(12)));
+    Anchor half = new Anchor("half", "half", Spot.unit(new PieceId("a"), "e", Sides.cut(10)), Spot.cut(new PieceId("b"), "e", Sides.cut(12)));
     Finding onB = only(match(30, 36, List.of(half), List.of()), FindingCode.ANCHOR_HALF);
     assertThat(text(onB, "before")).isEqualTo("place 12");
     assertThat(text(onB, "after")).isEqualTo("place 13");
-    Anchor turned = new Anchor("half", "half", Spot.cut("a", "e", Sides.cut(10)), Spot.unit("b", "e", Sides.cut(12)));
+    Anchor turned = new Anchor("half", "half", Spot.cut(new PieceId("a"), "e", Sides.cut(10)), Spot.unit(new PieceId("b"), "e", Sides.cut(12)));
     assertThat(text(only(match(30, 36, List.of(turned), List.of()), FindingCode.ANCHOR_HALF), "before")).isEqualTo("place 10");
-    Anchor off = new Anchor("off", "off", Spot.cut("a", "back", Sides.cut(1)), Spot.cut("b", "e", Sides.cut(12)));
-    assertThat(only(match(30, 36, List.of(off), List.of()), FindingCode.ANCHOR_OFF_SEAM).where().seam()).contains("s");
+    Anchor off = new Anchor("off", "off", Spot.cut(new PieceId("a"), "back", Sides.cut(1)), Spot.cut(new PieceId("b"), "e", Sides.cut(12)));
+    assertThat(only(match(30, 36, List.of(off), List.of()), FindingCode.ANCHOR_OFF_SEAM).where().seam()).contains(new SeamId("s"));
     Finding crossed = only(match(30, 36, List.of(Sides.anchor("one", 10, 20), Sides.anchor("two", 20, 10)), List.of()), FindingCode.ANCHORS_CROSS);
     assertThat(text(crossed, "first")).isEqualTo("one");
     assertThat(text(crossed, "second")).isEqualTo("two");
@@ -100,11 +102,11 @@ class IntervalsTest {
   /** One or the other place of a unit fixed, and nothing of one side left between: said with what is left over. */
   @Test
   void anIntervalWithPlacesOnOneSideOnlyIsNamed() {
-    Anchor one = new Anchor("one", "one", Spot.unit("a", "e", Sides.cut(10)), Spot.unit("b", "e", Sides.cut(12)));
-    Anchor two = new Anchor("two", "two", Spot.unit("a", "e", Sides.cut(11)), Spot.unit("b", "e", Sides.cut(15)));
+    Anchor one = new Anchor("one", "one", Spot.unit(new PieceId("a"), "e", Sides.cut(10)), Spot.unit(new PieceId("b"), "e", Sides.cut(12)));
+    Anchor two = new Anchor("two", "two", Spot.unit(new PieceId("a"), "e", Sides.cut(11)), Spot.unit(new PieceId("b"), "e", Sides.cut(15)));
     Finding empty = only(match(30, 36, List.of(one, two), List.of()), FindingCode.EMPTY_INTERVAL);
     assertThat(empty.facts()).anyMatch(fact -> fact.name().equals("count") && fact.toString().contains("2"));
-    Anchor next = new Anchor("next", "next", Spot.unit("a", "e", Sides.cut(11)), Spot.unit("b", "e", Sides.cut(13)));
+    Anchor next = new Anchor("next", "next", Spot.unit(new PieceId("a"), "e", Sides.cut(11)), Spot.unit(new PieceId("b"), "e", Sides.cut(13)));
     assertThat(match(30, 36, List.of(one, next), List.of()).isPlanned()).as("nothing lies between on either").isTrue();
   }
 
@@ -117,8 +119,8 @@ class IntervalsTest {
     only(match(9, 10, List.of(), List.of(), Surplus.SKIP), FindingCode.SKIP_STITCHES);
     assertThat(match(10, 10, List.of(), List.of(), Surplus.SKIP).isPlanned()).isTrue();
     for (boolean largerIsA : new boolean[] {true, false}) {
-      Piece rows = Sides.piece("a", UnitKind.ROW_END, MM, largerIsA ? 40 : 5, List.of());
-      Piece others = Sides.piece("b", UnitKind.ROW_END, MM, largerIsA ? 5 : 40, List.of());
+      Piece rows = Sides.piece(new PieceId("a"), UnitKind.ROW_END, MM, largerIsA ? 40 : 5, List.of());
+      Piece others = Sides.piece(new PieceId("b"), UnitKind.ROW_END, MM, largerIsA ? 5 : 40, List.of());
       only(Sides.match(rows, others, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false)), FindingCode.SKIP_TOO_MANY);
     }
   }
@@ -126,18 +128,18 @@ class IntervalsTest {
   /** Rows may be passed over where they are the more, on whichever side; stitches of the fewer do not matter. */
   @Test
   void onlyTheSideWithMoreIsPassedOver() {
-    Piece rows = Sides.piece("a", UnitKind.ROW_END, MM, 21, List.of());
-    Piece tops = Sides.piece("b", UnitKind.STITCH_TOP, MM, 20, List.of());
+    Piece rows = Sides.piece(new PieceId("a"), UnitKind.ROW_END, MM, 21, List.of());
+    Piece tops = Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM, 20, List.of());
     assertThat(Sides.match(rows, tops, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false)).isPlanned()).isTrue();
-    Piece few = Sides.piece("a", UnitKind.ROW_END, MM, 20, List.of());
-    Piece more = Sides.piece("b", UnitKind.STITCH_TOP, MM, 21, List.of());
+    Piece few = Sides.piece(new PieceId("a"), UnitKind.ROW_END, MM, 20, List.of());
+    Piece more = Sides.piece(new PieceId("b"), UnitKind.STITCH_TOP, MM, 21, List.of());
     only(Sides.match(few, more, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false)), FindingCode.SKIP_STITCHES);
   }
 
   /** Stitches among the rows of the longer side forbid nothing while the rows suffice; only where one of them would be left out. */
   @Test
   void onlyAStitchThatWouldBePassedOverForbidsIt() {
-    Piece few = Sides.piece("b", UnitKind.ROW_END, MM, 20, List.of());
+    Piece few = Sides.piece(new PieceId("b"), UnitKind.ROW_END, MM, 20, List.of());
     for (int tops : new int[] {1, 12, 20}) {
       SeamMatch match = Sides.match(rowsThenTops(24 - tops, tops), few, List.of(), new Seam.Working(false, Surplus.SKIP, 0, false));
       assertThat(match.isPlanned()).as("%d tops", tops).isEqualTo(tops < 20);
@@ -147,7 +149,7 @@ class IntervalsTest {
   }
 
   private static Piece rowsThenTops(int rows, int tops) {
-    Piece plain = Sides.piece("a", UnitKind.ROW_END, MM, rows, List.of());
+    Piece plain = Sides.piece(new PieceId("a"), UnitKind.ROW_END, MM, rows, List.of());
     Edge edge = plain.edges().get(0);
     Run more = new Run("t", UnitKind.STITCH_TOP, Counts.planned(tops), new Advance(0, MM), Fabric.PLAIN, false);
     return plain.withEdges(List.of(Edge.of("e", "edge", List.of(edge.runs().get(0), more)), plain.edges().get(1)));

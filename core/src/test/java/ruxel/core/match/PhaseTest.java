@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Landmark;
@@ -73,10 +75,10 @@ class PhaseTest {
   }
 
   private static List<Phase> phases(Landmark onA, Landmark onB) {
-    Piece a = marked(Panels.rectangle("a", 10, ROWS), onA);
+    Piece a = marked(Panels.rectangle(new PieceId("a"), 10, ROWS), onA);
     // The left edge runs down its piece; counted from the hem like the other one.
-    Piece b = marked(Panels.rectangle("b", 10, ROWS).mirrored("b", "b", java.util.Map.of()), onB);
-    Seam seam = Panels.seam("s", Panels.whole("a", "right", Along.FORWARD), Panels.whole("b", "left", Along.FORWARD));
+    Piece b = marked(Panels.rectangle(new PieceId("b"), 10, ROWS).mirrored(new PieceId("b"), "b", java.util.Map.of()), onB);
+    Seam seam = Panels.seam(new SeamId("s"), Panels.whole(new PieceId("a"), "right", Along.FORWARD), Panels.whole(new PieceId("b"), "left", Along.FORWARD));
     return SeamResolver.resolve(List.of(a, b), List.of(seam)).seams().stream()
         .map(resolved -> SeamMatch.of(resolved, HouseRules.USUAL))
         .map(Phase::of)

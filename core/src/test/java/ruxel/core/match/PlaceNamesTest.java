@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cut;
@@ -26,9 +28,9 @@ import ruxel.core.seam.Surplus;
 
 /** What places are called: as the maker counts them, from the end that surplus is reckoned from. */
 class PlaceNamesTest {
-  private static final Piece SLEEVE = Panels.rectangle("sleeve", 12, 8);
-  private static final Piece FRONT = Panels.rectangle("Front", 9, 6);
-  private static final Piece BACK = Panels.rectangle("Back", 9, 6);
+  private static final Piece SLEEVE = Panels.rectangle(new PieceId("sleeve"), 12, 8);
+  private static final Piece FRONT = Panels.rectangle(new PieceId("Front"), 9, 6);
+  private static final Piece BACK = Panels.rectangle(new PieceId("Back"), 9, 6);
 
   private static SeamMatch match(List<Piece> pieces, Seam seam) {
     ResolvedSeam resolved = SeamResolver.find(pieces, List.of(seam), seam.id()).orElseThrow();
@@ -43,9 +45,9 @@ class PlaceNamesTest {
   private static SeamMatch armhole() {
     Seam seam =
         new Seam(
-            "armhole", "Armhole", SeamRole.ARMHOLE, SideOf.of("Sleeve top", Panels.whole("sleeve", "top", Along.BACKWARD)),
-            SideOf.of("Armhole", Panels.whole("Front", "right", Along.FORWARD), Panels.whole("Back", "left", Along.FORWARD)),
-            List.of(new Anchor("shoulder", "shoulder seam", Spot.cut("sleeve", "top", new Cut("all", 6, Cut.End.START)), Spot.cut("Front", "right", Cut.endOf("all")))),
+            new SeamId("armhole"), "Armhole", SeamRole.ARMHOLE, SideOf.of("Sleeve top", Panels.whole(new PieceId("sleeve"), "top", Along.BACKWARD)),
+            SideOf.of("Armhole", Panels.whole(new PieceId("Front"), "right", Along.FORWARD), Panels.whole(new PieceId("Back"), "left", Along.FORWARD)),
+            List.of(new Anchor("shoulder", "shoulder seam", Spot.cut(new PieceId("sleeve"), "top", new Cut("all", 6, Cut.End.START)), Spot.cut(new PieceId("Front"), "right", Cut.endOf("all")))),
             List.of(Seam.START, Seam.END), Seam.Working.USUAL, Optional.empty());
     return match(List.of(SLEEVE, FRONT, BACK), seam);
   }
@@ -82,7 +84,7 @@ class PlaceNamesTest {
   /** A row of 10 mm on another gives two places: first and second of two, and both together "two places of row end". */
   @Test
   void placesOfOneRowAreTold() {
-    SeamMatch sides = match(List.of(FRONT, BACK), Panels.seam("side", Panels.whole("Front", "right", Along.FORWARD), Panels.whole("Back", "left", Along.BACKWARD)));
+    SeamMatch sides = match(List.of(FRONT, BACK), Panels.seam(new SeamId("side"), Panels.whole(new PieceId("Front"), "right", Along.FORWARD), Panels.whole(new PieceId("Back"), "left", Along.BACKWARD)));
     PlaceNames front = names(sides, true);
     assertThat(sides.a().size()).isEqualTo(12);
     assertThat(front.name(0)).isEqualTo("row end 1, first of two");
@@ -94,10 +96,10 @@ class PlaceNamesTest {
 
   @Test
   void cornersHaveNoNumber() {
-    Piece below = Panels.rectangle("below", 5, 5);
+    Piece below = Panels.rectangle(new PieceId("below"), 5, 5);
     Piece cornered = below.withCorners(Map.of("right", Corner.CHAIN_2_BOTH, "top", Corner.CHAIN_2_BOTH));
-    Piece above = Panels.rectangle("above", 5, 5);
-    SeamMatch line = match(List.of(cornered, above), Panels.seam("line", Panels.whole("below", "top", Along.BACKWARD), Panels.whole("above", "bottom", Along.FORWARD)));
+    Piece above = Panels.rectangle(new PieceId("above"), 5, 5);
+    SeamMatch line = match(List.of(cornered, above), Panels.seam(new SeamId("line"), Panels.whole(new PieceId("below"), "top", Along.BACKWARD), Panels.whole(new PieceId("above"), "bottom", Along.FORWARD)));
     PlaceNames names = names(line, true);
     assertThat(names.number(0)).isZero();
     assertThat(names.name(0)).isEqualTo("corner place, first of two");
@@ -124,8 +126,8 @@ class PlaceNamesTest {
   void aSeamPlaceIsCalledSo() {
     Seam seam =
         new Seam(
-            "armhole", "Armhole", SeamRole.ARMHOLE, SideOf.of("Sleeve top", Panels.whole("sleeve", "top", Along.BACKWARD)),
-            SideOf.of("Armhole", Panels.whole("Front", "right", Along.FORWARD), Panels.whole("Back", "left", Along.FORWARD)), List.of(), List.of(),
+            new SeamId("armhole"), "Armhole", SeamRole.ARMHOLE, SideOf.of("Sleeve top", Panels.whole(new PieceId("sleeve"), "top", Along.BACKWARD)),
+            SideOf.of("Armhole", Panels.whole(new PieceId("Front"), "right", Along.FORWARD), Panels.whole(new PieceId("Back"), "left", Along.FORWARD)), List.of(), List.of(),
             new Seam.Working(false, Surplus.EVEN, 0, true), Optional.empty());
     SeamMatch match = match(List.of(SLEEVE, FRONT, BACK), seam);
     PlaceNames body = names(match, false);

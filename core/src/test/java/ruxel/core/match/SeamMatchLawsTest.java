@@ -13,6 +13,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Corner;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
@@ -108,11 +110,11 @@ class SeamMatchLawsTest {
 
   private static SeamMatch random(int seed, boolean together) {
     Random random = new Random(seed);
-    Piece below = piece("below", random);
-    Piece above = piece("above", random);
+    Piece below = piece(new PieceId("below"), random);
+    Piece above = piece(new PieceId("above"), random);
     Seam seam =
         new Seam(
-            "s", "Seam", SeamRole.OTHER, side(below, "top", Along.BACKWARD), side(above, "bottom", Along.FORWARD), List.of(), List.of(),
+            new SeamId("s"), "Seam", SeamRole.OTHER, side(below, "top", Along.BACKWARD), side(above, "bottom", Along.FORWARD), List.of(), List.of(),
             new Seam.Working(together, Surplus.EVEN, 0, random.nextBoolean()), Optional.empty());
     SeamMatch match = SeamMatch.of(SeamResolver.resolve(List.of(below, above), List.of(seam)).seams().get(0), HouseRules.USUAL);
     assertThat(match.isPlanned()).isTrue();
@@ -125,7 +127,7 @@ class SeamMatchLawsTest {
   }
 
   /** A rectangle whose top and bottom are told in parts of every kind, some of them taking no ease. */
-  private static Piece piece(String id, Random random) {
+  private static Piece piece(PieceId id, Random random) {
     Piece plain = Panels.rectangle(id, 10, 10);
     List<Edge> edges = plain.edges().stream().map(edge -> edge.id().equals("top") || edge.id().equals("bottom") ? told(edge, random) : edge).toList();
     Map<String, Corner> corners = new HashMap<>();

@@ -15,6 +15,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.FindingView;
@@ -25,9 +27,9 @@ import ruxel.core.seam.SeamResolver;
 class SeamNotesTest {
   @Test
   void aRowTooFewIsNamedWithItsStretch() {
-    GarmentPlan plan = Wardrobe.plan(applied(new CountMade("sleeve.left", "front", "sleeve", Optional.of(31))));
+    GarmentPlan plan = Wardrobe.plan(applied(new CountMade(new PieceId("sleeve.left"), "front", "sleeve", Optional.of(31))));
     FindingView rows = finding(plan, FindingCode.ROWS_DIFFER);
-    assertThat(rows.seam()).contains("side.left");
+    assertThat(rows.seam()).contains(new SeamId("side.left"));
     assertThat(rows.sentence())
         .isEqualTo(
             "Left side and sleeve: from the underarm to the top of the cuff ribbing 31 row ends meet 32. "
@@ -41,7 +43,7 @@ class SeamNotesTest {
 
   @Test
   void shouldersAreMadeEqual() {
-    GarmentPlan plan = Wardrobe.plan(applied(new CountMade("front.left", "shoulder", "shoulder", Optional.of(22))));
+    GarmentPlan plan = Wardrobe.plan(applied(new CountMade(new PieceId("front.left"), "shoulder", "shoulder", Optional.of(22))));
     assertThat(finding(plan, FindingCode.SHOULDER_UNEQUAL).sentence())
         .isEqualTo("Left shoulder: 22 stitches meet 23. Shoulders are made equal.");
     assertThat(plan.seams().get(0).level()).isEqualTo(FindingCode.Level.DECIDE_FIRST);
@@ -69,7 +71,7 @@ class SeamNotesTest {
   private static SeamMatch armhole(SeamMatch.Left left) {
     Construct construct = ((Outcome.Good<Layout>) Layout.of(Wardrobe.cardigan())).value().construct();
     return SeamResolver.resolve(construct.pieces(), construct.seams()).seams().stream()
-        .filter(seam -> seam.seam().id().equals("armhole.left"))
+        .filter(seam -> seam.seam().id().equals(new SeamId("armhole.left")))
         .map(seam -> SeamMatch.of(seam, HouseRules.USUAL, left))
         .findFirst()
         .orElseThrow();

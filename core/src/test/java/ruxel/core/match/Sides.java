@@ -2,6 +2,8 @@ package ruxel.core.match;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
@@ -23,11 +25,11 @@ import ruxel.core.seam.Span;
 final class Sides {
   private Sides() {}
 
-  static Piece piece(String id, UnitKind kind, double mm, int count, List<Landmark> marks) {
+  static Piece piece(PieceId id, UnitKind kind, double mm, int count, List<Landmark> marks) {
     Advance advance = kind == UnitKind.ROW_END ? new Advance(0, mm) : new Advance(mm, 0);
     Edge edge = Edge.of("e", "edge", List.of(new Run("r", kind, Counts.planned(count), advance, Fabric.PLAIN, false))).withLandmarks(marks);
     Edge back = Edge.of("back", "back", List.of(Run.plain("b", UnitKind.FOUNDATION_LOOP, 1, new Advance(-1, -1))));
-    return new Piece(id, id, Piece.Part.OTHER, List.of(edge, back), Optional.empty(), new Cloth(mm, mm, mm, Cloth.Dye.WOAD, Cloth.Dye.WELD));
+    return new Piece(id, id.text(), Piece.Part.OTHER, List.of(edge, back), Optional.empty(), new Cloth(mm, mm, mm, Cloth.Dye.WOAD, Cloth.Dye.WELD));
   }
 
   static SeamMatch match(Piece a, Piece b, List<Anchor> anchors, Seam.Working working) {
@@ -40,9 +42,9 @@ final class Sides {
   static SeamMatch match(Piece a, Piece b, List<Anchor> anchors, List<String> hidden, Seam.Working working) {
     Seam seam =
         new Seam(
-            "s", "Seam", SeamRole.OTHER, Seam.SideOf.of("A", whole(a)),
+            new SeamId("s"), "Seam", SeamRole.OTHER, Seam.SideOf.of("A", whole(a)),
             Seam.SideOf.of("B", whole(b)), anchors, hidden, working, Optional.empty());
-    return SeamMatch.of(SeamResolver.find(List.of(a, b), List.of(seam), "s").orElseThrow(), HouseRules.USUAL);
+    return SeamMatch.of(SeamResolver.find(List.of(a, b), List.of(seam), new SeamId("s")).orElseThrow(), HouseRules.USUAL);
   }
 
   private static Span whole(Piece piece) {
@@ -52,7 +54,7 @@ final class Sides {
 
   /** Cut against cut, so many units from the start. */
   static Anchor anchor(String id, int onA, int onB) {
-    return new Anchor(id, id, Anchor.Spot.cut("a", "e", cut(onA)), Anchor.Spot.cut("b", "e", cut(onB)));
+    return new Anchor(id, id, Anchor.Spot.cut(new PieceId("a"), "e", cut(onA)), Anchor.Spot.cut(new PieceId("b"), "e", cut(onB)));
   }
 
   static Cut cut(int offset) {

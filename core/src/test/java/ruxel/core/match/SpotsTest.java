@@ -12,6 +12,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece;
@@ -78,9 +80,9 @@ class SpotsTest {
   @Test
   void aSpotElsewhereIsNotOnTheSide() {
     SideLayout side = side(new Random(3));
-    assertThat(side.positionOf(Spot.cut("none", "top", new Cut("all", 0, Cut.End.START)))).isEmpty();
-    assertThat(side.positionOf(Spot.cut("p0", "none", new Cut("all", 0, Cut.End.START)))).isEmpty();
-    assertThat(side.positionOf(Spot.cut("p0", side.spans().get(0).edge().id(), new Cut("none", 0, Cut.End.START)))).isEmpty();
+    assertThat(side.positionOf(Spot.cut(new PieceId("none"), "top", new Cut("all", 0, Cut.End.START)))).isEmpty();
+    assertThat(side.positionOf(Spot.cut(new PieceId("p0"), "none", new Cut("all", 0, Cut.End.START)))).isEmpty();
+    assertThat(side.positionOf(Spot.cut(new PieceId("p0"), side.spans().get(0).edge().id(), new Cut("none", 0, Cut.End.START)))).isEmpty();
   }
 
   private static Spot spot(ResolvedSpan span, int ring) {
@@ -93,16 +95,16 @@ class SpotsTest {
     List<Piece> pieces = new ArrayList<>();
     List<Span> spans = new ArrayList<>();
     for (int i = 0; i <= random.nextInt(3); i++) {
-      String id = "p" + i;
+      PieceId id = new PieceId("p" + i);
       pieces.add(Panels.rectangle(id, 1 + random.nextInt(9), 1 + random.nextInt(9)));
       spans.add(Panels.whole(id, random.nextBoolean() ? "top" : "right", random.nextBoolean() ? Span.Along.FORWARD : Span.Along.BACKWARD));
     }
-    pieces.add(Panels.rectangle("other", 20, 20));
+    pieces.add(Panels.rectangle(new PieceId("other"), 20, 20));
     Optional<Integer> places = random.nextBoolean() ? Optional.empty() : Optional.of(1 + random.nextInt(3));
     Seam seam =
-        Panels.seam("s", SeamRole.OTHER, new Seam.SideOf("A", spans, places, Seam.Spaces.ROUND), Seam.SideOf.of("B", Panels.whole("other", "bottom", Span.Along.FORWARD)))
+        Panels.seam(new SeamId("s"), SeamRole.OTHER, new Seam.SideOf("A", spans, places, Seam.Spaces.ROUND), Seam.SideOf.of("B", Panels.whole(new PieceId("other"), "bottom", Span.Along.FORWARD)))
             .withWorking(new Seam.Working(false, Surplus.EVEN, 0, random.nextBoolean()));
-    ResolvedSeam resolved = SeamResolver.find(pieces, List.of(seam), "s").orElseThrow();
+    ResolvedSeam resolved = SeamResolver.find(pieces, List.of(seam), new SeamId("s")).orElseThrow();
     return SideLayout.of(resolved, Side.A, HouseRules.USUAL);
   }
 }

@@ -10,6 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
@@ -74,8 +76,8 @@ class TopsDifferTest {
   }
 
   private static List<Finding> findings(int n, int m, String edgeA, String edgeB, SeamRole role, Seam.Working working) {
-    List<Piece> pieces = List.of(Panels.rectangle("a", n, n), Panels.rectangle("b", m, m));
-    Seam seam = Panels.seam("s", role, Seam.SideOf.of("A", Panels.whole("a", edgeA, Along.FORWARD)), Seam.SideOf.of("B", Panels.whole("b", edgeB, Along.BACKWARD))).withWorking(working);
-    return SeamMatch.of(SeamResolver.find(pieces, List.of(seam), "s").orElseThrow(), HouseRules.USUAL).findings();
+    List<Piece> pieces = List.of(Panels.rectangle(new PieceId("a"), n, n), Panels.rectangle(new PieceId("b"), m, m));
+    Seam seam = Panels.seam(new SeamId("s"), role, Seam.SideOf.of("A", Panels.whole(new PieceId("a"), edgeA, Along.FORWARD)), Seam.SideOf.of("B", Panels.whole(new PieceId("b"), edgeB, Along.BACKWARD))).withWorking(working);
+    return SeamMatch.of(SeamResolver.find(pieces, List.of(seam), new SeamId("s")).orElseThrow(), HouseRules.USUAL).findings();
   }
 }

@@ -20,6 +20,7 @@ import ruxel.core.change.WearChange;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo.Taken;
 import ruxel.core.method.Method.Lay;
@@ -59,11 +60,11 @@ class HowToTest {
   @EnumSource(Method.class)
   void everyMethodIsToldInItsParts(Method method) {
     Garment cardigan = Wardrobe.cardigan();
-    if (!(new SeamChange.MethodChosen("shoulder.left", method.id()).apply(cardigan) instanceof Outcome.Good<Garment> chosen)) {
+    if (!(new SeamChange.MethodChosen(new SeamId("shoulder.left"), method.id()).apply(cardigan) instanceof Outcome.Good<Garment> chosen)) {
       return;
     }
     SeamPlan.HowToView how =
-        Wardrobe.plan(chosen.value()).seams().stream().filter(seam -> seam.id().equals("shoulder.left")).findFirst().orElseThrow().howTo().orElseThrow();
+        Wardrobe.plan(chosen.value()).seams().stream().filter(seam -> seam.id().equals(new SeamId("shoulder.left"))).findFirst().orElseThrow().howTo().orElseThrow();
     assertThat(how.lines()).extracting(HowTo.Line::part).containsExactly(HowTo.Part.values());
     assertThat(how.lines()).extracting(HowTo.Line::words).noneMatch(String::isBlank);
     assertThat(how.near()).isEqualTo(method.isLoopOnly() ? Taken.WRONG_SIDE_LOOP : Taken.BOTH_LOOPS);
@@ -74,14 +75,14 @@ class HowToTest {
   /** Single crochets on show have their ridge outside, and the bench holds them so. */
   @Test
   void whatIsWantedOfASeamTurnsItsRidgeOut() {
-    Garment joined = good(Change.applyAll(Wardrobe.cardigan(), List.of(new SeamChange.MethodChosen("shoulder.left", "sc-both"))));
+    Garment joined = good(Change.applyAll(Wardrobe.cardigan(), List.of(new SeamChange.MethodChosen(new SeamId("shoulder.left"), "sc-both"))));
     Garment onShow = good(new WearChange.Wished(Optional.of(SeamRole.SHOULDER), Optional.empty(), Optional.of(Wish.ON_SHOW)).apply(joined));
     assertThat(told(joined, HowTo.Part.HOLD)).startsWith("Right sides together");
     assertThat(told(joined, HowTo.Part.LOOK)).isEqualTo("On the right side: a line where the pieces meet, the ridge inside.");
     assertThat(told(onShow, HowTo.Part.HOLD)).startsWith("Wrong sides together");
     assertThat(told(onShow, HowTo.Part.LOOK)).isEqualTo("On the right side: a ridge that stands up.");
-    BenchPlan inside = Directions.of(joined, "shoulder.left").orElseThrow();
-    BenchPlan outside = Directions.of(onShow, "shoulder.left").orElseThrow();
+    BenchPlan inside = Directions.of(joined, new SeamId("shoulder.left")).orElseThrow();
+    BenchPlan outside = Directions.of(onShow, new SeamId("shoulder.left")).orElseThrow();
     assertThat(inside.wrongSide()).isTrue();
     assertThat(outside.wrongSide()).isFalse();
     assertThat(outside.hold()).isEqualTo("Single crochet, both loops: wrong sides together.");
@@ -90,7 +91,7 @@ class HowToTest {
   }
 
   private static String told(Garment garment, HowTo.Part part) {
-    return Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().equals("shoulder.left")).findFirst().orElseThrow().howTo().orElseThrow().lines().stream().filter(line -> line.part() == part).findFirst().orElseThrow().words();
+    return Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().equals(new SeamId("shoulder.left"))).findFirst().orElseThrow().howTo().orElseThrow().lines().stream().filter(line -> line.part() == part).findFirst().orElseThrow().words();
   }
 
   private static Garment good(Outcome<Garment> outcome) {

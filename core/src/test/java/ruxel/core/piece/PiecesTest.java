@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.HouseRules;
 
 /** Edges, cuts, landmarks and outlines as model 1 defines them. */
@@ -128,8 +129,8 @@ class PiecesTest {
   @Test
   void aPieceFindsItsTwin() {
     Piece left = rectangle(10, 10);
-    Piece right = left.mirrored("right", "Right", Map.of());
-    Piece other = new Piece("other", "Other", Piece.Part.OTHER, left.edges(), Optional.empty(), CLOTH);
+    Piece right = left.mirrored(new PieceId("right"), "Right", Map.of());
+    Piece other = new Piece(new PieceId("other"), "Other", Piece.Part.OTHER, left.edges(), Optional.empty(), CLOTH);
     assertThat(left.twinAmong(List.of(other, right))).contains(right);
     assertThat(right.twinAmong(List.of(left, other))).contains(left);
     assertThat(other.twinAmong(List.of(right))).isEmpty();
@@ -137,7 +138,7 @@ class PiecesTest {
 
   private static Piece rectangle(int below, int above) {
     return new Piece(
-        "left", "Left", Piece.Part.OTHER,
+        new PieceId("left"), "Left", Piece.Part.OTHER,
         List.of(
             side("bottom", UnitKind.FOUNDATION_LOOP, below, new Advance(7, 0)),
             side("right", UnitKind.ROW_END, 10, new Advance(0, 8)),

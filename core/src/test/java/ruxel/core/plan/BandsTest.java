@@ -22,6 +22,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.StripId;
 import ruxel.core.match.Ease;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.UnitKind;
@@ -56,7 +57,7 @@ class BandsTest {
   void theBenchSewsItJointByJoint() {
     Garment banded = banded(PULLOVER, "Neck", new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.empty(), false));
     GarmentPlan plan = Wardrobe.plan(banded);
-    BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
+    BenchPlan bench = StripDirections.of(banded, plan, new StripId("band")).orElseThrow();
     assertThat(bench.plan()).contains(plan.strips().get(0).sewn().orElseThrow());
     assertThat(bench.joints()).hasSize(plan.strips().get(0).sewn().orElseThrow().joints());
     assertThat(bench.joints().get(0).words()).startsWith("Row end 1 and ");
@@ -71,7 +72,7 @@ class BandsTest {
     assertThat(Wardrobe.plan(banded(PULLOVER, "Neck", whipped)).strips().get(0).sewn().orElseThrow().method()).contains("whip-both");
     RibBand never = new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("sc-back"), false);
     GarmentPlan plan = Wardrobe.plan(banded(PULLOVER, "Neck", never));
-    assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER).singleElement().matches(finding -> finding.strip().equals(Optional.of("band")));
+    assertThat(plan.findings()).filteredOn(finding -> finding.code() == FindingCode.METHOD_NEVER).singleElement().matches(finding -> finding.strip().equals(Optional.of(new StripId("band"))));
     assertThat(plan.strips().get(0).sewn().orElseThrow().method()).contains("mattress-rows");
     RibBand unknown = new RibBand(RibBand.Kind.NECKBAND, 30, 5, Optional.empty(), Optional.of("glue"), false);
     assertThat(told(PULLOVER, "Neck", unknown).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_METHOD);
@@ -90,7 +91,7 @@ class BandsTest {
     assertThat(made.sewn()).as("nothing is sewn").isEmpty();
     assertThat(made.inner()).extracting(StripPlan.InnerPlan::name).as("told by what lies under the round").allMatch(name -> name.startsWith("Neck round, over the neck of the "));
     assertThat(made.band().orElseThrow().words()).endsWith("two rows for every two of the %d stitches, each pair fastened with a slip stitch into both. Its last row is joined to its first.".formatted(outer.units()));
-    BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
+    BenchPlan bench = StripDirections.of(banded, plan, new StripId("band")).orElseThrow();
     assertThat(bench.joints()).hasSize(outer.units() / 2);
     assertThat(bench.joints().get(1).words()).isEqualTo("Rows 3 and 4, into stitch 3 and stitch 4.");
     assertThat(bench.rounds().get(0).segments()).extracting(BenchPlan.BenchSegment::to).isSorted().last().isEqualTo(outer.units() / 2);
@@ -108,7 +109,7 @@ class BandsTest {
     assertThat(made.inner()).allMatch(inner -> inner.between().equals(List.of(UnitKind.CORNER, UnitKind.SEAM_PLACE, UnitKind.CORNER)));
     int places = made.inner().stream().mapToInt(inner -> inner.to() - inner.from() + 3).sum();
     assertThat(made.band().orElseThrow().rows()).isEqualTo(places);
-    BenchPlan bench = StripDirections.of(banded, plan, "band").orElseThrow();
+    BenchPlan bench = StripDirections.of(banded, plan, new StripId("band")).orElseThrow();
     assertThat(bench.joints()).hasSize(places / 2);
     assertThat(bench.joints()).extracting(BenchPlan.BenchJoint::words).anyMatch(words -> words.contains("the corner space")).anyMatch(words -> words.contains("the seam place"));
   }
@@ -143,14 +144,14 @@ class BandsTest {
 
   /** With a round at the neck of a multiple of 2, and so many more. */
   private static Garment rounded(int more) {
-    Strip round = new Strip("round", "Neck round", opening(PULLOVER, "Neck").start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 5.5)), new Strip.Multiple(2, more), false, Trims.NONE, Optional.empty(), Optional.empty());
+    Strip round = new Strip(new StripId("round"), "Neck round", opening(PULLOVER, "Neck").start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 5.5)), new Strip.Multiple(2, more), false, Trims.NONE, Optional.empty(), Optional.empty());
     return good(new StripChange.StripAdded(round).apply(PULLOVER));
   }
 
   /** A neckband worked onto that. */
   private static Strip onto(StripPlan.Outer outer) {
     RibBand band = new RibBand(RibBand.Kind.NECKBAND, 40, 5, Optional.empty(), Optional.empty(), true);
-    return new Strip("band", "Neckband", outer.start(), outer.end(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty());
+    return new Strip(new StripId("band"), "Neckband", outer.start(), outer.end(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty());
   }
 
   private static GarmentPlan.OpeningPlan opening(Garment garment, String name) {
@@ -167,6 +168,6 @@ class BandsTest {
 
   private static Outcome<Garment> told(Garment garment, String opening, RibBand band) {
     GarmentPlan.OpeningPlan on = opening(garment, opening);
-    return new StripChange.StripAdded(new Strip("band", "Neckband", on.start(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty())).apply(garment);
+    return new StripChange.StripAdded(new Strip(new StripId("band"), "Neckband", on.start(), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty())).apply(garment);
   }
 }

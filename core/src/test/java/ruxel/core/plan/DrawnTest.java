@@ -12,6 +12,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.piece.Outline;
 import ruxel.core.seam.Surplus;
@@ -23,7 +25,7 @@ class DrawnTest {
   /** 6 rib rows below 40 rows; the same on every piece of the body. */
   @Test
   void ribbingLiesWhereItsRowsAre() {
-    PiecePlan back = cardigan.pieces().stream().filter(piece -> piece.id().equals("back")).findFirst().orElseThrow();
+    PiecePlan back = cardigan.pieces().stream().filter(piece -> piece.id().equals(new PieceId("back"))).findFirst().orElseThrow();
 
     assertThat(back.ribs()).singleElement().isEqualTo(new Outline.Band(0, 6 * 12.5));
   }
@@ -31,24 +33,24 @@ class DrawnTest {
   /** Both sleeves move towards the body, the left from the right of the table and the right from its left, alike. */
   @Test
   void sleevesCloseUpToTheBodyOnceJoined() {
-    SeamPlan.CloseUpView left = closeUp("armhole.left");
-    SeamPlan.CloseUpView right = closeUp("armhole.right");
-    assertThat(left.piece()).isEqualTo("sleeve.left");
+    SeamPlan.CloseUpView left = closeUp(new SeamId("armhole.left"));
+    SeamPlan.CloseUpView right = closeUp(new SeamId("armhole.right"));
+    assertThat(left.piece()).isEqualTo(new PieceId("sleeve.left"));
     assertThat(left.dxMm()).isEqualTo(-right.dxMm(), within(1e-6)).isNegative();
     assertThat(left.dyMm()).isEqualTo(right.dyMm(), within(1e-6));
-    assertThat(cardigan.seams()).filteredOn(seam -> seam.closeUp().isPresent()).extracting(SeamPlan::id).containsExactly("armhole.left", "armhole.right");
-    assertThat(cardigan.seams()).filteredOn(SeamPlan::fold).extracting(SeamPlan::id).containsExactly("side.left", "side.right");
+    assertThat(cardigan.seams()).filteredOn(seam -> seam.closeUp().isPresent()).extracting(SeamPlan::id).containsExactly(new SeamId("armhole.left"), new SeamId("armhole.right"));
+    assertThat(cardigan.seams()).filteredOn(SeamPlan::fold).extracting(SeamPlan::id).containsExactly(new SeamId("side.left"), new SeamId("side.right"));
   }
 
   /** 51 stitches on 28 rows: each stitch takes one joint, the rows two or one; all at once there are 14 + 14 + 1. */
   @Test
   void eachPlaceTellsItsJointsAlsoWhenSeveralAreOne() {
-    SeamPlan armhole = seam(cardigan, "armhole.left");
+    SeamPlan armhole = seam(cardigan, new SeamId("armhole.left"));
     assertThat(armhole.a().joints()).hasSize(51).containsOnly(1);
     assertThat(armhole.b().joints()).hasSize(28).containsOnly(1, 2);
     assertThat(joints(armhole)).isEqualTo(50);
-    SeamChange.SeamWorked together = new SeamChange.SeamWorked("armhole.left", true, Surplus.EVEN, 0, false, SideWorking.USUAL, SideWorking.USUAL);
-    SeamPlan atOnce = seam(Wardrobe.plan(((Outcome.Good<Garment>) together.apply(Wardrobe.cardigan())).value()), "armhole.left");
+    SeamChange.SeamWorked together = new SeamChange.SeamWorked(new SeamId("armhole.left"), true, Surplus.EVEN, 0, false, SideWorking.USUAL, SideWorking.USUAL);
+    SeamPlan atOnce = seam(Wardrobe.plan(((Outcome.Good<Garment>) together.apply(Wardrobe.cardigan())).value()), new SeamId("armhole.left"));
     assertThat(atOnce.b().joints()).hasSize(28).containsOnly(1);
     assertThat(joints(atOnce)).isEqualTo(28);
     assertThat(atOnce.a().joints().stream().mapToInt(Integer::intValue).sum()).isEqualTo(29);
@@ -66,12 +68,12 @@ class DrawnTest {
 
   @Test
   void edgingSaysWhichEdgesGrow() {
-    GarmentPlan plan = Panels.plan(List.of(Panels.rectangle("p", 10, 10)), List.of());
+    GarmentPlan plan = Panels.plan(List.of(Panels.rectangle(new PieceId("p"), 10, 10)), List.of());
     assertThat(plan.pieces().get(0).edges()).extracting(PiecePlan.EdgePlan::edgingWords)
         .contains("Along the bottom they change its count, not its length; the left and the right grow by their height.");
   }
 
-  private SeamPlan.CloseUpView closeUp(String seam) {
+  private SeamPlan.CloseUpView closeUp(SeamId seam) {
     return seam(cardigan, seam).closeUp().orElseThrow();
   }
 
@@ -89,7 +91,7 @@ class DrawnTest {
         .sum();
   }
 
-  private static SeamPlan seam(GarmentPlan plan, String id) {
+  private static SeamPlan seam(GarmentPlan plan, SeamId id) {
     return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
   }
 }

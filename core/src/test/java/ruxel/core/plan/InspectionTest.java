@@ -19,6 +19,8 @@ import ruxel.core.decision.RunPart;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.PiecePlan.Check;
@@ -38,17 +40,17 @@ class InspectionTest {
 
   @Test
   void aCountOffThePlanRemindsWithItsSeams() {
-    PiecePlan.Inspection inspection = piece(after(new CountMade("front.left", "shoulder", "shoulder", Optional.of(22))), "front.left").inspection();
+    PiecePlan.Inspection inspection = piece(after(new CountMade(new PieceId("front.left"), "shoulder", "shoulder", Optional.of(22))), new PieceId("front.left")).inspection();
     assertThat(inspection.verdict()).isEqualTo(Verdict.REMIND);
     assertThat(inspection.checks().get(0).words()).isEqualTo("Shoulder: 22 stitches, planned 23; 1 too few.");
-    assertThat(inspection.checks().get(0).seams()).containsExactly("shoulder.left");
+    assertThat(inspection.checks().get(0).seams()).containsExactly(new SeamId("shoulder.left"));
   }
 
   /** A blocked size up to 2 % off says nothing; beyond, it reminds (handbook 14). The back's left side is 46 rows of 12.5 mm. */
   @ParameterizedTest
   @CsvSource({"575, false", "586, false", "564, false", "587, true", "563, true"})
   void aBlockedSizeRemindsBeyondTwoPercent(double mm, boolean reminds) {
-    PiecePlan back = piece(after(new EdgeChange.EdgeMeasured("back", "left", Optional.of(mm))), "back");
+    PiecePlan back = piece(after(new EdgeChange.EdgeMeasured(new PieceId("back"), "left", Optional.of(mm))), new PieceId("back"));
     assertThat(back.edges().get(5).lengthMm()).isEqualTo(575, within(1e-6));
     assertThat(back.inspection().checks().stream().anyMatch(check -> check.remedy().startsWith("Block it"))).isEqualTo(reminds);
   }
@@ -57,10 +59,10 @@ class InspectionTest {
   @Test
   void onlyAnEdgeThatWillNotMeetStops() {
     GarmentPlan wide = after(new Change.AnswersChanged(Map.of("sleeveTopStitches", Optional.of(new Answers.Numeric(70)))));
-    PiecePlan.Inspection sleeve = piece(wide, "sleeve.left").inspection();
+    PiecePlan.Inspection sleeve = piece(wide, new PieceId("sleeve.left")).inspection();
     assertThat(sleeve.verdict()).isEqualTo(Verdict.STOP);
-    assertThat(sleeve.checks()).extracting(Check::seams).containsExactly(List.of("armhole.left"));
-    assertThat(piece(wide, "back").inspection().checks()).extracting(Check::seams).containsExactly(List.of("armhole.left"), List.of("armhole.right"));
+    assertThat(sleeve.checks()).extracting(Check::seams).containsExactly(List.of(new SeamId("armhole.left")));
+    assertThat(piece(wide, new PieceId("back")).inspection().checks()).extracting(Check::seams).containsExactly(List.of(new SeamId("armhole.left")), List.of(new SeamId("armhole.right")));
   }
 
   /** Two rows of 12.5 mm held back at one front will be there when the opening is edged. */
@@ -69,7 +71,7 @@ class InspectionTest {
     GarmentPlan usual = Wardrobe.plan(Wardrobe.cardigan());
     int rows = front(usual).runs().stream().filter(run -> run.id().equals("front")).findFirst().orElseThrow().count();
     RunPart held = new RunPart(UnitKind.ROW_END, rows - 2, Optional.empty(), Fabric.PLAIN, false, "", 0, 2);
-    GarmentPlan plan = after(new EdgeChange.RunTold("front.left", "front", "front", List.of(held)));
+    GarmentPlan plan = after(new EdgeChange.RunTold(new PieceId("front.left"), "front", "front", List.of(held)));
     assertThat(plan.gluing().openings()).extracting(GarmentPlan.OpeningPlan::lengthMm)
         .usingComparatorForType(Comparator.comparingDouble((Double mm) -> Math.rint(mm * 1e6)), Double.class)
         .containsExactlyElementsOf(usual.gluing().openings().stream().map(GarmentPlan.OpeningPlan::lengthMm).toList());
@@ -77,7 +79,7 @@ class InspectionTest {
   }
 
   private static PiecePlan.EdgePlan front(GarmentPlan plan) {
-    return piece(plan, "front.left").edges().stream().filter(edge -> edge.id().equals("front")).findFirst().orElseThrow();
+    return piece(plan, new PieceId("front.left")).edges().stream().filter(edge -> edge.id().equals("front")).findFirst().orElseThrow();
   }
 
   /** Left and right are compared by finished counts: a row held back is no difference (handbook 3). */
@@ -85,18 +87,18 @@ class InspectionTest {
   void rowsHeldBackAreNoDifferenceBetweenTwins() {
     RunPart held = new RunPart(UnitKind.ROW_END, 25, Optional.empty(), Fabric.PLAIN, false, "", 0, 1);
     PiecePlan.EdgePlan side =
-        piece(after(new EdgeChange.RunTold("front.left", "side", "side", List.of(held))), "front.left").edges().get(1);
+        piece(after(new EdgeChange.RunTold(new PieceId("front.left"), "side", "side", List.of(held))), new PieceId("front.left")).edges().get(1);
     assertThat(side.finished()).isEqualTo(side.units() + 1);
     assertThat(side.words()).contains(side.finished() + " when finished");
-    PiecePlan.TwinView twin = piece(after(new EdgeChange.RunTold("front.left", "side", "side", List.of(held))), "front.left").inspection().twin().orElseThrow();
+    PiecePlan.TwinView twin = piece(after(new EdgeChange.RunTold(new PieceId("front.left"), "side", "side", List.of(held))), new PieceId("front.left")).inspection().twin().orElseThrow();
     assertThat(twin.rows()).allMatch(PiecePlan.TwinRow::alike);
   }
 
   @Test
   void anEdgeTellsItsLengthByGaugeBesideTheMeasuredOne() {
-    PiecePlan.EdgePlan left = piece(after(new EdgeChange.EdgeMeasured("back", "left", Optional.of(590.0))), "back").edges().get(5);
+    PiecePlan.EdgePlan left = piece(after(new EdgeChange.EdgeMeasured(new PieceId("back"), "left", Optional.of(590.0))), new PieceId("back")).edges().get(5);
     assertThat(left.words()).isEqualTo("46 row ends; 57.5 cm by count and gauge, 59 cm measured (2.6 % longer).");
-    assertThat(piece(Wardrobe.plan(Wardrobe.cardigan()), "back").edges().get(0).words()).endsWith(" cm by count and gauge.");
+    assertThat(piece(Wardrobe.plan(Wardrobe.cardigan()), new PieceId("back")).edges().get(0).words()).endsWith(" cm by count and gauge.");
   }
 
   /**
@@ -105,12 +107,12 @@ class InspectionTest {
    */
   @Test
   void aSeamOnRowEndsTakesHalfAStitchOfEachEdge() {
-    GarmentPlan plan = after(new SeamChange.MethodChosen("side.left", "whip-both"), new SeamChange.MethodChosen("side.right", "whip-both"));
-    PiecePlan.SizePlan back = piece(plan, "back").size();
+    GarmentPlan plan = after(new SeamChange.MethodChosen(new SeamId("side.left"), "whip-both"), new SeamChange.MethodChosen(new SeamId("side.right"), "whip-both"));
+    PiecePlan.SizePlan back = piece(plan, new PieceId("back")).size();
     assertThat(back.widthMm() - back.finishedWidthMm()).isEqualTo(100 / 14.0, within(1e-6));
     assertThat(back.finishedHeightMm()).isEqualTo(back.heightMm());
-    GarmentPlan wider = after(new SeamChange.MethodChosen("side.left", "backstitch"), new SeamChange.MethodChosen("side.right", "backstitch"));
-    PiecePlan.SizePlan narrower = piece(wider, "back").size();
+    GarmentPlan wider = after(new SeamChange.MethodChosen(new SeamId("side.left"), "backstitch"), new SeamChange.MethodChosen(new SeamId("side.right"), "backstitch"));
+    PiecePlan.SizePlan narrower = piece(wider, new PieceId("back")).size();
     assertThat(narrower.widthMm() - narrower.finishedWidthMm()).isEqualTo(2 * 100 / 14.0, within(1e-6));
   }
 
@@ -118,7 +120,7 @@ class InspectionTest {
     return Wardrobe.plan(((Outcome.Good<Garment>) Change.applyAll(Wardrobe.cardigan(), List.of(changes))).value());
   }
 
-  private static PiecePlan piece(GarmentPlan plan, String id) {
+  private static PiecePlan piece(GarmentPlan plan, PieceId id) {
     return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
   }
 }

@@ -24,6 +24,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Layout;
 import ruxel.core.piece.Edge;
@@ -39,12 +41,12 @@ import ruxel.core.yarn.Yarn;
 
 /** Tails left on pieces come before new yarn (handbook 12). */
 class KeptTailsTest {
-  private static final String SEAM = "shoulder.left";
+  private static final SeamId SEAM = new SeamId("shoulder.left");
   /** One tail is left at the end of a seam; the other hangs from the piece already. */
   private static final double TAIL_MM = 150;
 
   /** A corner of a piece, by the edge that starts there. */
-  private record Corner(String piece, String edge) {
+  private record Corner(PieceId piece, String edge) {
     YarnChange.TailKept kept(double mm) {
       return new YarnChange.TailKept(piece, edge, Optional.of(mm));
     }
@@ -123,11 +125,11 @@ class KeptTailsTest {
     Garment kept = with(garment, corner.kept(2000), new YarnChange.PieceYarned(corner.piece(), Optional.of("wool")), new YarnChange.SeamYarned(SEAM, Optional.of("cotton")), new SeamChange.MethodChosen(SEAM, "whip-both"));
     assertThat(tails(kept).get(0).words()).contains("is joined with another yarn");
     assertThat(tails(with(kept, new YarnChange.SeamYarned(SEAM, Optional.of("wool")))).get(0).seam()).contains(SEAM);
-    Garment copied = with(Wardrobe.cardigan(), new OwnChange.PieceCopied("back", "own.1", "Lining", false), new OwnChange.PieceCopied("back", "own.2", "Pocket", false));
-    OwnSeam.Part hem = new OwnSeam.Part("own.1", "hem", "hem", "hem", Span.Along.FORWARD);
-    OwnSeam.Part other = new OwnSeam.Part("own.2", "hem", "hem", "hem", Span.Along.BACKWARD);
-    Garment byHand = with(copied, new OwnSeam.SeamMade("own.s", "Lower edges", SeamRole.OTHER, List.of(hem), List.of(other)));
-    assertThat(tails(with(byHand, new Corner("own.1", "hem").kept(2000))).get(0).words()).contains("choose its method first");
+    Garment copied = with(Wardrobe.cardigan(), new OwnChange.PieceCopied(new PieceId("back"), new PieceId("own.1"), "Lining", false), new OwnChange.PieceCopied(new PieceId("back"), new PieceId("own.2"), "Pocket", false));
+    OwnSeam.Part hem = new OwnSeam.Part(new PieceId("own.1"), "hem", "hem", "hem", Span.Along.FORWARD);
+    OwnSeam.Part other = new OwnSeam.Part(new PieceId("own.2"), "hem", "hem", "hem", Span.Along.BACKWARD);
+    Garment byHand = with(copied, new OwnSeam.SeamMade(new SeamId("own.s"), "Lower edges", SeamRole.OTHER, List.of(hem), List.of(other)));
+    assertThat(tails(with(byHand, new Corner(new PieceId("own.1"), "hem").kept(2000))).get(0).words()).contains("choose its method first");
   }
 
   /** Side and armhole go on with one yarn; with a tail at the start of the side that one begins anew, and no end is gained or lost against leaving the tail. */
@@ -137,10 +139,10 @@ class KeptTailsTest {
     List<Change> methods = new ArrayList<>();
     Wardrobe.plan(two).seams().forEach(seam -> methods.add(new SeamChange.MethodChosen(seam.id(), "slip-both")));
     Garment slipped = with(two, methods.toArray(Change[]::new));
-    List<String> fewest = Wardrobe.plan(slipped).order().alternatives().stream().min((one, other) -> one.passes() - other.passes()).orElseThrow().seams();
+    List<SeamId> fewest = Wardrobe.plan(slipped).order().alternatives().stream().min((one, other) -> one.passes() - other.passes()).orElseThrow().seams();
     Garment ordered = with(slipped, new OrderChange.OrderTaken(fewest));
     OrderPlan was = Wardrobe.plan(ordered).order();
-    String goesOn = was.steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM && !starts(ordered, step.of().orElseThrow().id()).isEmpty() && !step.fastenOn()).findFirst().flatMap(WorkStep::of).map(WorkRef::id).orElseThrow();
+    SeamId goesOn = was.steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM && !starts(ordered, seam(step)).isEmpty() && !step.fastenOn()).findFirst().map(KeptTailsTest::seam).orElseThrow();
     OrderPlan order = Wardrobe.plan(with(ordered, start(ordered, goesOn).kept(20_000))).order();
     assertThat(order.passes()).isEqualTo(was.passes() + 1);
     assertThat(order.ends()).as("as many as with the tail woven in").isEqualTo(was.ends() + 1);
@@ -149,22 +151,22 @@ class KeptTailsTest {
   @Test
   void aTailIsMeasuredWithinReasonOnACornerThatIsThere() {
     Garment garment = Wardrobe.cardigan();
-    assertThat(refused(garment, new YarnChange.TailKept("back", "hem", Optional.of(9.0)))).isEqualTo(FindingCode.TAIL_RANGE);
-    assertThat(refused(garment, new YarnChange.TailKept("back", "hem", Optional.of(Double.NaN)))).isEqualTo(FindingCode.TAIL_RANGE);
-    assertThat(refused(garment, new YarnChange.TailKept("cape", "hem", Optional.of(90.0)))).isEqualTo(FindingCode.UNKNOWN_PIECE);
-    assertThat(refused(garment, new YarnChange.TailKept("back", "cuff", Optional.of(90.0)))).isEqualTo(FindingCode.UNKNOWN_EDGE);
-    Garment kept = with(garment, new YarnChange.TailKept("back", "hem", Optional.of(90.0)));
-    assertThat(tails(with(kept, new YarnChange.TailKept("back", "hem", Optional.empty())))).isEmpty();
-    Garment twice = with(kept, new YarnChange.TailKept("back", "hem", Optional.of(120.0)));
+    assertThat(refused(garment, new YarnChange.TailKept(new PieceId("back"), "hem", Optional.of(9.0)))).isEqualTo(FindingCode.TAIL_RANGE);
+    assertThat(refused(garment, new YarnChange.TailKept(new PieceId("back"), "hem", Optional.of(Double.NaN)))).isEqualTo(FindingCode.TAIL_RANGE);
+    assertThat(refused(garment, new YarnChange.TailKept(new PieceId("cape"), "hem", Optional.of(90.0)))).isEqualTo(FindingCode.UNKNOWN_PIECE);
+    assertThat(refused(garment, new YarnChange.TailKept(new PieceId("back"), "cuff", Optional.of(90.0)))).isEqualTo(FindingCode.UNKNOWN_EDGE);
+    Garment kept = with(garment, new YarnChange.TailKept(new PieceId("back"), "hem", Optional.of(90.0)));
+    assertThat(tails(with(kept, new YarnChange.TailKept(new PieceId("back"), "hem", Optional.empty())))).isEmpty();
+    Garment twice = with(kept, new YarnChange.TailKept(new PieceId("back"), "hem", Optional.of(120.0)));
     assertThat(tails(twice)).singleElement().matches(tail -> tail.mm() == 120);
   }
 
   /** A piece removed takes its tails out of the sums; they are told of. */
   @Test
   void aTailWhoseCornerIsGoneIsToldOf() {
-    Garment own = with(Wardrobe.cardigan(), new OwnChange.PieceCopied("back", "own.1", "Again", false), new YarnChange.TailKept("own.1", "hem", Optional.of(500.0)));
+    Garment own = with(Wardrobe.cardigan(), new OwnChange.PieceCopied(new PieceId("back"), new PieceId("own.1"), "Again", false), new YarnChange.TailKept(new PieceId("own.1"), "hem", Optional.of(500.0)));
     assertThat(tails(own)).hasSize(1);
-    Garment without = with(own, new OwnChange.PieceRemoved("own.1"));
+    Garment without = with(own, new OwnChange.PieceRemoved(new PieceId("own.1")));
     assertThat(tails(without)).isEmpty();
     boolean told = Wardrobe.plan(without).findings().stream().anyMatch(finding -> finding.code() == FindingCode.SETTING_GONE && finding.sentence().contains("tail"));
     assertThat(told || without.settings().of(KeptTail.class).isEmpty()).isTrue();
@@ -204,12 +206,12 @@ class KeptTailsTest {
     return new Yarn(id, "Quay " + id, "", Yarn.Weight.WORSTED, "", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
   }
 
-  private static Corner start(Garment garment, String seam) {
+  private static Corner start(Garment garment, SeamId seam) {
     return starts(garment, seam).get(0);
   }
 
   /** The corners at which a seam starts, on either side. */
-  private static List<Corner> starts(Garment garment, String seam) {
+  private static List<Corner> starts(Garment garment, SeamId seam) {
     Layout layout = ((Outcome.Good<Layout>) Layout.of(garment)).value();
     return SeamResolver.find(layout.construct().pieces(), layout.construct().seams(), seam).stream().flatMap(found -> List.of(found.a().get(0), found.b().get(0)).stream()).flatMap(span -> corner(span).stream()).toList();
   }
@@ -233,11 +235,15 @@ class KeptTailsTest {
     return change.apply(garment).findings().get(0).code();
   }
 
-  private static SeamYarn seam(Garment garment, String id) {
+  private static SeamYarn seam(Garment garment, SeamId id) {
     return Wardrobe.plan(garment).yarn().seams().stream().filter(seam -> seam.seam().equals(id)).findFirst().orElse(null);
   }
 
   private static List<TailView> tails(Garment garment) {
     return Wardrobe.plan(garment).yarn().tails();
+  }
+
+  private static SeamId seam(WorkStep step) {
+    return ((WorkRef.OfSeam) step.of().orElseThrow()).id();
   }
 }

@@ -16,40 +16,42 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Counts;
 
 /** What is to be decided first, and what the maker leaves as it is (model 6). */
 class LeftSoTest {
-  private static final Change ONE_FEWER = new CountMade("front.left", "shoulder", "shoulder", Optional.of(22));
+  private static final Change ONE_FEWER = new CountMade(new PieceId("front.left"), "shoulder", "shoulder", Optional.of(22));
 
   @Test
   void anUnequalShoulderIsToBeDecidedBeforeItsStep() {
     GarmentPlan plan = Wardrobe.plan(applied(ONE_FEWER));
-    assertThat(plan.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
-    assertThat(plan.toDecide("armhole.right")).isEmpty();
+    assertThat(plan.toDecide(new SeamId("shoulder.left"))).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
+    assertThat(plan.toDecide(new SeamId("armhole.right"))).isEmpty();
   }
 
   @Test
   void leftSoItIsANoteWithItsReasonAndTheStepOpens() {
     GarmentPlan before = Wardrobe.plan(applied(ONE_FEWER));
-    Change[] left = before.toDecide("shoulder.left").stream().map(finding -> new FindingChange.FindingLeft(finding.key().orElseThrow(), "One is hidden in the band.")).toArray(Change[]::new);
+    Change[] left = before.toDecide(new SeamId("shoulder.left")).stream().map(finding -> new FindingChange.FindingLeft(finding.key().orElseThrow(), "One is hidden in the band.")).toArray(Change[]::new);
     GarmentPlan after = Wardrobe.plan(applied(concat(ONE_FEWER, left)));
-    assertThat(after.toDecide("shoulder.left")).isEmpty();
+    assertThat(after.toDecide(new SeamId("shoulder.left"))).isEmpty();
     FindingView shoulder = after.findings().stream().filter(f -> f.code() == FindingCode.SHOULDER_UNEQUAL).findFirst().orElseThrow();
     assertThat(shoulder.level()).isEqualTo(Level.NOTE);
     assertThat(shoulder.left()).contains("One is hidden in the band.");
     assertThat(after.seams()).hasSameSizeAs(before.seams());
     GarmentPlan taken = Wardrobe.plan(applied(concat(concat(ONE_FEWER, left), new FindingChange.FindingTakenBack(shoulder.key().orElseThrow()))));
-    assertThat(taken.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
+    assertThat(taken.toDecide(new SeamId("shoulder.left"))).extracting(FindingView::code).contains(FindingCode.SHOULDER_UNEQUAL);
   }
 
   @Test
   void otherFiguresAreAskedAnew() {
-    FindingView shoulder = Wardrobe.plan(applied(ONE_FEWER)).toDecide("shoulder.left").get(0);
+    FindingView shoulder = Wardrobe.plan(applied(ONE_FEWER)).toDecide(new SeamId("shoulder.left")).get(0);
     Change left = new FindingChange.FindingLeft(shoulder.key().orElseThrow(), "It is so.");
-    Change two = new CountMade("front.left", "shoulder", "shoulder", Optional.of(21));
+    Change two = new CountMade(new PieceId("front.left"), "shoulder", "shoulder", Optional.of(21));
     GarmentPlan plan = Wardrobe.plan(applied(left, two));
-    assertThat(plan.toDecide("shoulder.left")).isNotEmpty();
+    assertThat(plan.toDecide(new SeamId("shoulder.left"))).isNotEmpty();
     assertThat(plan.findings()).extracting(FindingView::code).contains(FindingCode.LEFT_GONE);
   }
 
@@ -77,12 +79,12 @@ class LeftSoTest {
   @Test
   void whatIsToBeDecidedIsNeverCapped() {
     Garment garment = Wardrobe.cardigan();
-    Settings many = garment.settings().with(new MadeCount("sleeve.right", "front", "sleeve", 31, Counts.Source.AS_MADE));
+    Settings many = garment.settings().with(new MadeCount(new PieceId("sleeve.right"), "front", "sleeve", 31, Counts.Source.AS_MADE));
     for (int i = 0; i < 250; i++) {
-      many = many.with(new LaidPiece("gone." + i, 1, 1, 0));
+      many = many.with(new LaidPiece(new PieceId("gone." + i), 1, 1, 0));
     }
     GarmentPlan plan = Wardrobe.plan(garment.withSettings(many));
     assertThat(plan.findings()).hasSize(201);
-    assertThat(plan.toDecide("side.right")).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER);
+    assertThat(plan.toDecide(new SeamId("side.right"))).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER);
   }
 }

@@ -9,6 +9,8 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 
 /** What is open by the seams that are joined, in whatever order (handbook 10). */
 class OpenTodayTest {
@@ -17,26 +19,26 @@ class OpenTodayTest {
   @Test
   void nothingHangsTogetherBeforeTheFirstSeam() {
     assertThat(open(Set.of())).isEmpty();
-    assertThat(open(Set.of("no.such.seam"))).isEmpty();
+    assertThat(open(Set.of(new SeamId("no.such.seam")))).isEmpty();
   }
 
   /** One shoulder joined: one opening round both panels. */
   @Test
   void aShoulderLeavesOneOpeningRoundBothPanels() {
-    List<GarmentPlan.OpeningPlan> open = open(Set.of("shoulder.left"));
+    List<GarmentPlan.OpeningPlan> open = open(Set.of(new SeamId("shoulder.left")));
     assertThat(open).hasSize(1);
-    List<PiecePlan> panels = Wardrobe.plan(PULLOVER).pieces().stream().filter(piece -> piece.id().equals("back") || piece.id().equals("front")).toList();
+    List<PiecePlan> panels = Wardrobe.plan(PULLOVER).pieces().stream().filter(piece -> piece.id().equals(new PieceId("back")) || piece.id().equals(new PieceId("front"))).toList();
     double round = panels.stream().flatMap(piece -> piece.edges().stream()).mapToDouble(PiecePlan.EdgePlan::lengthMm).sum();
     double shoulder = Wardrobe.plan(PULLOVER).gluing().openings().stream().mapToDouble(GarmentPlan.OpeningPlan::lengthMm).min().orElseThrow();
     assertThat(open.get(0).lengthMm()).isBetween(round - 2 * shoulder, round);
-    assertThat(open.get(0).stretches()).allMatch(stretch -> !stretch.piece().startsWith("sleeve"));
+    assertThat(open.get(0).stretches()).allMatch(stretch -> !stretch.piece().text().startsWith("sleeve"));
   }
 
   /** By the order of work it agrees with what each step tells, and at the end with the finished garment. */
   @Test
   void agreesWithEachStepOfTheOrder() {
     GarmentPlan plan = Wardrobe.plan(PULLOVER);
-    Set<String> joined = new HashSet<>();
+    Set<SeamId> joined = new HashSet<>();
     for (GarmentPlan.StepPlan step : plan.steps()) {
       joined.add(step.seam());
       assertThat(open(joined)).extracting(GarmentPlan.OpeningPlan::name).as("after " + step.seam()).containsExactlyInAnyOrderElementsOf(step.openAfter().stream().map(GarmentPlan.OpenNow::name).toList());
@@ -51,7 +53,7 @@ class OpenTodayTest {
     assertThat(OpeningCorners.words(List.of(360.0, 225.0))).isEqualTo("1 bend and 1 slit end");
   }
 
-  private static List<GarmentPlan.OpeningPlan> open(Set<String> joined) {
+  private static List<GarmentPlan.OpeningPlan> open(Set<SeamId> joined) {
     return ((Outcome.Good<List<GarmentPlan.OpeningPlan>>) OpenToday.of(PULLOVER, joined)).value();
   }
 }

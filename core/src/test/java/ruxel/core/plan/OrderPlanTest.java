@@ -22,6 +22,7 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.order.Alternatives;
@@ -102,9 +103,9 @@ class OrderPlanTest {
   @Test
   void eachEndHasItsLastMoment() {
     OrderPlan order = Wardrobe.plan(slipStitched(Wardrobe.cardigan())).order();
-    assertThat(order.tails()).filteredOn(tail -> tail.of().equals(Optional.of(WorkRef.seam("shoulder.left")))).extracting(OrderPlan.Tail::before)
-        .containsExactlyInAnyOrder(Optional.of("armhole.left"), Optional.empty());
-    assertThat(order.tails()).filteredOn(tail -> tail.of().filter(of -> of.id().startsWith("side")).isPresent()).allMatch(tail -> tail.before().isEmpty());
+    assertThat(order.tails()).filteredOn(tail -> tail.of().equals(Optional.of(WorkRef.seam(new SeamId("shoulder.left"))))).extracting(OrderPlan.Tail::before)
+        .containsExactlyInAnyOrder(Optional.of(new SeamId("armhole.left")), Optional.empty());
+    assertThat(order.tails()).filteredOn(tail -> tail.of().filter(of -> of.id().text().startsWith("side")).isPresent()).allMatch(tail -> tail.before().isEmpty());
   }
 
   @Test
@@ -112,7 +113,7 @@ class OrderPlanTest {
     Garment garment = good(new WearChange.SchoolTaken(School.SIDES, Optional.of(School.Way.ONE_SIDE_COMPLETE)).apply(Wardrobe.cardigan()));
     GarmentPlan plan = Wardrobe.plan(garment);
     assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::seam)
-        .containsExactly("shoulder.left", "armhole.left", "side.left", "shoulder.right", "armhole.right", "side.right");
+        .containsExactly(new SeamId("shoulder.left"), new SeamId("armhole.left"), new SeamId("side.left"), new SeamId("shoulder.right"), new SeamId("armhole.right"), new SeamId("side.right"));
     assertThat(plan.steps().get(0).reasons()).extracting(GarmentPlan.ReasonView::sentence).noneMatch(words -> words.startsWith("Both shoulders"));
   }
 
@@ -123,9 +124,9 @@ class OrderPlanTest {
     AlternativeView other = before.alternatives().stream().filter(a -> !a.now()).findFirst().orElseThrow();
     Garment taken = good(new OrderChange.OrderTaken(other.seams()).apply(Wardrobe.cardigan()));
     assertThat(Wardrobe.plan(taken).steps()).extracting(GarmentPlan.StepPlan::seam).containsExactlyElementsOf(other.seams());
-    assertThat(new OrderChange.OrderTaken(List.of("armhole.left", "shoulder.left")).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code)
+    assertThat(new OrderChange.OrderTaken(List.of(new SeamId("armhole.left"), new SeamId("shoulder.left"))).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code)
         .contains(FindingCode.STEP_FORBIDDEN);
-    assertThat(new OrderChange.OrderTaken(List.of("nowhere")).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
+    assertThat(new OrderChange.OrderTaken(List.of(new SeamId("nowhere"))).apply(Wardrobe.cardigan()).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_SEAM);
   }
 
   /** Work that joins nothing is ticked off by what it is, and stays so when the order changes. */
@@ -134,7 +135,7 @@ class OrderPlanTest {
     Garment done = good(new OrderChange.ChoreTicked(Chore.INSPECT, true).apply(slipStitched(Wardrobe.pullover())));
     List<WorkStep> steps = Wardrobe.plan(done).order().steps();
     assertThat(steps).filteredOn(WorkStep::done).extracting(WorkStep::kind).containsExactly(Kind.INSPECT);
-    Garment moved = good(new OrderChange.StepMoved("shoulder.right", Optional.of("shoulder.left")).apply(done));
+    Garment moved = good(new OrderChange.StepMoved(new SeamId("shoulder.right"), Optional.of(new SeamId("shoulder.left"))).apply(done));
     assertThat(Wardrobe.plan(moved).order().steps().get(0).done()).isTrue();
     Garment notDone = good(new OrderChange.ChoreTicked(Chore.INSPECT, false).apply(moved));
     assertThat(Wardrobe.plan(notDone).order().steps()).noneMatch(WorkStep::done);

@@ -16,6 +16,8 @@ import ruxel.core.construction.ExpectedOpening;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
@@ -91,14 +93,14 @@ class RandomPlansTest {
   private Garment garment() {
     int count = 1 + random.nextInt(4);
     for (int p = 0; p < count; p++) {
-      pieces.add(piece("p" + p));
+      pieces.add(piece(new PieceId("p" + p)));
     }
     List<Seam> seams = new ArrayList<>();
     while (stretches.stream().anyMatch(list -> !list.isEmpty()) && random.nextInt(8) > 0) {
       List<Span> a = neighbours();
       List<Span> b = neighbours();
       if (!a.isEmpty() && !b.isEmpty()) {
-        seams.add(seam("s" + seams.size(), a, b));
+        seams.add(seam(new SeamId("s" + seams.size()), a, b));
         joined.addAll(a);
       }
     }
@@ -110,7 +112,7 @@ class RandomPlansTest {
         "Odd", Wording.Unit.CM, Terms.US, Wording.Hand.RIGHT, Optional.empty(), pieces, seams, openings, Settings.NONE, new HouseRules(Map.of()));
   }
 
-  private Piece piece(String id) {
+  private Piece piece(PieceId id) {
     List<Edge> edges = new ArrayList<>();
     List<Span> free = new ArrayList<>();
     int sides = 1 + random.nextInt(5);
@@ -127,8 +129,8 @@ class RandomPlansTest {
     Optional<Mirror> mirror =
         random.nextInt(3) > 0
             ? Optional.empty()
-            : Optional.of(new Mirror("p" + random.nextInt(4), Map.of("e0", "e" + random.nextInt(sides), "e1", "e" + random.nextInt(6))));
-    return new Piece(id, id, Piece.Part.OTHER, edges, mirror, CLOTH);
+            : Optional.of(new Mirror(new PieceId("p" + random.nextInt(4)), Map.of("e0", "e" + random.nextInt(sides), "e1", "e" + random.nextInt(6))));
+    return new Piece(id, id.text(), Piece.Part.OTHER, edges, mirror, CLOTH);
   }
 
   private Run run(String id, double angle) {
@@ -139,7 +141,7 @@ class RandomPlansTest {
   }
 
   /** The whole edge, or up to four stretches of it with gaps between. */
-  private List<Span> cutUp(String piece, Edge edge) {
+  private List<Span> cutUp(PieceId piece, Edge edge) {
     List<Span> found = new ArrayList<>();
     int at = 0;
     for (int i = 0; i < 4 && at < edge.units(); i++) {
@@ -169,7 +171,7 @@ class RandomPlansTest {
     return new Span(span.piece(), span.edge(), span.fromInclusive(), span.toExclusive(), span.along() == Span.Along.FORWARD ? Span.Along.BACKWARD : Span.Along.FORWARD);
   }
 
-  private Seam seam(String id, List<Span> a, List<Span> b) {
+  private Seam seam(SeamId id, List<Span> a, List<Span> b) {
     List<Anchor> anchors = new ArrayList<>();
     int most = random.nextInt(3) == 0 ? 12 : random.nextInt(3);
     List<Spot> onA = spots(a, most);

@@ -13,6 +13,8 @@ import ruxel.core.change.EdgingWorked;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.piece.UnitKind;
 
@@ -31,9 +33,9 @@ class SeamWordsTest {
     Outcome<Garment> changed =
         Change.applyAll(
             Wardrobe.cardigan(),
-            List.of(new EdgingWorked("front.left", "shoulder", 2, 12.5, 23), new EdgeChange.EdgeMeasured("sleeve.left", "top", Optional.of(mm))));
+            List.of(new EdgingWorked(new PieceId("front.left"), "shoulder", 2, 12.5, 23), new EdgeChange.EdgeMeasured(new PieceId("sleeve.left"), "top", Optional.of(mm))));
     SeamPlan.EaseView ease =
-        Wardrobe.plan(((Outcome.Good<Garment>) changed).value()).seams().stream().filter(s -> s.id().equals("armhole.left")).findFirst().orElseThrow().ease().orElseThrow();
+        Wardrobe.plan(((Outcome.Good<Garment>) changed).value()).seams().stream().filter(s -> s.id().equals(new SeamId("armhole.left"))).findFirst().orElseThrow().ease().orElseThrow();
     assertThat(ease.differenceMm()).isLessThan(0.5);
     assertThat(ease.verdict()).isNotEqualTo(Ease.Verdict.MATCHED);
     assertThat(ease.words()).startsWith("As a whole both are equally long, but not from anchor to anchor.").doesNotContain("0 mm longer");

@@ -26,6 +26,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Stitch;
 import ruxel.core.plan.OrderPlan.WorkStep;
@@ -41,23 +43,23 @@ class StripsGoOnTest {
   void theHemGoesOnFromASideSeam() {
     Garment hemmed = edged(sleeveless("sc-both"));
     GarmentPlan plan = Wardrobe.plan(hemmed);
-    WorkStep hem = step(plan, "hem");
+    WorkStep hem = step(plan, new StripId("hem"));
     WorkStep side = plan.order().steps().stream().filter(step -> step.words().contains("Do not cut yet: the hem edging goes on from here.")).findFirst().orElseThrow();
     assertThat(hem.fastenOn()).isFalse();
     assertThat(hem.words()).startsWith("Go on with the yarn of the ").contains(" side. ");
-    assertThat(side.of().orElseThrow().id()).startsWith("side.");
+    assertThat(side.of().orElseThrow().id().text()).startsWith("side.");
     assertThat(side.cut()).isFalse();
-    assertThat(StripDirections.of(hemmed, plan, "hem").orElseThrow().start()).startsWith("Go on with the yarn that was not cut where the ");
+    assertThat(StripDirections.of(hemmed, plan, new StripId("hem")).orElseThrow().start()).startsWith("Go on with the yarn that was not cut where the ");
     GarmentPlan sewn = Wardrobe.plan(edged(sleeveless("mattress-rows")));
-    assertThat(step(sewn, "hem").fastenOn()).as("a strand that sewed is no loop").isTrue();
-    assertThat(StripDirections.of(edged(sleeveless("mattress-rows")), sewn, "hem").orElseThrow().start()).startsWith("Fasten on where the ");
+    assertThat(step(sewn, new StripId("hem")).fastenOn()).as("a strand that sewed is no loop").isTrue();
+    assertThat(StripDirections.of(edged(sleeveless("mattress-rows")), sewn, new StripId("hem")).orElseThrow().start()).startsWith("Fasten on where the ");
   }
 
   @Test
   void inAnotherYarnItBeginsAnew() {
-    Garment hemmed = good(Change.applyAll(edged(sleeveless("sc-both")), List.of(new YarnAdded(yarn("wool")), new YarnAdded(yarn("silk")), new StripYarned("hem", Optional.of("silk")))));
-    assertThat(step(Wardrobe.plan(hemmed), "hem").fastenOn()).isTrue();
-    assertThat(step(Wardrobe.plan(good(new StripYarned("hem", Optional.of("wool")).apply(hemmed))), "hem").fastenOn()).as("seams in no yarn that is told are not of this one").isTrue();
+    Garment hemmed = good(Change.applyAll(edged(sleeveless("sc-both")), List.of(new YarnAdded(yarn("wool")), new YarnAdded(yarn("silk")), new StripYarned(new StripId("hem"), Optional.of("silk")))));
+    assertThat(step(Wardrobe.plan(hemmed), new StripId("hem")).fastenOn()).isTrue();
+    assertThat(step(Wardrobe.plan(good(new StripYarned(new StripId("hem"), Optional.of("wool")).apply(hemmed))), new StripId("hem")).fastenOn()).as("seams in no yarn that is told are not of this one").isTrue();
   }
 
   /** Ends are as many in the sum, in the list and along the path; each seam is gone on from at most once. */
@@ -73,7 +75,7 @@ class StripsGoOnTest {
       int before = Wardrobe.plan(all).order().ends();
       List<GarmentPlan.OpeningPlan> openings = Wardrobe.plan(all).gluing().openings();
       for (int i = 0; i < openings.size(); i++) {
-        all = good(new StripAdded(strip("edging." + i, openings.get(i))).apply(all));
+        all = good(new StripAdded(strip(new StripId("edging." + i), openings.get(i))).apply(all));
       }
       OrderPlan order = Wardrobe.plan(all).order();
       List<WorkStep> goOn = order.steps().stream().filter(step -> step.kind() == OrderPlan.Kind.EDGING && !step.fastenOn()).toList();
@@ -91,21 +93,21 @@ class StripsGoOnTest {
   private static Garment sleeveless(String method) {
     Garment garment = Garment.of("Top", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     List<Change> changes = new ArrayList<>();
-    Wardrobe.plan(garment).seams().forEach(seam -> changes.add(new MethodChosen(seam.id(), seam.id().startsWith("side") ? method : "sc-both")));
-    changes.add(new SeamTurned("side.right"));
+    Wardrobe.plan(garment).seams().forEach(seam -> changes.add(new MethodChosen(seam.id(), seam.id().text().startsWith("side") ? method : "sc-both")));
+    changes.add(new SeamTurned(new SeamId("side.right")));
     return good(Change.applyAll(garment, changes));
   }
 
   private static Garment edged(Garment garment) {
     GarmentPlan.OpeningPlan hem = Wardrobe.plan(garment).gluing().openings().stream().filter(open -> open.name().equals("Hem")).findFirst().orElseThrow();
-    return good(new StripAdded(strip("hem", hem)).apply(garment));
+    return good(new StripAdded(strip(new StripId("hem"), hem)).apply(garment));
   }
 
-  private static Strip strip(String id, GarmentPlan.OpeningPlan opening) {
+  private static Strip strip(StripId id, GarmentPlan.OpeningPlan opening) {
     return new Strip(id, opening.name() + " edging", opening.start(), Optional.empty(), List.of(new Round(Stitch.SC, 6.25, 6.25, false)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
   }
 
-  private static WorkStep step(GarmentPlan plan, String strip) {
+  private static WorkStep step(GarmentPlan plan, StripId strip) {
     return plan.order().steps().stream().filter(step -> step.of().equals(Optional.of(WorkRef.strip(strip)))).findFirst().orElseThrow();
   }
 

@@ -16,6 +16,8 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
@@ -26,24 +28,24 @@ import ruxel.core.seam.Span;
 class TwinsTest {
   @Test
   void aRowFewerOnOneSleeveIsToldOfBoth() {
-    GarmentPlan plan = after(new CountMade("sleeve.right", "front", "sleeve", Optional.of(31)));
+    GarmentPlan plan = after(new CountMade(new PieceId("sleeve.right"), "front", "sleeve", Optional.of(31)));
     assertThat(codes(plan)).contains(FindingCode.TWINS_DIFFER);
-    assertThat(List.of("side.left", "side.right")).as("both sides wait").allSatisfy(seam -> assertThat(plan.toDecide(seam)).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER));
-    assertThat(plan.toDecide("shoulder.left")).isEmpty();
+    assertThat(List.of(new SeamId("side.left"), new SeamId("side.right"))).as("both sides wait").allSatisfy(seam -> assertThat(plan.toDecide(seam)).extracting(FindingView::code).contains(FindingCode.TWINS_DIFFER));
+    assertThat(plan.toDecide(new SeamId("shoulder.left"))).isEmpty();
   }
 
   @Test
   void aRunToldInPartsIsStillTheSameRun() {
-    GarmentPlan plan = after(told("sleeve.right", "front", "sleeve", 20, 12));
+    GarmentPlan plan = after(told(new PieceId("sleeve.right"), "front", "sleeve", 20, 12));
     assertThat(codes(plan)).doesNotContain(FindingCode.TWINS_DIFFER, FindingCode.TWIN_RUN_MISSING);
-    GarmentPlan fewer = after(told("sleeve.right", "front", "sleeve", 20, 11));
+    GarmentPlan fewer = after(told(new PieceId("sleeve.right"), "front", "sleeve", 20, 11));
     assertThat(codes(fewer)).contains(FindingCode.TWINS_DIFFER);
   }
 
   /** The back is its own mirror image: 13 row ends of armhole on the left, 14 on the right. */
   @Test
   void aPieceThatIsItsOwnTwinIsComparedSideWithSide() {
-    GarmentPlan plan = after(new CountMade("back", "left", "armhole", Optional.of(13)));
+    GarmentPlan plan = after(new CountMade(new PieceId("back"), "left", "armhole", Optional.of(13)));
     FindingView sides = plan.findings().stream().filter(finding -> finding.code() == FindingCode.SIDES_DIFFER).findFirst().orElseThrow();
     assertThat(sides.sentence()).startsWith("Back is not alike left and right: 14 row ends at the right side and 13 at the left side; that is ");
   }
@@ -53,26 +55,26 @@ class TwinsTest {
     Garment garment = Wardrobe.cardigan();
     GarmentPlan plan = Wardrobe.plan(garment);
     assertThat(plan.seams()).extracting(SeamPlan::twin).allSatisfy(twin -> assertThat(twin).isPresent());
-    assertThat(plan.seams().get(0).twin()).contains("shoulder.right");
+    assertThat(plan.seams().get(0).twin()).contains(new SeamId("shoulder.right"));
   }
 
   @Test
   void seamsOfPiecesFromAFileAreTwinsToo() {
-    Piece below = Panels.rectangle("below", 20, 12).ownTwin(Map.of("left", "right", "right", "left", "top", "top", "bottom", "bottom"));
+    Piece below = Panels.rectangle(new PieceId("below"), 20, 12).ownTwin(Map.of("left", "right", "right", "left", "top", "top", "bottom", "bottom"));
     List<Seam> seams =
         List.of(
-            Panels.seam("one", span("below", "left"), span("p", "right")), Panels.seam("two", span("below", "right"), span("q", "left")));
-    Piece p = Panels.rectangle("p", 10, 12);
-    Piece q = p.mirrored("q", "q", Map.of("right", new String[] {"left", "left"}, "left", new String[] {"right", "right"}));
+            Panels.seam(new SeamId("one"), span(new PieceId("below"), "left"), span(new PieceId("p"), "right")), Panels.seam(new SeamId("two"), span(new PieceId("below"), "right"), span(new PieceId("q"), "left")));
+    Piece p = Panels.rectangle(new PieceId("p"), 10, 12);
+    Piece q = p.mirrored(new PieceId("q"), "q", Map.of("right", new String[] {"left", "left"}, "left", new String[] {"right", "right"}));
     assertThat(codes(Panels.plan(List.of(below, p, q), seams))).doesNotContain(FindingCode.SEAMS_DIFFER);
-    assertThat(Panels.plan(List.of(below, p, q), seams).seams().get(0).twin()).contains("two");
+    assertThat(Panels.plan(List.of(below, p, q), seams).seams().get(0).twin()).contains(new SeamId("two"));
   }
 
-  private static Span span(String piece, String edge) {
+  private static Span span(PieceId piece, String edge) {
     return Panels.whole(piece, edge, Span.Along.FORWARD);
   }
 
-  private static Change told(String piece, String edge, String run, int... counts) {
+  private static Change told(PieceId piece, String edge, String run, int... counts) {
     List<RunPart> parts =
         Arrays.stream(counts).mapToObj(count -> new RunPart(UnitKind.ROW_END, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0)).toList();
     return new EdgeChange.RunTold(piece, edge, run, parts);

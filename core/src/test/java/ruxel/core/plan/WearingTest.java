@@ -17,6 +17,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.plan.WearerPlan.Check;
 import ruxel.core.plan.WearerPlan.CheckView;
 import ruxel.core.plan.WearerPlan.Verdict;
@@ -59,8 +61,8 @@ class WearingTest {
     CheckView neck = plan.wearer().stream().filter(check -> check.check() == Check.NECK).findFirst().orElseThrow();
     assertThat(neck.needed()).contains(590.0);
     assertThat(neck.verdict()).isEqualTo(Verdict.TIGHT);
-    assertThat(neck.before()).as("the first shoulder").contains("shoulder.left");
-    assertThat(plan.toDecide("shoulder.left")).extracting(FindingView::code).contains(FindingCode.NECK_TOO_SMALL);
+    assertThat(neck.before()).as("the first shoulder").contains(new SeamId("shoulder.left"));
+    assertThat(plan.toDecide(new SeamId("shoulder.left"))).extracting(FindingView::code).contains(FindingCode.NECK_TOO_SMALL);
   }
 
   /** Chest 88 and easy 10 cm: 98 cm are needed. */
@@ -77,7 +79,7 @@ class WearingTest {
   @Test
   void reachIsHalfTheBackAndTheSleeve() {
     GarmentPlan plan = Wardrobe.plan(Wardrobe.cardigan());
-    double sleeve = plan.pieces().stream().filter(piece -> piece.id().equals("sleeve.left")).findFirst().orElseThrow().size().heightMm();
+    double sleeve = plan.pieces().stream().filter(piece -> piece.id().equals(new PieceId("sleeve.left"))).findFirst().orElseThrow().size().heightMm();
     CheckView reach = plan.wearer().stream().filter(check -> check.check() == Check.REACH).findFirst().orElseThrow();
     assertThat(reach.found()).isCloseTo(66 * 100 / 14.0 / 2 + sleeve, within(8.0)).isLessThan(66 * 100 / 14.0 / 2 + sleeve + 0.01);
     Garment longArms = good(new WearChange.WearerMeasured(Measure.BACK_TO_WRIST, Optional.of(900.0)).apply(Wardrobe.cardigan()));
@@ -105,7 +107,7 @@ class WearingTest {
     assertThat(hood.needed()).contains(400.0);
     assertThat(hood.found()).isCloseTo(350, within(0.01));
     assertThat(hood.verdict()).isEqualTo(Verdict.TIGHT);
-    assertThat(hood.before()).contains("hood.top");
+    assertThat(hood.before()).contains(new SeamId("hood.top"));
     assertThat(hood.words()).isEqualTo("35 cm for 30 cm and 10 cm of room: 5 cm too little.");
     assertThat(Wardrobe.plan(Wardrobe.cardigan()).wearer()).noneMatch(check -> check.check() == Check.HOOD);
   }
@@ -118,7 +120,7 @@ class WearingTest {
 
   private static Garment sidesBy(Garment garment, String method) {
     List<Change> changes = new ArrayList<>();
-    Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().startsWith("side")).forEach(seam -> changes.add(new SeamChange.MethodChosen(seam.id(), method)));
+    Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().text().startsWith("side")).forEach(seam -> changes.add(new SeamChange.MethodChosen(seam.id(), method)));
     return good(Change.applyAll(garment, changes));
   }
 

@@ -9,6 +9,7 @@ import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Directions;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.match.From;
 
@@ -18,7 +19,7 @@ class WorkedExampleTest {
 
   @Test
   void armholeJoinsFiftyOneStitchesToFourteenAndFourteenRowEnds() {
-    SeamPlan armhole = seam(cardigan, "armhole.left");
+    SeamPlan armhole = seam(cardigan, new SeamId("armhole.left"));
     assertThat(armhole.joints()).isEqualTo(51);
     assertThat(armhole.a().places()).isEqualTo(51);
     assertThat(armhole.b().places()).isEqualTo(28);
@@ -40,7 +41,7 @@ class WorkedExampleTest {
 
   @Test
   void markersStandAtTheRepeatsAndAtTheShoulder() {
-    SeamPlan armhole = seam(cardigan, "armhole.left");
+    SeamPlan armhole = seam(cardigan, new SeamId("armhole.left"));
     assertThat(armhole.checkpoints())
         .extracting(SeamPlan.CheckpointPlan::placeA)
         .containsExactly(7, 14, 21, 26, 30, 37, 44);
@@ -53,8 +54,8 @@ class WorkedExampleTest {
 
   @Test
   void rightArmholeIsTheTwinOfTheLeft() {
-    SeamPlan left = seam(cardigan, "armhole.left");
-    SeamPlan right = seam(cardigan, "armhole.right");
+    SeamPlan left = seam(cardigan, new SeamId("armhole.left"));
+    SeamPlan right = seam(cardigan, new SeamId("armhole.right"));
     assertThat(right.intervals()).extracting(SeamPlan.IntervalView::groups).isEqualTo(left.intervals().stream().map(SeamPlan.IntervalView::groups).toList());
     assertThat(right.anchors()).extracting(SeamPlan.AnchorPlan::a).isEqualTo(left.anchors().stream().map(SeamPlan.AnchorPlan::a).toList());
   }
@@ -87,25 +88,25 @@ class WorkedExampleTest {
     assertThat(plan.findings())
         .allMatch(finding -> finding.code() == FindingCode.LOCAL_SURPLUS && finding.facts().stream().anyMatch(fact -> fact.value().equals("7 mm")))
         .extracting(finding -> finding.seam().orElseThrow())
-        .containsExactly("armhole.left", "armhole.left", "armhole.right", "armhole.right");
+        .containsExactly(new SeamId("armhole.left"), new SeamId("armhole.left"), new SeamId("armhole.right"), new SeamId("armhole.right"));
   }
 
   @Test
   void orderFollowsFromContiguity() {
     assertThat(cardigan.steps())
         .extracting(GarmentPlan.StepPlan::seam)
-        .containsExactly("shoulder.left", "shoulder.right", "armhole.left", "armhole.right", "side.left", "side.right");
-    assertThat(step("armhole.left").after()).containsExactly("shoulder.left");
-    assertThat(step("side.left").after()).containsExactly("armhole.left");
-    assertThat(step("side.left").closing()).hasSize(1);
-    assertThat(step("side.left").closing().get(0)).contains("left front", "back", "left sleeve");
-    assertThat(step("shoulder.left").closing()).isEmpty();
-    assertThat(step("side.right").openAfter()).hasSize(3);
+        .containsExactly(new SeamId("shoulder.left"), new SeamId("shoulder.right"), new SeamId("armhole.left"), new SeamId("armhole.right"), new SeamId("side.left"), new SeamId("side.right"));
+    assertThat(step(new SeamId("armhole.left")).after()).containsExactly(new SeamId("shoulder.left"));
+    assertThat(step(new SeamId("side.left")).after()).containsExactly(new SeamId("armhole.left"));
+    assertThat(step(new SeamId("side.left")).closing()).hasSize(1);
+    assertThat(step(new SeamId("side.left")).closing().get(0)).contains("left front", "back", "left sleeve");
+    assertThat(step(new SeamId("shoulder.left")).closing()).isEmpty();
+    assertThat(step(new SeamId("side.right")).openAfter()).hasSize(3);
   }
 
   @Test
   void benchSaysEachJoint() {
-    BenchPlan bench = Directions.of(Wardrobe.cardigan(), "armhole.left").orElseThrow();
+    BenchPlan bench = Directions.of(Wardrobe.cardigan(), new SeamId("armhole.left")).orElseThrow();
     assertThat(bench.joints()).hasSize(51);
     assertThat(bench.joints().get(0).words()).isEqualTo("Stitch 1 and left front row end 1.");
     assertThat(bench.joints().get(1).words()).isEqualTo("Stitch 2 and left front row end 1 again.");
@@ -113,11 +114,11 @@ class WorkedExampleTest {
     assertThat(bench.joints().get(50).words()).isEqualTo("Stitch 51 and back row end 1 again.");
   }
 
-  private GarmentPlan.StepPlan step(String seam) {
+  private GarmentPlan.StepPlan step(SeamId seam) {
     return cardigan.steps().stream().filter(step -> step.seam().equals(seam)).findFirst().orElseThrow();
   }
 
-  private static SeamPlan seam(GarmentPlan plan, String id) {
+  private static SeamPlan seam(GarmentPlan plan, SeamId id) {
     return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
   }
 

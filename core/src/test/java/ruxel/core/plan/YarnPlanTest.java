@@ -23,6 +23,9 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
+import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.School;
 import ruxel.core.measure.Stitch;
@@ -48,12 +51,12 @@ class YarnPlanTest {
     Garment two = with(one, new YarnChange.YarnAdded(yarn(FUZZ, Optional.empty())));
     assertThat(plan(two).pieces()).allMatch(piece -> piece.yarn().isEmpty());
     assertThat(plan(two).seams()).allMatch(seam -> seam.yarn().isEmpty());
-    Garment told = with(two, new YarnChange.PieceYarned("back", Optional.of(FUZZ)), new YarnChange.PieceYarned("sleeve.left", Optional.of(WOOL)));
-    assertThat(seam(told, "shoulder.left").yarn()).as("the back alone is told").contains(FUZZ);
-    assertThat(seam(told, "side.left").yarn()).as("both lie there, the longer decides").isPresent();
-    Garment own = with(told, new YarnChange.SeamYarned("shoulder.left", Optional.of(WOOL)));
-    assertThat(seam(own, "shoulder.left").yarn()).contains(WOOL);
-    assertThat(seam(own, "shoulder.left").told()).isTrue();
+    Garment told = with(two, new YarnChange.PieceYarned(new PieceId("back"), Optional.of(FUZZ)), new YarnChange.PieceYarned(new PieceId("sleeve.left"), Optional.of(WOOL)));
+    assertThat(seam(told, new SeamId("shoulder.left")).yarn()).as("the back alone is told").contains(FUZZ);
+    assertThat(seam(told, new SeamId("side.left")).yarn()).as("both lie there, the longer decides").isPresent();
+    Garment own = with(told, new YarnChange.SeamYarned(new SeamId("shoulder.left"), Optional.of(WOOL)));
+    assertThat(seam(own, new SeamId("shoulder.left")).yarn()).contains(WOOL);
+    assertThat(seam(own, new SeamId("shoulder.left")).told()).isTrue();
   }
 
   /** Ribbing of another yarn: a seam that lies on it alone is joined with that, and the advice knows that it is fuzzy. */
@@ -65,18 +68,18 @@ class YarnPlanTest {
     plan(told).pieces().forEach(piece -> all.add(new YarnChange.PieceYarned(piece.piece(), Optional.of(WOOL))));
     Garment worked = with(told, all.toArray(Change[]::new));
     assertThat(plan(worked).pieces()).as("hems and cuffs").allMatch(YarnPlan.PieceIn::ribbed).allMatch(piece -> piece.rib().isEmpty());
-    Garment ribbed = with(worked, new YarnChange.RibYarned("sleeve.left", Optional.of(FUZZ)));
-    assertThat(plan(ribbed).pieces()).filteredOn(piece -> piece.rib().isPresent()).extracting(YarnPlan.PieceIn::piece).containsExactly("sleeve.left");
-    assertThat(seam(ribbed, "side.left").yarn()).as("most of it is no ribbing").contains(WOOL);
-    assertThat(advised(ribbed, "side.left")).as("it meets fuzzy ribbing at the cuff").isNotEqualTo(advised(worked, "side.left"));
-    assertThat(advised(ribbed, "shoulder.left")).isEqualTo(advised(worked, "shoulder.left"));
-    Garment back = with(ribbed, new YarnChange.RibYarned("sleeve.left", Optional.empty()));
+    Garment ribbed = with(worked, new YarnChange.RibYarned(new PieceId("sleeve.left"), Optional.of(FUZZ)));
+    assertThat(plan(ribbed).pieces()).filteredOn(piece -> piece.rib().isPresent()).extracting(YarnPlan.PieceIn::piece).containsExactly(new PieceId("sleeve.left"));
+    assertThat(seam(ribbed, new SeamId("side.left")).yarn()).as("most of it is no ribbing").contains(WOOL);
+    assertThat(advised(ribbed, new SeamId("side.left"))).as("it meets fuzzy ribbing at the cuff").isNotEqualTo(advised(worked, new SeamId("side.left")));
+    assertThat(advised(ribbed, new SeamId("shoulder.left"))).isEqualTo(advised(worked, new SeamId("shoulder.left")));
+    Garment back = with(ribbed, new YarnChange.RibYarned(new PieceId("sleeve.left"), Optional.empty()));
     assertThat(plan(back)).isEqualTo(plan(worked));
     assertThat(plan(with(ribbed, new YarnChange.YarnRemoved(FUZZ))).pieces()).allMatch(piece -> piece.rib().isEmpty());
-    assertThat(new YarnChange.RibYarned("sleeve.left", Optional.of("none")).apply(told).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_YARN);
+    assertThat(new YarnChange.RibYarned(new PieceId("sleeve.left"), Optional.of("none")).apply(told).findings()).extracting(Finding::code).containsExactly(FindingCode.UNKNOWN_YARN);
   }
 
-  private static AdviceView advised(Garment garment, String seam) {
+  private static AdviceView advised(Garment garment, SeamId seam) {
     return Wardrobe.plan(garment).seams().stream().filter(plan -> plan.id().equals(seam)).findFirst().orElseThrow().advice();
   }
 
@@ -94,7 +97,7 @@ class YarnPlanTest {
     assertThat(stages).extracting(YarnPlan.Stage::of).containsExactlyElementsOf(Wardrobe.plan(little).steps().stream().map(step -> WorkRef.seam(step.seam())).toList());
     assertThat(stages.stream().filter(stage -> stage.leftMm().orElseThrow() < 0).findFirst().orElseThrow().of()).isEqualTo(runsOut);
     assertThat(stages.get(stages.size() - 1).leftMm().orElseThrow()).isCloseTo(2000 - needed, within(1e-6));
-    assertThat(Wardrobe.plan(little).toDecide(runsOut.id())).extracting(FindingView::code).contains(FindingCode.LESS_YARN);
+    assertThat(Wardrobe.plan(little).toDecide(((WorkRef.OfSeam) runsOut).id())).extracting(FindingView::code).contains(FindingCode.LESS_YARN);
     List<WorkRef> all = Wardrobe.plan(little).seams().stream().map(seam -> WorkRef.seam(seam.id())).toList();
     Garment joined = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.of(new Yarn.Left(1, all)))));
     assertThat(plan(joined).yarns().get(0).neededMm()).isZero();
@@ -115,12 +118,12 @@ class YarnPlanTest {
   void theMakersOwnFactorTakesThePlaceOfTheTables() {
     Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())));
     Garment measured = with(told, new YarnChange.FactorMeasured("mattress-rows", WOOL, 100, 300));
-    SeamYarn side = seam(measured, "side.left");
+    SeamYarn side = seam(measured, new SeamId("side.left"));
     assertThat(side.factor()).isEqualTo(3.0);
     assertThat(side.measured()).isEqualTo(1);
-    assertThat(seam(measured, "shoulder.left").factor()).as("another method").isEqualTo(3.5);
+    assertThat(seam(measured, new SeamId("shoulder.left")).factor()).as("another method").isEqualTo(3.5);
     Garment forgotten = with(measured, new YarnChange.FactorForgotten("mattress-rows", WOOL));
-    assertThat(seam(forgotten, "side.left").factor()).isEqualTo(2.5);
+    assertThat(seam(forgotten, new SeamId("side.left")).factor()).isEqualTo(2.5);
   }
 
   /** Weighed, or reckoned from area and yarn: rows 1.75 times as high as wide take 9 cm for each cm. */
@@ -145,24 +148,24 @@ class YarnPlanTest {
             new WearChange.Wished(Optional.of(SeamRole.ARMHOLE), Optional.empty(), Optional.of(Wish.ON_SHOW)), new WearChange.Wished(Optional.empty(), Optional.empty(), Optional.of(Wish.FLAT)));
     List<Change> pieces = new ArrayList<>();
     Wardrobe.plan(told).pieces().forEach(piece -> pieces.add(new YarnChange.PieceYarned(piece.id(), Optional.of(WOOL))));
-    Garment worked = with(with(told, pieces.toArray(Change[]::new)), new YarnChange.SeamYarned("side.left", Optional.of(FUZZ)));
-    assertThat(codes(worked, "side.left")).contains("FUZZY_HIDES", "WISH_FLAT", "FUZZY_V");
-    assertThat(codes(worked, "side.right")).doesNotContain("FUZZY_HIDES").contains("WISH_FLAT");
-    assertThat(Wardrobe.plan(worked).seams().stream().filter(seam -> seam.id().equals("armhole.left")).findFirst().orElseThrow().advice().wish()).isEqualTo(Wish.ON_SHOW);
+    Garment worked = with(with(told, pieces.toArray(Change[]::new)), new YarnChange.SeamYarned(new SeamId("side.left"), Optional.of(FUZZ)));
+    assertThat(codes(worked, new SeamId("side.left"))).contains("FUZZY_HIDES", "WISH_FLAT", "FUZZY_V");
+    assertThat(codes(worked, new SeamId("side.right"))).doesNotContain("FUZZY_HIDES").contains("WISH_FLAT");
+    assertThat(Wardrobe.plan(worked).seams().stream().filter(seam -> seam.id().equals(new SeamId("armhole.left"))).findFirst().orElseThrow().advice().wish()).isEqualTo(Wish.ON_SHOW);
   }
 
   /** Each answer says what it is the best of: of the school, outside it, of the family a seam has, of another. */
   @Test
   void answersSayWhatTheyAreTheBestOf() {
-    assertThat(headings(Wardrobe.cardigan(), "shoulder.left")).containsExactly("Best overall", "Best of another family");
+    assertThat(headings(Wardrobe.cardigan(), new SeamId("shoulder.left"))).containsExactly("Best overall", "Best of another family");
     Garment hook = with(Wardrobe.cardigan(), new WearChange.SchoolTaken(School.JOIN, Optional.of(School.Way.HOOK)));
-    assertThat(headings(hook, "shoulder.left")).containsExactly("Best overall, and of your school", "Best outside your school");
-    assertThat(headings(hook, "armhole.left")).containsExactly("Best overall", "Best of your school");
-    Garment crocheted = with(Wardrobe.cardigan(), new SeamChange.MethodChosen("shoulder.left", "sc-both"));
-    assertThat(headings(crocheted, "shoulder.left")).containsExactly("Best overall", "Best of the family it has now");
+    assertThat(headings(hook, new SeamId("shoulder.left"))).containsExactly("Best overall, and of your school", "Best outside your school");
+    assertThat(headings(hook, new SeamId("armhole.left"))).containsExactly("Best overall", "Best of your school");
+    Garment crocheted = with(Wardrobe.cardigan(), new SeamChange.MethodChosen(new SeamId("shoulder.left"), "sc-both"));
+    assertThat(headings(crocheted, new SeamId("shoulder.left"))).containsExactly("Best overall", "Best of the family it has now");
   }
 
-  private static List<String> headings(Garment garment, String seam) {
+  private static List<String> headings(Garment garment, SeamId seam) {
     return Wardrobe.plan(garment).seams().stream().filter(each -> each.id().equals(seam)).flatMap(each -> each.advice().answers().stream()).map(AdviceView.AnswerView::heading).toList();
   }
 
@@ -170,8 +173,8 @@ class YarnPlanTest {
   @Test
   void aSampleIsTwentyJoints() {
     Garment told = with(Wardrobe.cardigan(), new YarnChange.YarnAdded(yarn(WOOL, Optional.empty())));
-    SeamYarn side = seam(told, "side.left");
-    int joints = Wardrobe.plan(told).seams().stream().filter(each -> each.id().equals("side.left")).findFirst().orElseThrow().joints();
+    SeamYarn side = seam(told, new SeamId("side.left"));
+    int joints = Wardrobe.plan(told).seams().stream().filter(each -> each.id().equals(new SeamId("side.left"))).findFirst().orElseThrow().joints();
     assertThat(side.sample().joints()).isEqualTo(20);
     assertThat(side.sample().seamMm()).isCloseTo(side.lengthMm() / joints * 20, within(1e-6));
     assertThat(plan(told).yarns().get(0).mmPerGram()).contains(2000.0);
@@ -187,7 +190,7 @@ class YarnPlanTest {
     assertThat(loose.yarn().weight()).hasValueSatisfying(weight -> assertThat(weight.grams()).isPositive());
   }
 
-  private static List<String> codes(Garment garment, String seam) {
+  private static List<String> codes(Garment garment, SeamId seam) {
     List<AdviceView.AnswerView> all = ((Outcome.Good<List<AdviceView.AnswerView>>) WholeAdvice.of(garment, seam)).value();
     return all.stream().flatMap(answer -> answer.terms().stream()).map(AdviceView.TermView::code).distinct().toList();
   }
@@ -201,32 +204,32 @@ class YarnPlanTest {
   void anEdgingHasAYarnOfItsOwn() {
     Garment vest = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
     GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
-    Strip strip = new Strip("one", "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    Strip strip = new Strip(new StripId("one"), "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
     Yarn grey = new Yarn("grey", "Slate", "grey", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
     Yarn red = new Yarn("red", "Buoy", "red", Yarn.Weight.WORSTED, "wool", Optional.of(100.0), Optional.of(50.0), Set.of(), Optional.empty());
-    Garment told = with(vest, new YarnChange.YarnAdded(grey), new YarnChange.YarnAdded(red), new YarnChange.PieceYarned("front", Optional.of("grey")), new YarnChange.PieceYarned("back", Optional.of("grey")), new StripChange.StripAdded(strip), new StripChange.StripMirrored("one", "two", "Other"));
+    Garment told = with(vest, new YarnChange.YarnAdded(grey), new YarnChange.YarnAdded(red), new YarnChange.PieceYarned(new PieceId("front"), Optional.of("grey")), new YarnChange.PieceYarned(new PieceId("back"), Optional.of("grey")), new StripChange.StripAdded(strip), new StripChange.StripMirrored(new StripId("one"), new StripId("two"), "Other"));
     assertThat(stages(told, "grey")).contains("one", "two");
-    Garment own = with(told, new YarnChange.StripYarned("one", Optional.of("red")));
+    Garment own = with(told, new YarnChange.StripYarned(new StripId("one"), Optional.of("red")));
     assertThat(stages(own, "red")).containsExactly("one", "two");
     assertThat(stages(own, "grey")).doesNotContain("one", "two");
     assertThat(Wardrobe.plan(own).yarn().strips()).extracting(YarnPlan.StripIn::told).containsExactly(true, false);
-    Garment parted = with(own, new YarnChange.StripYarned("two", Optional.of("grey")));
+    Garment parted = with(own, new YarnChange.StripYarned(new StripId("two"), Optional.of("grey")));
     assertThat(stages(parted, "red")).containsExactly("one");
-    Garment without = with(parted, new StripChange.StripRemoved("two"), new StripChange.StripRemoved("one"));
+    Garment without = with(parted, new StripChange.StripRemoved(new StripId("two")), new StripChange.StripRemoved(new StripId("one")));
     assertThat(without.settings().of(StripYarn.class)).isEmpty();
     assertThat(with(own, new YarnChange.YarnRemoved("red")).settings().of(StripYarn.class)).isEmpty();
-    assertThat(new YarnChange.StripYarned("none", Optional.of("red")).apply(told).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_UNKNOWN);
+    assertThat(new YarnChange.StripYarned(new StripId("none"), Optional.of("red")).apply(told).findings()).extracting(Finding::code).containsExactly(FindingCode.STRIP_UNKNOWN);
   }
 
   private static List<String> stages(Garment garment, String yarn) {
-    return plan(garment).yarns().stream().filter(sum -> sum.id().equals(yarn)).flatMap(sum -> sum.stages().stream()).map(stage -> stage.of().id()).toList();
+    return plan(garment).yarns().stream().filter(sum -> sum.id().equals(yarn)).flatMap(sum -> sum.stages().stream()).map(stage -> stage.of().id().text()).toList();
   }
 
   private static YarnPlan plan(Garment garment) {
     return Wardrobe.plan(garment).yarn();
   }
 
-  private static SeamYarn seam(Garment garment, String id) {
+  private static SeamYarn seam(Garment garment, SeamId id) {
     return plan(garment).seams().stream().filter(seam -> seam.seam().equals(id)).findFirst().orElseThrow();
   }
 

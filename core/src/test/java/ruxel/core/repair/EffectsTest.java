@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -14,20 +16,20 @@ import ruxel.core.seam.Span;
 
 /** What is different between two plans, told beside the seam that is looked at: on rectangles of 10 mm stitches and rows. */
 class EffectsTest {
-  private static final String S = "s";
-  private static final String T = "t";
+  private static final SeamId S = new SeamId("s");
+  private static final SeamId T = new SeamId("t");
 
   /** The right of a on the left of b, and the left of a on the right of b: a tube. */
   private static GarmentPlan tube(int stitchesA, int rowsA, int stitchesB, int rowsB) {
-    return plan(Panels.rectangle("a", stitchesA, rowsA), Panels.rectangle("b", stitchesB, rowsB), List.of(seam(S, "right", "left"), seam(T, "left", "right")));
+    return plan(Panels.rectangle(new PieceId("a"), stitchesA, rowsA), Panels.rectangle(new PieceId("b"), stitchesB, rowsB), List.of(seam(S, "right", "left"), seam(T, "left", "right")));
   }
 
   private static GarmentPlan plan(Piece a, Piece b, List<Seam> seams) {
     return Panels.plan(List.of(a, b), seams);
   }
 
-  private static Seam seam(String id, String onA, String onB) {
-    return Panels.seam(id, Panels.whole("a", onA, Span.Along.FORWARD), Panels.whole("b", onB, Span.Along.BACKWARD));
+  private static Seam seam(SeamId id, String onA, String onB) {
+    return Panels.seam(id, Panels.whole(new PieceId("a"), onA, Span.Along.FORWARD), Panels.whole(new PieceId("b"), onB, Span.Along.BACKWARD));
   }
 
   @Test
@@ -61,14 +63,14 @@ class EffectsTest {
     List<String> better = Effects.between(tube(30, 40, 20, 41), tube(30, 40, 20, 40), S);
     assertThat(worse).anyMatch(words -> words.startsWith("New: T: ")).noneMatch(words -> words.startsWith("No longer: ")).noneMatch(words -> words.startsWith("New: S: "));
     assertThat(better).anyMatch(words -> words.startsWith("No longer: T: ")).noneMatch(words -> words.startsWith("New: "));
-    assertThat(Effects.between(tube(30, 40, 20, 40), tube(30, 40, 20, 41), "none")).anyMatch(words -> words.startsWith("New: S: "));
+    assertThat(Effects.between(tube(30, 40, 20, 40), tube(30, 40, 20, 41), new SeamId("none"))).anyMatch(words -> words.startsWith("New: S: "));
   }
 
   /** Half a millimetre is not seen. */
   @Test
   void lessThanCanBeSeenIsNotTold() {
     GarmentPlan before = tube(30, 40, 20, 40);
-    GarmentPlan finer = plan(slightly(Panels.rectangle("a", 30, 40)), Panels.rectangle("b", 20, 40), List.of(seam(S, "right", "left"), seam(T, "left", "right")));
+    GarmentPlan finer = plan(slightly(Panels.rectangle(new PieceId("a"), 30, 40)), Panels.rectangle(new PieceId("b"), 20, 40), List.of(seam(S, "right", "left"), seam(T, "left", "right")));
     assertThat(Effects.between(before, finer, S)).isEmpty();
   }
 
@@ -82,7 +84,7 @@ class EffectsTest {
 
   @Test
   void aSeamThatWasNotThereIsTouched() {
-    GarmentPlan one = plan(Panels.rectangle("a", 30, 40), Panels.rectangle("b", 20, 40), List.of(seam(S, "right", "left")));
+    GarmentPlan one = plan(Panels.rectangle(new PieceId("a"), 30, 40), Panels.rectangle(new PieceId("b"), 20, 40), List.of(seam(S, "right", "left")));
     assertThat(Effects.touched(one, tube(30, 40, 20, 40))).containsExactly(T);
     assertThat(Effects.touched(tube(30, 40, 20, 40), one)).isEmpty();
   }

@@ -12,6 +12,7 @@ import ruxel.core.decision.SideWorking;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.seam.Side;
@@ -24,10 +25,10 @@ class FullnessRepairTest {
   void fullnessToldForTheWrongSideCanBeTakenBack() {
     SeamChange.SeamWorked.Way full =
         new SeamChange.SeamWorked.Way(false, Surplus.EVEN, 0.174, Optional.of(Side.A), false, SideWorking.USUAL, SideWorking.USUAL);
-    Garment told = after(Wardrobe.cardigan(), new SeamChange.SeamWorked("armhole.left", full));
-    Repair back = Repairs.of(told, "armhole.left", Set.of()).stream().filter(r -> r.title().equals("Mean no fullness here")).findFirst().orElseThrow();
+    Garment told = after(Wardrobe.cardigan(), new SeamChange.SeamWorked(new SeamId("armhole.left"), full));
+    Repair back = Repairs.of(told, new SeamId("armhole.left"), Set.of()).stream().filter(r -> r.title().equals("Mean no fullness here")).findFirst().orElseThrow();
     assertThat(back.words()).startsWith("Without the 17.4 % that are meant");
-    assertThat(verdict(applied(told, back), "armhole.left")).isEqualTo(verdict(Wardrobe.plan(Wardrobe.cardigan()), "armhole.left"));
+    assertThat(verdict(applied(told, back), new SeamId("armhole.left"))).isEqualTo(verdict(Wardrobe.plan(Wardrobe.cardigan()), new SeamId("armhole.left")));
   }
 
   private static Garment after(Garment garment, Change... changes) {
@@ -38,7 +39,7 @@ class FullnessRepairTest {
     return Wardrobe.plan(after(garment, repair.changes().toArray(Change[]::new)));
   }
 
-  private static Ease.Verdict verdict(GarmentPlan plan, String seam) {
+  private static Ease.Verdict verdict(GarmentPlan plan, SeamId seam) {
     return plan.seams().stream().filter(each -> each.id().equals(seam)).findFirst().orElseThrow().ease().orElseThrow().verdict();
   }
 }

@@ -5,6 +5,8 @@ import java.util.Set;
 import ruxel.core.change.Change;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.RowPlan;
@@ -24,11 +26,11 @@ final class JoinedByRow {
     return rows(plan).get(number).row().orElseThrow();
   }
 
-  static StripPlan joining(GarmentPlan plan, String seam) {
+  static StripPlan joining(GarmentPlan plan, SeamId seam) {
     return rows(plan).stream().filter(strip -> strip.row().orElseThrow().seams().contains(seam)).findFirst().orElseThrow();
   }
 
-  static Garment taken(Garment garment, String seam, String title) {
+  static Garment taken(Garment garment, SeamId seam, String title) {
     List<Repair> offers = Repairs.joiningRows(garment, seam, Set.of());
     Repair offer = offers.stream().filter(each -> each.title().equals(title)).findFirst().orElseThrow(() -> new AssertionError(offers.toString()));
     return good(Change.applyAll(garment, offer.changes()));
@@ -45,15 +47,15 @@ final class JoinedByRow {
     throw new AssertionError(outcome.findings().toString());
   }
 
-  static SeamPlan seam(GarmentPlan plan, String id) {
+  static SeamPlan seam(GarmentPlan plan, SeamId id) {
     return plan.seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
   }
 
-  static PiecePlan piece(GarmentPlan plan, String id) {
+  static PiecePlan piece(GarmentPlan plan, PieceId id) {
     return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
   }
 
-  static PiecePlan.EdgePlan edge(GarmentPlan plan, String piece, String edge) {
+  static PiecePlan.EdgePlan edge(GarmentPlan plan, PieceId piece, String edge) {
     return piece(plan, piece).edges().stream().filter(each -> each.id().equals(edge)).findFirst().orElseThrow();
   }
 }

@@ -20,6 +20,8 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Panels;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.SeamId;
 import ruxel.core.match.Ease;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Landmark;
@@ -38,21 +40,21 @@ import ruxel.core.seam.Surplus;
 class PanelRepairsTest {
   /** Row ends of one panel on row ends of another. */
   private static Garment sides(int rowsA, int rowsB) {
-    return Panels.garment(List.of(Panels.rectangle("a", 30, rowsA), Panels.rectangle("b", 30, rowsB)), List.of(seam("right", "left")));
+    return Panels.garment(List.of(Panels.rectangle(new PieceId("a"), 30, rowsA), Panels.rectangle(new PieceId("b"), 30, rowsB)), List.of(seam("right", "left")));
   }
 
   /** Stitch tops on stitch tops. */
   private static Garment tops(int onA, int onB) {
-    return Panels.garment(List.of(Panels.rectangle("a", onA, 40), Panels.rectangle("b", onB, 40)), List.of(seam("top", "top")));
+    return Panels.garment(List.of(Panels.rectangle(new PieceId("a"), onA, 40), Panels.rectangle(new PieceId("b"), onB, 40)), List.of(seam("top", "top")));
   }
 
   /** Stitch tops on row ends. */
   private static Garment topsOnRows(int tops, int rows) {
-    return Panels.garment(List.of(Panels.rectangle("a", tops, 40), Panels.rectangle("b", 30, rows)), List.of(seam("top", "left")));
+    return Panels.garment(List.of(Panels.rectangle(new PieceId("a"), tops, 40), Panels.rectangle(new PieceId("b"), 30, rows)), List.of(seam("top", "left")));
   }
 
   private static Seam seam(String onA, String onB) {
-    return Panels.seam("s", Panels.whole("a", onA, Span.Along.FORWARD), Panels.whole("b", onB, Span.Along.BACKWARD));
+    return Panels.seam(new SeamId("s"), Panels.whole(new PieceId("a"), onA, Span.Along.FORWARD), Panels.whole(new PieceId("b"), onB, Span.Along.BACKWARD));
   }
 
   @ParameterizedTest
@@ -68,11 +70,11 @@ class PanelRepairsTest {
     Repair recount = rung(repairs, Rung.RECOUNT).get(0);
     assertThat(recount.title()).isEqualTo("Count the right of the a again");
     assertThat(recount.words()).isEqualTo("It is given as 39 row ends; should it be 40 after all, the two meet. A turning chain or the first row is missed most often.");
-    assertThat(recount.changes()).as("no other end is as doubtful").containsExactly(count("a", "right", 40));
+    assertThat(recount.changes()).as("no other end is as doubtful").containsExactly(count(new PieceId("a"), "right", 40));
     List<Repair> work = rung(repairs, Rung.ADD_OR_TAKE_OUT);
     assertThat(work).extracting(Repair::title).containsExactly("Work one row more on the a", "Take one row out of the b");
-    assertThat(work.get(0).changes()).as("a row has two ends").containsExactly(count("a", "right", 40), count("a", "left", 40));
-    assertThat(work.get(1).changes()).containsExactly(count("b", "left", 39), count("b", "right", 39));
+    assertThat(work.get(0).changes()).as("a row has two ends").containsExactly(count(new PieceId("a"), "right", 40), count(new PieceId("a"), "left", 40));
+    assertThat(work.get(1).changes()).containsExactly(count(new PieceId("b"), "left", 39), count(new PieceId("b"), "right", 39));
     assertThat(work.get(0).effort()).isEqualTo(Effort.SOME);
     assertThat(work.get(0).effortWords()).isEqualTo("One row on one piece.");
     assertThat(work.get(1).effortWords()).isEqualTo("One row on one piece, and what stands above them.");
@@ -93,13 +95,13 @@ class PanelRepairsTest {
   /** A count as made that is not as planned is the one to doubt. */
   @Test
   void theCountThatIsNotAsPlannedIsDoubted() {
-    Garment counted = after(sides(40, 40), count("a", "right", 37));
+    Garment counted = after(sides(40, 40), count(new PieceId("a"), "right", 37));
     List<Repair> repairs = repairs(counted);
     assertThat(rung(repairs, Rung.RECOUNT)).extracting(Repair::title).containsExactly("Count the right of the a again");
     assertThat(rung(repairs, Rung.RECOUNT).get(0).words()).contains("It is given as 37 row ends; should it be 40 after all");
     assertThat(rung(repairs, Rung.ADD_OR_TAKE_OUT)).extracting(Repair::title).containsExactly("Work three rows more on the a");
-    Garment both = after(counted, count("a", "left", 37));
-    assertThat(rung(repairs(both), Rung.RECOUNT).get(0).changes()).as("the other end of the same rows").containsExactly(count("a", "right", 40), count("a", "left", 40));
+    Garment both = after(counted, count(new PieceId("a"), "left", 37));
+    assertThat(rung(repairs(both), Rung.RECOUNT).get(0).changes()).as("the other end of the same rows").containsExactly(count(new PieceId("a"), "right", 40), count(new PieceId("a"), "left", 40));
   }
 
   /** 22 on 20 of 10 mm, 9 %: eased evenly, towards the hidden end, or edged; not passed over, as tops are not. */
@@ -115,7 +117,7 @@ class PanelRepairsTest {
     Repair along = rung(repairs, Rung.EDGING).stream().filter(repair -> repair.title().contains("picking up")).findFirst().orElseThrow();
     assertThat(along.title()).isEqualTo("Work one row along the top of the b, picking up 22");
     assertThat(along.words()).startsWith("It then has 22 places instead of 20; its length stays.").contains("Its right and left grow by 10 mm.");
-    assertThat(along.changes()).containsExactly(new EdgingWorked("b", "top", 1, 10, 22));
+    assertThat(along.changes()).containsExactly(new EdgingWorked(new PieceId("b"), "top", 1, 10, 22));
   }
 
   /** 230 on 200 mm: the shorter grows by a row of 10 mm at either end; 15 on each side are one and a half, so two. */
@@ -124,7 +126,7 @@ class PanelRepairsTest {
     Repair lengthen = rung(repairs(tops(23, 20)), Rung.EDGING).stream().filter(repair -> repair.title().contains("edging row")).findFirst().orElseThrow();
     assertThat(lengthen.title()).isEqualTo("Work two edging rows along the right of the b and the left of the b");
     assertThat(lengthen.words()).startsWith("Each end grows by 20 mm; so does the bottom of the b. Then: ");
-    assertThat(lengthen.changes()).containsExactly(new EdgingWorked("b", "right", 2, 10, 40), new EdgingWorked("b", "left", 2, 10, 40));
+    assertThat(lengthen.changes()).containsExactly(new EdgingWorked(new PieceId("b"), "right", 2, 10, 40), new EdgingWorked(new PieceId("b"), "left", 2, 10, 40));
     assertThat(lengthen.effort()).isEqualTo(Effort.SOME);
     Repair four = rung(repairs(tops(28, 20)), Rung.EDGING).stream().filter(repair -> repair.title().contains("edging row")).findFirst().orElseThrow();
     assertThat(four.title()).startsWith("Work four edging rows");
@@ -136,12 +138,12 @@ class PanelRepairsTest {
   /** Blocked from either side to the length of the other, up to the house's share; only whole edges of the piece. */
   @Test
   void aLittleIsBlockedOut() {
-    Piece mirrored = Panels.rectangle("b", 30, 40).ownTwin(Map.of("left", "right", "right", "left"));
-    List<Repair> block = rung(repairs(Panels.garment(List.of(Panels.rectangle("a", 42, 40), mirrored), List.of(seam("top", "left")))), Rung.BLOCK);
+    Piece mirrored = Panels.rectangle(new PieceId("b"), 30, 40).ownTwin(Map.of("left", "right", "right", "left"));
+    List<Repair> block = rung(repairs(Panels.garment(List.of(Panels.rectangle(new PieceId("a"), 42, 40), mirrored), List.of(seam("top", "left")))), Rung.BLOCK);
     assertThat(block).extracting(Repair::title).containsExactly("Block the top of the a to 40 cm", "Block the left of the b to 42 cm");
     assertThat(block).extracting(Repair::words).allMatch(words -> words.startsWith("It is 4")).anyMatch(words -> words.contains("4.8 % narrower")).anyMatch(words -> words.contains("5.0 % wider"));
-    assertThat(block.get(0).changes()).as("it has no mirror image").containsExactly(new EdgeChange.EdgeMeasured("a", "top", Optional.of(400.0)));
-    assertThat(block.get(1).changes()).as("it is its own mirror image").containsExactly(new EdgeChange.EdgeMeasured("b", "left", Optional.of(420.0)), new EdgeChange.EdgeMeasured("b", "right", Optional.of(420.0)));
+    assertThat(block.get(0).changes()).as("it has no mirror image").containsExactly(new EdgeChange.EdgeMeasured(new PieceId("a"), "top", Optional.of(400.0)));
+    assertThat(block.get(1).changes()).as("it is its own mirror image").containsExactly(new EdgeChange.EdgeMeasured(new PieceId("b"), "left", Optional.of(420.0)), new EdgeChange.EdgeMeasured(new PieceId("b"), "right", Optional.of(420.0)));
     assertThat(rung(repairs(topsOnRows(80, 40)), Rung.BLOCK)).isEmpty();
   }
 
@@ -166,7 +168,7 @@ class PanelRepairsTest {
   @Test
   void fullnessThatIsNotThereIsTakenBack() {
     SeamChange.SeamWorked.Way full = new SeamChange.SeamWorked.Way(false, Surplus.EVEN, 0.3, Optional.of(Side.A), false, SideWorking.USUAL, SideWorking.USUAL);
-    List<Repair> repairs = repairs(after(topsOnRows(41, 40), new SeamChange.SeamWorked("s", full)));
+    List<Repair> repairs = repairs(after(topsOnRows(41, 40), new SeamChange.SeamWorked(new SeamId("s"), full)));
     Repair back = repairs.stream().filter(repair -> repair.title().equals("Mean no fullness here")).findFirst().orElseThrow();
     assertThat(back.words()).startsWith("Without the 30.0 % that are meant, the two differ by 10 mm, 2.4 %. Then: ");
     assertThat(((SeamChange.SeamWorked) back.changes().get(0)).working().fullness()).isZero();
@@ -227,18 +229,18 @@ class PanelRepairsTest {
     Repair over = rung(repairs(sides(41, 40)), Rung.EASE).stream().filter(repair -> repair.title().startsWith("Pass over")).findFirst().orElseThrow();
     assertThat(over.words()).endsWith(": some row ends or spaces are left out, one at a time.");
     assertThat(over.risk()).isEqualTo("A place passed over may show as a hole in loose fabric.");
-    Repair even = rung(repairs(after(tops(22, 20), new SeamChange.SeamWorked("s", false, Surplus.TO_HIDDEN, 0, false, SideWorking.USUAL, SideWorking.USUAL))), Rung.EASE).stream().filter(repair -> repair.title().equals("Ease it in evenly")).findFirst().orElseThrow();
+    Repair even = rung(repairs(after(tops(22, 20), new SeamChange.SeamWorked(new SeamId("s"), false, Surplus.TO_HIDDEN, 0, false, SideWorking.USUAL, SideWorking.USUAL))), Rung.EASE).stream().filter(repair -> repair.title().equals("Ease it in evenly")).findFirst().orElseThrow();
     assertThat(even.words()).endsWith(": spread over the whole length it lies flat after blocking.");
     assertThat(even.risk()).isEqualTo("Stripes and repeats shift a little against each other.");
   }
 
   @Test
   void whatIsBegunIsOpenedFirst() {
-    Repair work = rung(Repairs.of(sides(39, 40), "s", Set.of("s")), Rung.ADD_OR_TAKE_OUT).get(0);
+    Repair work = rung(Repairs.of(sides(39, 40), new SeamId("s"), Set.of(new SeamId("s"))), Rung.ADD_OR_TAKE_OUT).get(0);
     assertThat(work.effort()).isEqualTo(Effort.MUCH);
     assertThat(work.effortWords()).isEqualTo("s is begun: it is opened first. One row on one piece.");
-    Garment two = Panels.garment(List.of(Panels.rectangle("a", 30, 39), Panels.rectangle("b", 30, 40)), List.of(seam("right", "left"), Panels.seam("t", Panels.whole("a", "left", Span.Along.FORWARD), Panels.whole("b", "right", Span.Along.BACKWARD))));
-    assertThat(rung(Repairs.of(two, "s", Set.of("s", "t")), Rung.ADD_OR_TAKE_OUT).get(0).effortWords()).startsWith("s, t are begun: it is opened first.");
+    Garment two = Panels.garment(List.of(Panels.rectangle(new PieceId("a"), 30, 39), Panels.rectangle(new PieceId("b"), 30, 40)), List.of(seam("right", "left"), Panels.seam(new SeamId("t"), Panels.whole(new PieceId("a"), "left", Span.Along.FORWARD), Panels.whole(new PieceId("b"), "right", Span.Along.BACKWARD))));
+    assertThat(rung(Repairs.of(two, new SeamId("s"), Set.of(new SeamId("s"), new SeamId("t"))), Rung.ADD_OR_TAKE_OUT).get(0).effortWords()).startsWith("s, t are begun: it is opened first.");
   }
 
   /** Every kind of promise is kept on the ladder's whole length, whichever side is the longer. */
@@ -265,8 +267,8 @@ class PanelRepairsTest {
 
   /** B is joined backwards: its own cut lies as far from its end. */
   private static Garment striped(int onA, int onB, int every, int times, int rows) {
-    Piece b = with(Panels.rectangle("b", 30, rows), "left", rows - onB - (times - 1) * every, every, times);
-    return Panels.garment(List.of(with(Panels.rectangle("a", 30, rows), "right", onA, every, times), b), List.of(seam("right", "left")));
+    Piece b = with(Panels.rectangle(new PieceId("b"), 30, rows), "left", rows - onB - (times - 1) * every, every, times);
+    return Panels.garment(List.of(with(Panels.rectangle(new PieceId("a"), 30, rows), "right", onA, every, times), b), List.of(seam("right", "left")));
   }
 
   private static Piece with(Piece piece, String edge, int at, int every, int times) {
@@ -274,12 +276,12 @@ class PanelRepairsTest {
     return piece.withEdges(piece.edges().stream().map(each -> each.id().equals(edge) ? each.withLandmarks(List.of(stripe)) : each).toList());
   }
 
-  private static CountMade count(String piece, String edge, int to) {
+  private static CountMade count(PieceId piece, String edge, int to) {
     return new CountMade(piece, edge, "all", Optional.of(to));
   }
 
   private static List<Repair> repairs(Garment garment) {
-    return Repairs.of(garment, "s", Set.of());
+    return Repairs.of(garment, new SeamId("s"), Set.of());
   }
 
   private static List<Repair> rung(List<Repair> repairs, Rung rung) {
@@ -295,6 +297,6 @@ class PanelRepairsTest {
   }
 
   private static SeamPlan seamOf(Garment garment) {
-    return plan(garment).seams().stream().filter(seam -> seam.id().equals("s")).findFirst().orElseThrow();
+    return plan(garment).seams().stream().filter(seam -> seam.id().equals(new SeamId("s"))).findFirst().orElseThrow();
   }
 }

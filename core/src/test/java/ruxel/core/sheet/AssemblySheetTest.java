@@ -11,6 +11,7 @@ import ruxel.core.change.EdgingWorked;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Marker;
@@ -49,8 +50,8 @@ class AssemblySheetTest {
         Change.applyAll(
             Wardrobe.cardigan(),
             List.of(
-                new EdgingWorked("back", "hem", 2, 6.5, 70), new EdgeChange.CornerTold("back", "hem", Optional.of(Corner.CHAIN_1)),
-                new EdgeChange.LandmarkPut("back", "left", "m", "Stop", Landmark.Kind.MARKER, 12, 0, 1, Optional.of(marker))));
+                new EdgingWorked(new PieceId("back"), "hem", 2, 6.5, 70), new EdgeChange.CornerTold(new PieceId("back"), "hem", Optional.of(Corner.CHAIN_1)),
+                new EdgeChange.LandmarkPut(new PieceId("back"), "left", "m", "Stop", Landmark.Kind.MARKER, 12, 0, 1, Optional.of(marker))));
     List<String> back = AssemblySheet.of(Wardrobe.plan(((Outcome.Good<Garment>) told).value())).pieces().get(0).edges();
     assertThat(back.get(0)).endsWith("; 2 rows of edging, each 6.5 mm high, worked before it is joined; corner behind it: one chain, shared");
     assertThat(back.get(5)).endsWith("; red marker “Stop” after 12 warns");

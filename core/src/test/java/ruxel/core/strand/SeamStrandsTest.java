@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.construction.Answers;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules.Rule;
@@ -28,11 +29,11 @@ class SeamStrandsTest {
   void anArmholeOfFortyCentimetres() {
     Map<String, Answers.Answer> answers = new HashMap<>(Wardrobe.cardiganAnswers());
     Wardrobe.number(answers, "armholeRows", 16);
-    SeamStrands armhole = strands(answers, "armhole.left", Method.MATTRESS_ROWS, HouseRules.USUAL);
+    SeamStrands armhole = strands(answers, new SeamId("armhole.left"), Method.MATTRESS_ROWS, HouseRules.USUAL);
     double expected = armhole.lengthMm() * 2.5 + 300;
     assertThat(armhole.lengthMm()).as("sleeve top of 51 stitches on 16 + 16 rows of 12.5 mm").isCloseTo(51 * 100 / 14.0, within(1e-6));
     assertThat(armhole.neededMm()).isCloseTo(expected, within(1e-6));
-    SeamMatch forty = match(answers, "armhole.left");
+    SeamMatch forty = match(answers, new SeamId("armhole.left"));
     assertThat(SeamStrands.of(forty, Method.MATTRESS_ROWS, new Factor(1000 / armhole.lengthMm(), 0, 1), false, HouseRules.USUAL).neededMm()).isCloseTo(1300, within(1e-6));
     assertThat(armhole.strands()).as("never parted inside an armhole").hasSize(1);
   }
@@ -40,14 +41,14 @@ class SeamStrandsTest {
   /** Side and sleeve is longer than a needle handles: one strand to the underarm, one from there, each with its tails. */
   @Test
   void aNeedleChangesStrandsAtTheUnderarm() {
-    SeamStrands side = strands(Wardrobe.cardiganAnswers(), "side.left", Method.MATTRESS_ROWS, HouseRules.USUAL);
+    SeamStrands side = strands(Wardrobe.cardiganAnswers(), new SeamId("side.left"), Method.MATTRESS_ROWS, HouseRules.USUAL);
     assertThat(side.strands()).hasSize(2);
     assertThat(side.strands().get(0).toJoint()).isEqualTo(side.strands().get(1).fromJoint());
     assertThat(side.neededMm()).isCloseTo(side.lengthMm() * 2.5 + 4 * 150, within(1e-6));
     assertThat(side.tails()).isEqualTo(4);
-    SeamStrands hook = strands(Wardrobe.cardiganAnswers(), "side.left", Method.SLIP_BOTH, HouseRules.USUAL);
+    SeamStrands hook = strands(Wardrobe.cardiganAnswers(), new SeamId("side.left"), Method.SLIP_BOTH, HouseRules.USUAL);
     assertThat(hook.strands()).as("from the ball").hasSize(1);
-    SeamStrands patient = strands(Wardrobe.cardiganAnswers(), "side.left", Method.MATTRESS_ROWS, HouseRules.USUAL.with(Rule.NEEDLE_MM, Optional.of(5000.0)));
+    SeamStrands patient = strands(Wardrobe.cardiganAnswers(), new SeamId("side.left"), Method.MATTRESS_ROWS, HouseRules.USUAL.with(Rule.NEEDLE_MM, Optional.of(5000.0)));
     assertThat(patient.strands()).hasSize(1);
   }
 
@@ -55,7 +56,7 @@ class SeamStrandsTest {
   @Test
   void strandsAddUpToTheYarnOfTheSeam() {
     Random random = new Random(3);
-    for (String seam : List.of("shoulder.left", "armhole.right", "side.left", "side.right")) {
+    for (SeamId seam : List.of(new SeamId("shoulder.left"), new SeamId("armhole.right"), new SeamId("side.left"), new SeamId("side.right"))) {
       SeamMatch match = match(Wardrobe.cardiganAnswers(), seam);
       for (Method method : Method.values()) {
         Factor factor = new Factor(1 + random.nextDouble() * 9, 0, 1);
@@ -83,11 +84,11 @@ class SeamStrandsTest {
     assertThat(Factor.ofTable(Method.SC_BOTH).isMeasured()).isFalse();
   }
 
-  private static SeamStrands strands(Map<String, Answers.Answer> answers, String seam, Method method, HouseRules rules) {
+  private static SeamStrands strands(Map<String, Answers.Answer> answers, SeamId seam, Method method, HouseRules rules) {
     return SeamStrands.of(match(answers, seam), method, Factor.ofTable(method), false, rules);
   }
 
-  private static SeamMatch match(Map<String, Answers.Answer> answers, String id) {
+  private static SeamMatch match(Map<String, Answers.Answer> answers, SeamId id) {
     Layout layout = ((Outcome.Good<Layout>) Layout.of(Wardrobe.garment(answers))).value();
     ResolvedSeam seam = ((Outcome.Good<ResolvedSeam>) Seams.resolved(layout.construct().pieces(), layout.construct().seams(), id)).value();
     return SeamMatch.of(seam, HouseRules.USUAL);

@@ -18,6 +18,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Surface;
+import ruxel.core.identity.StripId;
 import ruxel.core.layout.KeptRow;
 import ruxel.core.layout.Layout;
 import ruxel.core.layout.RowStrip;
@@ -41,11 +42,11 @@ class RowTakenInTest {
         if (StraightOn.within(edge.runs()) && edged instanceof Outcome.Good<Garment> good) {
           List<Piece> pieces = pieces(good.value());
           KeptRow row = KeptRow.all(pieces, List.of(), good.value().settings(), Hand.RIGHT).get(0);
-          WorkedOn worked = RowStrip.of(row, "row", "Row", List.of(new Round(Stitch.SC, 6, 6, false), new Round(Stitch.SC, 6, 6, true)), Hand.RIGHT);
+          WorkedOn worked = RowStrip.of(row, new StripId("row"), "Row", List.of(new Round(Stitch.SC, 6, 6, false), new Round(Stitch.SC, 6, 6, true)), Hand.RIGHT);
           Piece under = RowStrip.under(row.piece());
           assertThat(under.edges()).extracting(Edge::runs).isEqualTo(bare.edges().stream().map(Edge::runs).toList());
           assertThat(worked.outerUnits()).isEqualTo(stitches);
-          Gluing glued = Gluing.of(List.of(under, worked.face()), StripFace.joins(worked.face(), worked.line(), List.of(under)));
+          Gluing glued = Gluing.of(List.of(under, worked.face()), StripFace.joins(worked.strip().id(), worked.face(), worked.line(), List.of(under)));
           Gluing takenIn = Gluing.of(List.of(row.piece()), List.of());
           assertThat(characteristic(glued)).isEqualTo(characteristic(takenIn)).isEqualTo(1);
           assertThat(Surface.of(glued).openings()).hasSameSizeAs(Surface.of(takenIn).openings()).hasSize(1);

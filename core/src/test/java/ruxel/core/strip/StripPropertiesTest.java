@@ -25,6 +25,7 @@ import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Openings;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
+import ruxel.core.identity.StripId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.Stitch;
@@ -56,7 +57,7 @@ class StripPropertiesTest {
       GarmentPlan plan = Wardrobe.plan(garment);
       List<Strip> asked = new ArrayList<>();
       for (GarmentPlan.OpeningPlan opening : plan.gluing().openings()) {
-        asked.add(new Strip("s" + asked.size(), opening.name(), opening.start(), Optional.empty(), rounds(random), multiple(random), random.nextBoolean(), Trims.NONE, Optional.empty(), Optional.empty()));
+        asked.add(new Strip(new StripId("s" + asked.size()), opening.name(), opening.start(), Optional.empty(), rounds(random), multiple(random), random.nextBoolean(), Trims.NONE, Optional.empty(), Optional.empty()));
       }
       Layout layout = ((Outcome.Good<Layout>) Layout.of(garment)).value();
       List<Piece> pieces = layout.construct().pieces();

@@ -12,6 +12,8 @@ import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Surface;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.piece.Advance;
 import ruxel.core.piece.Cloth;
@@ -87,32 +89,32 @@ class StripsTest {
   /** A strip is a face like any other: a ring has two openings, its outer edge and none; what it leaves is longer by its corners. */
   @Test
   void aStripIsAFaceOfTheGluing() {
-    Strips strips = strips(panel(32, 8, 12.5), strip("edging", "lower", Optional.empty(), Multiple.ANY, SC, SC), new Strip("second", "Second", at("edging", "outer", "s1"), Optional.empty(), List.of(SC), Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    Strips strips = strips(panel(32, 8, 12.5), strip(new StripId("edging"), "lower", Optional.empty(), Multiple.ANY, SC, SC), new Strip(new StripId("second"), "Second", at(new PieceId("edging"), "outer", "s1"), Optional.empty(), List.of(SC), Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
     assertThat(strips.findings()).isEmpty();
     Surface surface = Surface.of(strips.gluing());
     assertThat(surface.openings()).hasSize(1);
     assertThat(surface.parts()).singleElement().satisfies(part -> assertThat(part.handles()).hasValue(0));
     assertThat(surface.openings().get(0).angles().stream().filter(angle -> Math.abs(angle - 90) < 1e-6)).as("the corners of the panel are corners of its edging").hasSize(4);
     strips.gluing().segments().forEach(segment -> segment.twin().ifPresent(twin -> assertThat(strips.gluing().segment(twin).twin()).hasValue(segment.index())));
-    assertThat(strips.find("second").orElseThrow().pickedUp()).isEqualTo(2 * (32 + 16) + 24);
-    assertThat(strips.find("second").orElseThrow().line().lengthMm()).isCloseTo(112 * W, within(1e-6));
+    assertThat(strips.find(new StripId("second")).orElseThrow().pickedUp()).isEqualTo(2 * (32 + 16) + 24);
+    assertThat(strips.find(new StripId("second")).orElseThrow().line().lengthMm()).isCloseTo(112 * W, within(1e-6));
   }
 
   /** Nothing is worked onto an edge that is gone, twice onto one, or round an opening that it closes. */
   @Test
   void whatCannotBeWorkedIsToldOf() {
     Piece panel = panel(32, 8, 12.5);
-    assertThat(codes(strips(panel, strip("a", "lower", Optional.of("lower"), Multiple.ANY, SC), strip("b", "lower", Optional.of("lower"), Multiple.ANY, SC)))).containsExactly(FindingCode.STRIP_TAKEN);
-    assertThat(codes(strips(panel, new Strip("a", "A", at("panel", "lower", "none"), Optional.empty(), List.of(SC), Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())))).containsExactly(FindingCode.STRIP_GONE);
+    assertThat(codes(strips(panel, strip(new StripId("a"), "lower", Optional.of("lower"), Multiple.ANY, SC), strip(new StripId("b"), "lower", Optional.of("lower"), Multiple.ANY, SC)))).containsExactly(FindingCode.STRIP_TAKEN);
+    assertThat(codes(strips(panel, new Strip(new StripId("a"), "A", at(new PieceId("panel"), "lower", "none"), Optional.empty(), List.of(SC), Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())))).containsExactly(FindingCode.STRIP_GONE);
   }
 
   /** Beside an edging along one side another may go round the rest: over its ends and its outer edge. */
   @Test
   void anEdgingPassesOverAnEarlierOne() {
-    Strips strips = strips(panel(32, 8, 12.5), strip("a", "lower", Optional.of("lower"), Multiple.ANY, SC, SC), strip("b", "right", Optional.empty(), Multiple.ANY, SC));
+    Strips strips = strips(panel(32, 8, 12.5), strip(new StripId("a"), "lower", Optional.of("lower"), Multiple.ANY, SC, SC), strip(new StripId("b"), "right", Optional.empty(), Multiple.ANY, SC));
     assertThat(strips.findings()).isEmpty();
-    WorkedOn round = strips.find("b").orElseThrow();
-    assertThat(round.line().stretches()).extracting(Stretch::piece).containsExactly("panel", "panel", "panel", "a", "a", "a");
+    WorkedOn round = strips.find(new StripId("b")).orElseThrow();
+    assertThat(round.line().stretches()).extracting(Stretch::piece).containsExactly(new PieceId("panel"), new PieceId("panel"), new PieceId("panel"), new PieceId("a"), new PieceId("a"), new PieceId("a"));
     assertThat(round.line().lengthMm()).as("the panel's other three sides, two ends of two rows, the first edging").isCloseTo(100 + 200 + 100 + 2 * W + 2 * W + 200, within(1e-6));
     assertThat(Surface.of(strips.gluing()).openings()).hasSize(1);
   }
@@ -128,15 +130,15 @@ class StripsTest {
     edges.add(Edge.of("right", "right edge", List.of(Run.plain("right", UnitKind.ROW_END, rows, new Advance(0, rowMm)))));
     edges.add(Edge.of("upper", "upper edge", List.of(Run.plain("upper", UnitKind.STITCH_TOP, stitches, new Advance(-W, 0)))));
     edges.add(Edge.of("left", "left edge", List.of(Run.plain("left", UnitKind.ROW_END, rows, new Advance(0, -rowMm)))));
-    return new Piece("panel", "Panel", Piece.Part.OTHER, edges, Optional.empty(), CLOTH);
+    return new Piece(new PieceId("panel"), "Panel", Piece.Part.OTHER, edges, Optional.empty(), CLOTH);
   }
 
-  private static Spot at(String piece, String edge, String run) {
+  private static Spot at(PieceId piece, String edge, String run) {
     return Spot.cut(piece, edge, Cut.startOf(run));
   }
 
-  private static Strip strip(String id, String edge, Optional<String> end, Multiple multiple, Round... rounds) {
-    return new Strip(id, "Edging", at("panel", edge, edge), end.map(to -> Spot.cut("panel", to, Cut.endOf(to))), List.of(rounds), multiple, false, Trims.NONE, Optional.empty(), Optional.empty());
+  private static Strip strip(StripId id, String edge, Optional<String> end, Multiple multiple, Round... rounds) {
+    return new Strip(id, "Edging", at(new PieceId("panel"), edge, edge), end.map(to -> Spot.cut(new PieceId("panel"), to, Cut.endOf(to))), List.of(rounds), multiple, false, Trims.NONE, Optional.empty(), Optional.empty());
   }
 
   private static Strips strips(Piece panel, Strip... strips) {
@@ -144,10 +146,10 @@ class StripsTest {
   }
 
   private static WorkedOn along(Piece panel, String edge, Multiple multiple, Round... rounds) {
-    return strips(panel, strip("edging", edge, Optional.of(edge), multiple, rounds)).worked().get(0);
+    return strips(panel, strip(new StripId("edging"), edge, Optional.of(edge), multiple, rounds)).worked().get(0);
   }
 
   private static WorkedOn round(Piece panel, Multiple multiple, Round... rounds) {
-    return strips(panel, strip("edging", "lower", Optional.empty(), multiple, rounds)).worked().get(0);
+    return strips(panel, strip(new StripId("edging"), "lower", Optional.empty(), multiple, rounds)).worked().get(0);
   }
 }

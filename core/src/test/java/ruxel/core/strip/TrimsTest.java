@@ -11,6 +11,8 @@ import org.junit.jupiter.api.Test;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.PieceId;
+import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
@@ -111,7 +113,7 @@ class TrimsTest {
   }
 
   private static Line turning(double... turns) {
-    Stretch stretch = new Stretch("front", "edge", 0, 0, 20, true, UnitKind.STITCH_TOP, 5, 0);
+    Stretch stretch = new Stretch(new PieceId("front"), "edge", 0, 0, 20, true, UnitKind.STITCH_TOP, 5, 0);
     return new Line(Arrays.stream(turns).mapToObj(turn -> stretch).toList(), Arrays.stream(turns).mapToObj(turn -> new Junction(0, false, 0, turn, List.of())).toList(), true);
   }
 
@@ -124,11 +126,11 @@ class TrimsTest {
   }
 
   private static Strip on(RibBand band) {
-    return new Strip("band", "Band", Spot.cut("front", "edge", Cut.startOf("edge")), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty());
+    return new Strip(new StripId("band"), "Band", Spot.cut(new PieceId("front"), "edge", Cut.startOf("edge")), Optional.empty(), List.of(), Strip.Multiple.ANY, false, Trims.NONE, Optional.of(band), Optional.empty());
   }
 
   private static Line edge(UnitKind kind, int units, double unitMm) {
-    return new Line(List.of(new Stretch("front", "edge", 0, 0, units, true, kind, unitMm, 0)), List.of(Junction.NONE), false);
+    return new Line(List.of(new Stretch(new PieceId("front"), "edge", 0, 0, units, true, kind, unitMm, 0)), List.of(Junction.NONE), false);
   }
 
   /** Rows of hdc 8 mm high: three for two by thumb, of dc two, of tr three. */
