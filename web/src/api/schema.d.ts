@@ -917,7 +917,6 @@ export interface components {
             plan?: components["schemas"]["SeamPlan"];
             prompts: components["schemas"]["Prompt"][];
             rounds: components["schemas"]["BenchRound"][];
-            seam: string;
             squares: components["schemas"]["HeldSquare"][];
             start: string;
             stops: components["schemas"]["Stop"][];

@@ -85,7 +85,7 @@ public class WorkStore {
         .param("garment", garment)
         .param("kind", kind(of))
         .param("board", board(of).orElse(null), Types.VARCHAR)
-        .param("of", of.id())
+        .param("of", of.id().text())
         .query(UUID.class)
         .optional();
   }
