@@ -16,7 +16,6 @@ import ruxel.core.garment.Garment;
 import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Given;
 import ruxel.core.layout.Layout;
-import ruxel.core.measure.Ids;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Piece;
@@ -45,7 +44,7 @@ public sealed interface OwnChange extends Change {
         return Outcome.refused(findings);
       }
       PieceId id = piece.text().isEmpty() ? new PieceId("own.1") : piece;
-      if (!Ids.isWellFormed(id.text()) || name.isBlank() || name.length() > Garment.MOST_NAME) {
+      if (!id.isWellFormed() || name.isBlank() || name.length() > Garment.MOST_NAME) {
         return Outcome.refused(nameLength(Where.piece(id), name));
       }
       return new Renamed(garmentName).apply(Garment.of("", new Walk(walk).piece(id, name.strip(), part, colour)));
@@ -185,7 +184,7 @@ public sealed interface OwnChange extends Change {
   }
 
   static Outcome<Garment> with(Garment garment, PieceId id, String name, Piece piece) {
-    if (!Ids.isWellFormed(id.text())) {
+    if (!id.isWellFormed()) {
       return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.piece(id), Fact.text("value", id)));
     }
     if (name.isBlank() || name.length() > Garment.MOST_NAME) {

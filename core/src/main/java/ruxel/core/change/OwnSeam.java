@@ -15,7 +15,6 @@ import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Given;
 import ruxel.core.layout.GivenSpan;
 import ruxel.core.layout.Layout;
-import ruxel.core.measure.Ids;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
 import ruxel.core.seam.Anchor;
@@ -291,7 +290,7 @@ public sealed interface OwnSeam extends Change {
 
   /** The name without blanks round it; refused where the id or the name cannot be. */
   private static Outcome<String> called(SeamId id, String name) {
-    if (!Ids.isWellFormed(id.text())) {
+    if (!id.isWellFormed()) {
       return Outcome.refused(Finding.of(FindingCode.ID_FORM, Where.seam(id), Fact.text("value", id)));
     }
     return name.isBlank() || name.length() > Garment.MOST_NAME ? Outcome.refused(OwnChange.nameLength(Where.seam(id), name)) : Outcome.of(name.strip());

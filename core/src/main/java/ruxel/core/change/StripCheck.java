@@ -8,7 +8,6 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
-import ruxel.core.measure.Ids;
 import ruxel.core.method.Method;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
@@ -40,7 +39,7 @@ final class StripCheck {
     if (name < 1 || name > Garment.MOST_NAME) {
       findings.add(Finding.of(FindingCode.NAME_LENGTH, PLACE, Fact.count("most", Garment.MOST_NAME), Fact.count("count", name)));
     }
-    if (!Ids.isWellFormed(strip.id().text())) {
+    if (!strip.id().isWellFormed()) {
       findings.add(Finding.of(FindingCode.ID_FORM, PLACE, Fact.text("value", strip.id())));
     }
     if (strip.band().isEmpty() && strip.mirrorOf().isEmpty()) {

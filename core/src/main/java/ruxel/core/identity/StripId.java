@@ -7,7 +7,7 @@ public record StripId(String text) implements Id, Comparable<StripId> {
     return new PieceId(text);
   }
 
-  /** The seam by which a band made separately is sewn on; no seam of the garment has this name. */
+  /** The seam by which a band made separately is sewn on; it is planned apart from the seams of the garment, which may have one of this name. */
   public SeamId sewing() {
     return new SeamId(text);
   }

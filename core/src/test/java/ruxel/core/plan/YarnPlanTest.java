@@ -213,6 +213,8 @@ class YarnPlanTest {
     assertThat(stages(own, "red")).containsExactly("one", "two");
     assertThat(stages(own, "grey")).doesNotContain("one", "two");
     assertThat(Wardrobe.plan(own).yarn().strips()).extracting(YarnPlan.StripIn::told).containsExactly(true, false);
+    Garment alike = with(told, new StripChange.StripAdded(strip.withId(new StripId("side.left"))), new YarnChange.StripYarned(new StripId("side.left"), Optional.of("red")));
+    assertThat(seam(alike, new SeamId("side.left")).yarn()).as("a seam of the same name is another thing").contains("grey");
     Garment parted = with(own, new YarnChange.StripYarned(new StripId("two"), Optional.of("grey")));
     assertThat(stages(parted, "red")).containsExactly("one");
     Garment without = with(parted, new StripChange.StripRemoved(new StripId("two")), new StripChange.StripRemoved(new StripId("one")));
