@@ -1023,6 +1023,7 @@ export interface components {
                 [key: string]: unknown;
             };
             boards: string[];
+            byEarlierPlan: components["schemas"]["WorkReference"][];
             construction?: string;
             finished: components["schemas"]["WorkReference"][];
             /** Format: uuid */
@@ -2001,6 +2002,7 @@ export interface components {
             answers: {
                 [key: string]: unknown;
             };
+            byEarlierPlan: components["schemas"]["WorkReference"][];
             construction?: string;
             finished: components["schemas"]["WorkReference"][];
             /** Format: uuid */

@@ -7,6 +7,7 @@ import { stripsQuery } from '../api/work';
 import { useSize } from '../drawing/useSize';
 import { count, counted, length, plural, yarnLength } from '../format';
 import { HowTo } from '../howto/HowTo';
+import { EarlierPlan } from '../shell/EarlierPlan';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
 import type { GarmentEditor } from '../shell/useGarment';
@@ -124,6 +125,11 @@ function Told({ editor, strip, onChoose }: ToldProps) {
         findings={findings}
         title="Before you work it"
         onDecide={(change) => void editor.change([change])}
+      />
+      <EarlierPlan
+        garment={editor.garment}
+        of={{ strip: strip.id }}
+        to={`/garments/${editor.garment.id}/edging-bench/${strip.id}`}
       />
       <AtBench garment={editor.garment.id} strip={strip} />
       {strip.sewn && <SewnOn sewn={strip.sewn} />}

@@ -2,6 +2,7 @@ import { useMemo, useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router';
 import type { Change, FindingView, GarmentPlan, SeamPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
+import { EarlierPlan } from '../shell/EarlierPlan';
 import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Findings';
 import { EasePanel } from './EasePanel';
@@ -69,6 +70,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
           </Link>
         )}
       </div>
+      <EarlierPlan garment={garment} of={{ seam: seamId }} to={`/garments/${garment.id}/bench/${seamId}`} />
       <div className="seam-near">
         <RailControls
           stretches={stretches}

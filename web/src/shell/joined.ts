@@ -10,6 +10,10 @@ export function workKey({ seam, board, line, strip }: WorkReference): string {
   return JSON.stringify([seam, board, line, strip]);
 }
 
+export function isAmong(all: WorkReference[], of: WorkReference): boolean {
+  return all.some((one) => workKey(one) === workKey(of));
+}
+
 export function isFinished(garment: Opened, of: WorkReference | undefined): boolean {
-  return of !== undefined && garment.finished.some((done) => workKey(done) === workKey(of));
+  return of !== undefined && isAmong(garment.finished, of);
 }

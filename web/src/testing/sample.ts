@@ -173,6 +173,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
     },
     progress: ids.map((id) => ({ seam: id, position: 0, joints: 7 })),
     finished: [],
+    byEarlierPlan: [],
     ...over,
   };
 }

@@ -81,10 +81,10 @@ class DatabaseGoneTest {
     assertThat(atCommit.getClass().getSimpleName()).isEqualTo("Unknown");
   }
 
-  /** To every process of the cluster's server. */
+  /** To every process of the cluster's server; to its first one first, so that it starts no others meanwhile. */
   private static void signal(String name, ThrowAwayCluster cluster) throws IOException, InterruptedException {
     String port = cluster.cluster().jdbcUrl().replaceAll(".*:(\\d+)/.*", "$1");
-    String script = "main=$(pgrep -f -- '-p " + port + " ' | head -1); kill -" + name + " $(pgrep -P $main) $main";
+    String script = "main=$(pgrep -f -- '-p " + port + " ' | head -1); kill -" + name + " $main; kill -" + name + " $(pgrep -P $main)";
     Process process = new ProcessBuilder("bash", "-c", script).redirectErrorStream(true).start();
     String words = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
     assertThat(process.waitFor()).as(words).isZero();

@@ -149,6 +149,28 @@ class WorkApiTest {
     assertThat(again.path("garmentVersion").asInt()).isEqualTo(1);
   }
 
+  /** A run told anew moves the stop of a seam that is joined: the garment says so, until it is told as it was. */
+  @Test
+  void whatIsWorkedByAnEarlierPlanIsSaid() {
+    join("shoulder.left");
+    assertThat(opened().path("byEarlierPlan")).isEmpty();
+    int units = runs("back", "shoulder.left");
+    String parts = "[{\"unit\":\"STITCH_TOP\",\"count\":%d},{\"unit\":\"STITCH_TOP\",\"count\":3}]".formatted(units);
+    change(1, "{\"kind\":\"RUN_TOLD\",\"piece\":\"back\",\"edge\":\"shoulder.left\",\"run\":\"shoulder\",\"parts\":" + parts + "}");
+    assertThat(opened().path("byEarlierPlan")).singleElement().matches(of -> of.path("seam").asString().equals("shoulder.left"));
+    change(2, "{\"kind\":\"RUN_TOLD\",\"piece\":\"back\",\"edge\":\"shoulder.left\",\"run\":\"shoulder\",\"parts\":[]}");
+    assertThat(opened().path("byEarlierPlan")).isEmpty();
+  }
+
+  private JsonNode opened() {
+    return TestServer.json(server.get("/api/garments/" + garment));
+  }
+
+  private int runs(String piece, String edge) {
+    return opened().path("plan").path("pieces").valueStream().filter(each -> each.path("id").asString().equals(piece)).flatMap(each -> each.path("edges").valueStream())
+        .filter(each -> each.path("id").asString().equals(edge)).mapToInt(each -> each.path("units").asInt()).findFirst().orElseThrow();
+  }
+
   @Test
   void twoWindowsAtOnceNeverLeaveAGap() {
     String id = id(take("armhole.right"));

@@ -66,7 +66,7 @@ public class GarmentReader {
         id, head.version(), head.revision(),
         computed.garment().recipe().map(Recipe::construction),
         computed.garment().recipe().map(recipe -> AnswerValues.values(recipe.answers())).orElse(Map.of()),
-        plan, done, finished(works, plan), next(steps, done),
+        plan, done, finished(works, plan), byEarlierPlan(works, plan), next(steps, done),
         history.toUndo().map(History.Entry::label), history.toRedo().map(History.Entry::label));
   }
 
@@ -113,6 +113,14 @@ public class GarmentReader {
       }
     }
     return Stream.concat(all.stream().filter(of -> isDone(works, of)), boards.stream()).toList();
+  }
+
+  /** What is begun or done by a plan that is not today's; of what today has no plan for, nothing is said here. */
+  private static List<WorkRef> byEarlierPlan(Map<WorkRef, Progress.OfWork> works, GarmentPlan plan) {
+    return works.entrySet().stream()
+        .filter(work -> work.getValue().workedAs().isPresent() && plan.workedAs(work.getKey()).filter(now -> !now.equals(work.getValue().workedAs().get())).isPresent())
+        .map(Map.Entry::getKey)
+        .toList();
   }
 
   private static boolean isDone(Map<WorkRef, Progress.OfWork> works, WorkRef of) {

@@ -42,7 +42,7 @@ public final class GarmentViews {
   /** The next thing to do on a garment. */
   public record NextStep(SeamId seam, String title, String direction, String words, boolean begun) {}
 
-  /** A garment opened; {@code finished} is all of its work that is done: seams, lines, whole boards, strips. */
+  /** A garment opened; {@code finished} is all of its work that is done: seams, lines, whole boards, strips; {@code byEarlierPlan} what is begun or done otherwise than today's plan says. */
   public record Opened(
       UUID id,
       int version,
@@ -52,6 +52,7 @@ public final class GarmentViews {
       GarmentPlan plan,
       List<SeamProgress> progress,
       List<WorkRef> finished,
+      List<WorkRef> byEarlierPlan,
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {}
@@ -72,6 +73,7 @@ public final class GarmentViews {
       List<BoardId> boards,
       List<SeamProgress> progress,
       List<WorkRef> finished,
+      List<WorkRef> byEarlierPlan,
       Optional<NextStep> next,
       Optional<String> undo,
       Optional<String> redo) {
@@ -85,7 +87,7 @@ public final class GarmentViews {
               notAsBefore(before, plan, GarmentPlan::pieces, PiecePlan::id), notAsBefore(before, plan, GarmentPlan::seams, SeamPlan::id),
               notAsBefore(before, plan, GarmentPlan::boards, BoardPlan::id)),
           plan.pieces().stream().map(PiecePlan::id).toList(), plan.seams().stream().map(SeamPlan::id).toList(), plan.boards().stream().map(BoardPlan::id).toList(),
-          now.progress(), now.finished(), now.next(), now.undo(), now.redo());
+          now.progress(), now.finished(), now.byEarlierPlan(), now.next(), now.undo(), now.redo());
     }
   }
 

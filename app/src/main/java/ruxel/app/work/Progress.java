@@ -2,6 +2,7 @@ package ruxel.app.work;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -12,8 +13,8 @@ import ruxel.core.identity.WorkRef;
 /** How far garments are: each work in hand or done, folded from its events. */
 @Component
 public class Progress {
-  /** A work, where it stands, and the pieces it was begun with. */
-  public record OfWork(UUID work, Work.State state, int position, List<PieceId> pieces) {
+  /** A work, where it stands, the pieces it was begun with, and how it is worked by its frozen plan, where that was noted. */
+  public record OfWork(UUID work, Work.State state, int position, List<PieceId> pieces, Optional<String> workedAs) {
     public boolean joined() {
       return state == Work.State.JOINED;
     }

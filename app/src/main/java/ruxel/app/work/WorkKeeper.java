@@ -62,7 +62,7 @@ class WorkKeeper {
       requireClosed(today, strip.id(), progress.of(garment));
     }
     return store.insert(
-        new WorkStore.Begun(garment, of, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(of, plan)));
+        new WorkStore.Begun(garment, of, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(of, plan), today.plan().workedAs(of)));
   }
 
   private static List<PieceId> pieces(WorkRef of, BenchPlan plan) {

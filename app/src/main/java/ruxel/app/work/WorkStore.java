@@ -32,7 +32,7 @@ public class WorkStore {
   public record Row(UUID id, UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan) {}
 
   /** A work that is to be begun. */
-  record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<PieceId> pieces) {}
+  record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<PieceId> pieces, Optional<String> workedAs) {}
 
   /** What is needed to add events to a work. */
   record Held(UUID garment, int joints, boolean current, boolean deleted) {}
@@ -53,8 +53,8 @@ public class WorkStore {
   Optional<UUID> insert(Begun begun) {
     return jdbc.sql(
             """
-            INSERT INTO work (id, garment_id, join_kind, board, join_id, garment_version, plan_format, plan, joints, pieces, started_at)
-            VALUES (:id, :garment, :kind, :board, :of, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), clock_timestamp())
+            INSERT INTO work (id, garment_id, join_kind, board, join_id, garment_version, plan_format, plan, joints, pieces, worked_as, started_at)
+            VALUES (:id, :garment, :kind, :board, :of, :version, :format, :plan::jsonb, :joints, string_to_array(:pieces, E'\\n'), :workedAs, clock_timestamp())
             ON CONFLICT (garment_id, join_kind, board, join_id) WHERE current DO NOTHING
             RETURNING id
             """)
@@ -68,6 +68,7 @@ public class WorkStore {
         .param("plan", begun.plan())
         .param("joints", begun.joints())
         .param("pieces", begun.pieces().stream().map(PieceId::text).collect(Collectors.joining("\n")))
+        .param("workedAs", begun.workedAs().orElse(null), Types.VARCHAR)
         .query(UUID.class)
         .optional();
   }
@@ -114,7 +115,7 @@ public class WorkStore {
     Map<UUID, Map<WorkRef, Progress.OfWork>> all = new HashMap<>();
     jdbc.sql(
             """
-            SELECT w.garment_id, w.id, w.join_kind, w.board, w.join_id, w.pieces, place.joint, last.kind
+            SELECT w.garment_id, w.id, w.join_kind, w.board, w.join_id, w.pieces, w.worked_as, place.joint, last.kind
             FROM work w
             LEFT JOIN LATERAL (
               SELECT joint FROM work_event
@@ -132,7 +133,7 @@ public class WorkStore {
               Work.State state = Optional.ofNullable(rs.getString("kind")).map(Work.Kind::valueOf).map(Work.BEGUN::stateAfter).orElse(Work.BEGUN.state());
               List<PieceId> pieces = Arrays.stream((String[]) rs.getArray("pieces").getArray()).map(PieceId::new).toList();
               all.computeIfAbsent(rs.getObject("garment_id", UUID.class), key -> new HashMap<>())
-                  .put(ref(rs), new Progress.OfWork(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces));
+                  .put(ref(rs), new Progress.OfWork(rs.getObject("id", UUID.class), state, rs.getInt("joint"), pieces, Optional.ofNullable(rs.getString("worked_as"))));
             });
     return all;
   }

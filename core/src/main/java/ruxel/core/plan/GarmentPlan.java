@@ -64,6 +64,14 @@ public record GarmentPlan(
     return strips.stream().flatMap(strip -> strip.row().stream()).filter(row -> row.seams().contains(seam)).findFirst();
   }
 
+  /** Names how something is worked by this plan; empty where it has none such, and for a line, which keeps its squares while it is begun. */
+  public Optional<String> workedAs(WorkRef of) {
+    if (of instanceof WorkRef.OfSeam seam) {
+      return seams.stream().filter(each -> each.id().equals(seam.id())).findFirst().map(SeamPlan::workedAs);
+    }
+    return of instanceof WorkRef.OfStrip strip ? strips.stream().filter(each -> each.id().equals(strip.id())).findFirst().map(StripPlan::workedAs) : Optional.empty();
+  }
+
   /** What must be mended or left so before a seam is taken to the bench. */
   public List<FindingView> toDecide(SeamId seam) {
     return steps.stream().filter(step -> step.seam().equals(seam)).findFirst().map(StepPlan::toDecide).orElse(List.of());

@@ -2,6 +2,8 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
@@ -52,6 +54,11 @@ public record SeamPlan(
     TakeUpView takeUp,
     Optional<SeamId> twin) {
 
+  /** Names the joints by the places they pass through: the same as long as it is worked alike. Linear in the places. */
+  public String workedAs() {
+    return Stream.of(a, b).map(SidePlan::workedAs).collect(Collectors.joining("|"));
+  }
+
   /** How the sides are brought together now, and what else could be chosen. */
   public record WorkingView(
       boolean together,
@@ -83,7 +90,12 @@ public record SeamPlan(
   public record TakeUpView(double aMm, double bMm, String words) {}
 
   /** One side: its stretches of like places, and how many joints pass through each place. */
-  public record SidePlan(String name, double lengthMm, int places, List<Rail> rails, List<Integer> joints) {}
+  public record SidePlan(String name, double lengthMm, int places, List<Rail> rails, List<Integer> joints) {
+    private String workedAs() {
+      String along = rails.stream().map(rail -> List.of(rail.piece(), rail.edge(), rail.kind(), rail.places(), rail.placesPerUnit(), rail.firstNumber(), rail.numberStep()).toString()).collect(Collectors.joining());
+      return Integer.toHexString((along + joints).hashCode());
+    }
+  }
 
   /** The piece that is moved up to the other once the seam is joined, and how far on the table, mm. */
   public record CloseUpView(PieceId piece, double dxMm, double dyMm) {}

@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import ruxel.core.identity.OpeningId;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
@@ -50,6 +51,13 @@ public record StripPlan(
   /** The same sewn on by a seam that takes so much yarn. */
   StripPlan sewnBy(SeamPlan seam, double sewingMm) {
     return new StripPlan(id, strip, opening, on, round, mirrorable, ofStitches, inner, innerMm, rounds, band, trims, outer, heightMm, yarnMm + sewingMm, after, effects, diagnosis, Optional.of(seam), row);
+  }
+
+  /** Names its stitches by what they are worked into: the same as long as it is worked alike. Linear in its segments. */
+  public String workedAs() {
+    String along = inner.stream().map(each -> List.of(each.piece(), each.edge(), each.kind(), each.from(), each.to()).toString()).collect(Collectors.joining());
+    String over = rounds.stream().map(round -> round.stitch() + round.segments().stream().map(segment -> List.of(segment.kind(), segment.units(), segment.stitches())).toList().toString()).collect(Collectors.joining());
+    return Integer.toHexString((along + over + band.map(BandPlan::rows)).hashCode());
   }
 
   /** Whether the last of its rows is worked while a seam is joined, and not by itself. */
