@@ -251,16 +251,17 @@ public class GarmentService {
     return List.copyOf(entries);
   }
 
-  /** What changes would do; saves nothing. {@code want} narrows the plan to these seams. */
+  /** What changes would do; saves nothing. {@code want} narrows the plan to these seams, the strips and the findings. */
   public Preview preview(UUID id, int baseVersion, List<Change> changes, List<SeamId> want) {
     GarmentStore.Head head = reader.head(id);
     saver.requireCurrent(head, baseVersion);
     OpenGarments.Computed before = open.of(head);
-    Outcome<Garment> changed = changed(before.garment(), changes, progress.everBegun(id)).then(applied -> GarmentDocument.of(applied.garment())).then(document -> Outcome.of(document.garment()));
-    Preview whole = preview(changed.then(Planner::plan), before.garment().wording());
+    boolean adds = changes.stream().anyMatch(change -> !change.added().isEmpty());
+    Outcome<Garment> changed = changed(before.garment(), changes, adds ? progress.everBegun(id) : Set.of()).then(applied -> Outcome.of(applied.garment()));
     if (!want.isEmpty()) {
-      return new Preview(whole.plan().map(p -> onlySeams(p, want)), whole.findings(), List.of());
+      return preview(changed.then(garment -> Planner.plan(garment, Set.copyOf(want))), before.garment().wording());
     }
+    Preview whole = preview(changed.then(Planner::plan), before.garment().wording());
     List<String> effects = whole.plan().map(after -> Effects.between(before.plan(), after, new SeamId(""))).orElse(List.of());
     return new Preview(whole.plan(), whole.findings(), effects);
   }
@@ -292,9 +293,5 @@ public class GarmentService {
     return outcome instanceof Outcome.Good<GarmentPlan> good
         ? new Preview(Optional.of(good.value()), good.value().findings(), List.of())
         : new Preview(Optional.empty(), FindingView.all(outcome.findings(), wording), List.of());
-  }
-
-  private static GarmentPlan onlySeams(GarmentPlan plan, List<SeamId> want) {
-    return plan.with(List.of(), plan.seams().stream().filter(seam -> want.contains(seam.id())).toList(), List.of());
   }
 }

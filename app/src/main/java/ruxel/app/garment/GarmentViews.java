@@ -31,7 +31,7 @@ public final class GarmentViews {
       String revision,
       String name,
       OffsetDateTime changedAt,
-      List<ShelfFacts.ShelfPiece> pieces,
+      Drawn pieces,
       List<SeamProgress> progress,
       Optional<NextStep> next,
       Optional<String> unreadable) {}

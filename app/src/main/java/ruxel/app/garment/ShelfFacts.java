@@ -17,6 +17,7 @@ import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
 import ruxel.core.plan.SeamPlan;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The few facts of each garment that the shelf shows, kept in memory with the revision of the row they are of. */
 @Component
@@ -25,7 +26,7 @@ class ShelfFacts {
   private static final String UNPLANNED = "Look at this seam first: it cannot be planned yet.";
 
   /** What is known of a garment without its work; {@code unreadable} says why there is nothing to show. */
-  record Facts(List<ShelfPiece> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
+  record Facts(Drawn pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
 
   /** A piece as it is drawn on the shelf. */
   record ShelfPiece(PieceId id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rows) {}
@@ -41,11 +42,13 @@ class ShelfFacts {
 
   private record Key(UUID id, String revision) {}
 
+  private final JsonMapper json;
   private final GarmentStore store;
   private final OpenGarments open;
   private final Cache<Key, Facts> kept = Caffeine.newBuilder().maximumSize(MOST_GARMENTS).build();
 
-  ShelfFacts(GarmentStore store, OpenGarments open) {
+  ShelfFacts(JsonMapper json, GarmentStore store, OpenGarments open) {
+    this.json = json;
     this.store = store;
     this.open = open;
   }
@@ -60,7 +63,7 @@ class ShelfFacts {
       // A shelf of hundreds is no reason to keep them all: what is not in memory is planned for its facts alone.
       return facts(open.ifKept(head).orElseGet(() -> planned(head)).plan());
     } catch (Problems.Refused unreadable) {
-      return new Facts(List.of(), List.of(), Optional.of(unreadable.words()));
+      return new Facts(new Drawn(json, List.of()), List.of(), Optional.of(unreadable.words()));
     }
   }
 
@@ -69,9 +72,9 @@ class ShelfFacts {
     return OpenGarments.computed(OpenGarments.garment(document));
   }
 
-  private static Facts facts(GarmentPlan plan) {
+  private Facts facts(GarmentPlan plan) {
     return new Facts(
-        plan.pieces().stream().map(ShelfFacts::piece).toList(), plan.steps().stream().map(step -> step(plan, step)).toList(), Optional.empty());
+        new Drawn(json, plan.pieces().stream().map(ShelfFacts::piece).toList()), plan.steps().stream().map(step -> step(plan, step)).toList(), Optional.empty());
   }
 
   static ShelfPiece piece(PiecePlan piece) {

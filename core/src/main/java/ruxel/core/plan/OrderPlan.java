@@ -13,6 +13,8 @@ import ruxel.core.order.Alternatives;
  */
 public record OrderPlan(
     List<WorkStep> steps, int passes, int ends, double minutes, double flatMinutes, double yarnMm, int bound, List<OddNode> odd, List<AlternativeView> alternatives, List<Tail> tails) {
+  /** Of nothing. */
+  static final OrderPlan NONE = new OrderPlan(List.of(), 0, 0, 0, 0, 0, 0, List.of(), List.of(), List.of());
 
   /** What is done in a step. */
   public enum Kind {

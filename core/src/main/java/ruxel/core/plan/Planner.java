@@ -64,18 +64,30 @@ public final class Planner {
   private final Construct construct;
   private final HouseRules rules;
   private final Wording wording;
+  /** The seams that are told; all where nothing is named. */
+  private final Optional<Set<SeamId>> only;
   private final List<Finding> findings = new ArrayList<>();
 
-  private Planner(Garment garment, Layout layout) {
+  private Planner(Garment garment, Layout layout, Optional<Set<SeamId>> only) {
     this.garment = garment;
     this.layout = layout;
+    this.only = only;
     construct = layout.construct();
     rules = garment.rules();
     wording = garment.wording();
   }
 
   public static Outcome<GarmentPlan> plan(Garment garment) {
-    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout).plan()));
+    return plan(garment, Optional.empty());
+  }
+
+  /** What is looked at while something is tried on some seams: these, the strips and all findings, but no pieces, boards and no order. */
+  public static Outcome<GarmentPlan> plan(Garment garment, Set<SeamId> seams) {
+    return plan(garment, Optional.of(seams));
+  }
+
+  private static Outcome<GarmentPlan> plan(Garment garment, Optional<Set<SeamId>> only) {
+    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, only).plan()));
   }
 
   private GarmentPlan plan() {
@@ -123,18 +135,16 @@ public final class Planner {
     StepPlans steps = new StepPlans(order, resolved.seams(), garment.settings(), rows);
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
-    List<SeamPlan> seams = matches.stream().map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
-    Sizes sizes = new Sizes(matches, now(), wording);
-    Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
+    List<SeamPlan> seams = matches.stream().filter(match -> only.map(some -> some.contains(match.seam().seam().id())).orElse(true)).map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        construct.pieces().stream().map(piece -> PiecePlan.of(piece, placement(piece), construct.told().assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece))).toList(),
+        only.isPresent() ? List.of() : pieces(matches),
         construct.laidWords(),
         seams,
-        AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
+        only.isPresent() ? List.of() : AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        steps.all(assembly, decisions),
+        only.isPresent() ? List.of() : steps.all(assembly, decisions),
         rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
         construct.told().consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
@@ -146,10 +156,12 @@ public final class Planner {
         construct.handles(),
         owed(),
         yarn,
-        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, StripsGoOn.of(strips, edgings, graph), tails).plan(steps.firsts()),
+        only.isPresent()
+            ? OrderPlan.NONE
+            : new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, StripsGoOn.of(strips, edgings, graph), tails).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
-        squares.boards(),
+        only.isPresent() ? List.of() : squares.boards(),
         squares.whole(),
         squares.colours(),
         strips,
@@ -158,6 +170,14 @@ public final class Planner {
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         new GoneList(garment, layout).all(resolved.seams(), edgings.strips()),
         views);
+  }
+
+  private List<PiecePlan> pieces(List<SeamMatch> matches) {
+    Sizes sizes = new Sizes(matches, now(), wording);
+    Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
+    return construct.pieces().stream()
+        .map(piece -> PiecePlan.of(piece, placement(piece), construct.told().assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece)))
+        .toList();
   }
 
   private KeptTails tails(List<SeamMatch> matches, Order order, RowPlans rows, Materials materials) {
