@@ -58,7 +58,7 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
   private static Outcome<Construct> built(Recipe recipe) {
     Optional<Template> template = Templates.of(recipe.construction());
     return template
-        .map(found -> found.build(recipe.answers()))
+        .map(found -> Made.by(found, recipe))
         .orElseGet(
             () ->
                 Outcome.refused(

@@ -152,8 +152,8 @@ public final class Planner {
         construct.told().assumed().entrySet().stream()
             .map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue(), Optional.ofNullable(construct.told().because().get(e.getKey()))))
             .toList(),
-        construct.told().dimensions(),
-        construct.handles(),
+        only.isPresent() ? List.of() : construct.told().dimensions(),
+        only.isPresent() ? List.of() : construct.handles(),
         owed(),
         yarn,
         only.isPresent()
