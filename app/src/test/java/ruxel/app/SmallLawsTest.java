@@ -3,9 +3,11 @@ package ruxel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.BufferedReader;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
+import java.io.PrintStream;
 import java.net.http.HttpClient;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
@@ -86,5 +88,19 @@ class SmallLawsTest {
       assertThat(moved.path("place").path("position").asInt()).isEqualTo(1);
     }
     assertThat(TestServer.json(server.get("/api/work/" + work + "/place")).path("nextSeq").asInt()).isEqualTo(2);
+  }
+
+  /** What the server says is for the maker, and a pipe nobody reads must not fill. */
+  @Test
+  void aSheetIsSetWithoutAWord() {
+    PrintStream out = System.out;
+    ByteArrayOutputStream said = new ByteArrayOutputStream();
+    System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+    try {
+      assertThat(server.get("/api/garments/" + garment + "/sheet.pdf").statusCode()).isEqualTo(200);
+    } finally {
+      System.setOut(out);
+    }
+    assertThat(said.toString(StandardCharsets.UTF_8)).doesNotContain("font");
   }
 }

@@ -45,11 +45,15 @@ final class FiftyMakers {
 
   static void run(Path jar) throws IOException, InterruptedException {
     Path home = ThrowAwayCluster.newHome();
-    ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:MaxDirectMemorySize=64m", "-XX:+UseParallelGC", "-XX:SoftRefLRUPolicyMSPerMB=50", "-jar", jar.toString(), "start", "--port", "0");
+    ProcessBuilder builder = new ProcessBuilder("java", "-Xmx512m", "-XX:MaxDirectMemorySize=64m", "-XX:+UseParallelGC", "-XX:SoftRefLRUPolicyMSPerMB=50", "-XX:TieredStopAtLevel=1", "-jar", jar.toString(), "start", "--port", "0");
     builder.environment().put("RUXEL_HOME", home.toString());
     Process server = builder.redirectErrorStream(true).start();
     try (BufferedReader words = new BufferedReader(new InputStreamReader(server.getInputStream(), StandardCharsets.UTF_8))) {
       String ready = words.lines().filter(line -> line.startsWith("Ruxel is ready: ")).findFirst().orElseThrow();
+      // A server whose words nobody reads stands still once the pipe is full.
+      Thread reader = new Thread(() -> words.lines().forEach(line -> {}));
+      reader.setDaemon(true);
+      reader.start();
       new FiftyMakers(ready.substring("Ruxel is ready: ".length()).strip()).measure(server.pid());
     } finally {
       server.destroy();

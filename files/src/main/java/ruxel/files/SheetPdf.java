@@ -4,6 +4,7 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import com.samskivert.mustache.Escapers;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
@@ -25,6 +26,11 @@ public final class SheetPdf {
   private static final Set<FSFontUseCase> EVERYWHERE = EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG);
   private static final Template PAGE =
       Mustache.compiler().withEscaper(text -> Escapers.HTML.escape(XmlText.clean(text))).compile(text("sheet.mustache"));
+
+  static {
+    // It would tell of each sheet what it loads and matches: words nobody asked for, where the server says what a maker should know.
+    XRLog.setLoggingEnabled(false);
+  }
 
   private SheetPdf() {}
 
