@@ -69,8 +69,8 @@ function OpenSeam({ seamId }: { seamId: string }) {
             {joined ? 'See it at the bench' : progress?.work ? 'Go on at the bench' : 'Take it to the bench'}
           </Link>
         )}
+        <EarlierPlan garment={garment} of={{ seam: seamId }} to={`/garments/${garment.id}/bench/${seamId}`} />
       </div>
-      <EarlierPlan garment={garment} of={{ seam: seamId }} to={`/garments/${garment.id}/bench/${seamId}`} />
       <div className="seam-near">
         <RailControls
           stretches={stretches}

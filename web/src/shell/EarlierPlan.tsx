@@ -15,7 +15,7 @@ export function EarlierPlan({ garment, of, to }: Props) {
     return null;
   }
   return (
-    <p className="soft" role="status">
+    <p className="soft earlier" role="status">
       {isAmong(garment.finished, of) ? 'This was worked' : 'This is being worked'} by an earlier plan. What
       stands here is today’s; <Link to={to}>the bench</Link> has the counts and stops it is worked by.
     </p>
