@@ -262,7 +262,7 @@ public class GarmentService {
       return preview(changed.then(garment -> Planner.plan(garment, Set.copyOf(want))), before.garment().wording());
     }
     Preview whole = preview(changed.then(Planner::plan), before.garment().wording());
-    List<String> effects = whole.plan().map(after -> Effects.between(before.plan(), after, new SeamId(""))).orElse(List.of());
+    List<String> effects = whole.plan().map(after -> Effects.between(before.plan(), after)).orElse(List.of());
     return new Preview(whole.plan(), whole.findings(), effects);
   }
 

@@ -161,6 +161,9 @@ public sealed interface OwnChange extends Change {
       return told(
           garment, piece,
           own -> {
+            if (own.board().isPresent() && !outline.equals(Outlining.of(own))) {
+              return Outcome.refused(Finding.of(FindingCode.BOARD_OUTLINE, Where.piece(piece), Fact.text("piece", own.name())));
+            }
             List<Finding> findings = Outlining.findings(own, outline);
             return findings.isEmpty() ? Outcome.of(Outlining.outlined(own, outline)) : Outcome.refused(findings);
           });

@@ -8,7 +8,6 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
-import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;

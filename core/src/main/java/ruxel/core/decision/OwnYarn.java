@@ -2,7 +2,6 @@ package ruxel.core.decision;
 
 import java.util.List;
 import java.util.stream.Stream;
-import ruxel.core.identity.WorkRef;
 import ruxel.core.yarn.Yarn;
 
 /** A yarn the maker works this garment with. */

@@ -126,6 +126,7 @@ public enum FindingCode {
   NO_COLOURWAY(Level.DECIDE_FIRST, "There is no colourway to place.", "Tell the colourways of your squares first."),
   NO_BOARD(Level.DECIDE_FIRST, "Nothing of this garment is made of squares.", "Place colours on a garment of squares."),
   NOT_OF_SQUARES(Level.DECIDE_FIRST, "{piece} is not made of squares.", "Name a board."),
+  BOARD_OUTLINE(Level.DECIDE_FIRST, "{piece} is made of squares: its outline is theirs.", "Add squares, take some away, or count the stitches of their sides."),
   NO_SUCH_SQUARE(Level.DECIDE_FIRST, "There is no square {value} on this board.", "Name one by its row and column, counted from 1."),
   UNKNOWN_COLOURWAY(Level.DECIDE_FIRST, "There is no colourway ({value}).", "Name one of {choices}."),
   BOARD_LOOSE(Level.DECIDE_FIRST, "Square {value} does not hang together with the others by a side.", "Add the squares between, or make it a board of its own."),

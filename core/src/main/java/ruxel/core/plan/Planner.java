@@ -78,16 +78,12 @@ public final class Planner {
   }
 
   public static Outcome<GarmentPlan> plan(Garment garment) {
-    return plan(garment, Optional.empty());
+    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, Optional.empty()).plan()));
   }
 
   /** What is looked at while something is tried on some seams: these, the strips and all findings, but no pieces, boards and no order. */
   public static Outcome<GarmentPlan> plan(Garment garment, Set<SeamId> seams) {
-    return plan(garment, Optional.of(seams));
-  }
-
-  private static Outcome<GarmentPlan> plan(Garment garment, Optional<Set<SeamId>> only) {
-    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, only).plan()));
+    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, Optional.of(seams)).plan()));
   }
 
   private GarmentPlan plan() {

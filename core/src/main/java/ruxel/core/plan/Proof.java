@@ -25,7 +25,6 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.match.Stretch;
 import ruxel.core.match.WholeIntervals;
 import ruxel.core.measure.HouseRules;
-import ruxel.core.seam.Join;
 import ruxel.core.seam.SeamResolver;
 
 /**

@@ -11,7 +11,6 @@ import ruxel.core.board.Motif;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.Glued;

@@ -19,7 +19,6 @@ import ruxel.core.piece.Edge;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
-import ruxel.core.plan.Twins;
 import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;

@@ -32,6 +32,15 @@ public final class Effects {
    * @param seam told elsewhere, and left out
    */
   public static List<String> between(GarmentPlan before, GarmentPlan after, SeamId seam) {
+    return between(before, after, Optional.of(seam));
+  }
+
+  /** On all seams. */
+  public static List<String> between(GarmentPlan before, GarmentPlan after) {
+    return between(before, after, Optional.empty());
+  }
+
+  private static List<String> between(GarmentPlan before, GarmentPlan after, Optional<SeamId> seam) {
     Effects effects = new Effects(before, after);
     effects.sizes();
     effects.openings();
@@ -70,26 +79,26 @@ public final class Effects {
     }
   }
 
-  private void seams(SeamId apart) {
+  private void seams(Optional<SeamId> apart) {
     for (SeamPlan now : after.seams()) {
       before.seams().stream()
-          .filter(seam -> seam.id().equals(now.id()) && !seam.id().equals(apart))
+          .filter(seam -> seam.id().equals(now.id()) && !apart.equals(Optional.of(seam.id())))
           .findFirst()
           .filter(old -> !old.counts().equals(now.counts()))
           .ifPresent(old -> told.add("%s: %s instead of %s.".formatted(now.name(), now.counts(), old.counts())));
     }
   }
 
-  private void findings(SeamId apart) {
+  private void findings(Optional<SeamId> apart) {
     List<String> old = sentences(before, apart);
     List<String> now = sentences(after, apart);
     now.stream().filter(sentence -> !old.contains(sentence)).forEach(sentence -> told.add("New: " + sentence));
     old.stream().filter(sentence -> !now.contains(sentence)).forEach(sentence -> told.add("No longer: " + sentence));
   }
 
-  private static List<String> sentences(GarmentPlan plan, SeamId apart) {
+  private static List<String> sentences(GarmentPlan plan, Optional<SeamId> apart) {
     return plan.findings().stream()
-        .filter(finding -> finding.seam().filter(apart::equals).isEmpty())
+        .filter(finding -> apart.isEmpty() || !finding.seam().equals(apart))
         .map(FindingView::sentence)
         .distinct()
         .collect(Collectors.toList());

@@ -23,7 +23,6 @@ import ruxel.core.identity.SeamId;
 import ruxel.core.identity.StripId;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
-import ruxel.core.seam.Join;
 import ruxel.core.strip.WorkedOn.RoundOf;
 import ruxel.core.strip.WorkedOn.Worked;
 

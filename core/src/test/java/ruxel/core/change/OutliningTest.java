@@ -124,4 +124,13 @@ class OutliningTest {
   void whatCannotBeIsRefused(Garment garment, Change change, FindingCode code) {
     assertThat(change.apply(garment).findings()).extracting(Finding::code).contains(code);
   }
+
+  /** What a file could not keep is not accepted either: squares have their outline from the squares. */
+  @Test
+  void aBoardKeepsTheOutlineOfItsSquares() {
+    Garment own = ((Outcome.Good<Garment>) new PieceOwned(new PieceId("back")).apply(Garment.of("Squares", new Recipe("squares", new Answers(Map.of()))))).value();
+    List<Told> wider = Outlining.of(own.pieces().get(0)).stream().map(told -> new Told(told.edge(), told.run(), new Walk.Step(told.step().name(), told.step().kind(), told.step().count() + 1, told.step().unitMm(), told.step().turn()))).toList();
+    PieceOutlined outlined = new PieceOutlined(new PieceId("back"), wider);
+    assertThat(outlined.apply(own).findings()).extracting(Finding::code).containsExactly(FindingCode.BOARD_OUTLINE);
+  }
 }
