@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
-import type { SeamPlan, StripPlan } from '../api/types';
+import type { Opened, SeamPlan, StripPlan } from '../api/types';
 import { stripsQuery } from '../api/work';
 import { useSize } from '../drawing/useSize';
 import { count, counted, length, plural, yarnLength } from '../format';
@@ -10,6 +10,7 @@ import { HowTo } from '../howto/HowTo';
 import { EarlierPlan } from '../shell/EarlierPlan';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
+import { isAmong } from '../shell/joined';
 import type { GarmentEditor } from '../shell/useGarment';
 import './edges.css';
 import { RowForm } from './RowForm';
@@ -131,7 +132,7 @@ function Told({ editor, strip, onChoose }: ToldProps) {
         of={{ strip: strip.id }}
         to={`/garments/${editor.garment.id}/edging-bench/${strip.id}`}
       />
-      <AtBench garment={editor.garment.id} strip={strip} />
+      <AtBench garment={editor.garment} strip={strip} />
       {strip.sewn && <SewnOn sewn={strip.sewn} />}
       {strip.diagnosis && <p className="wrong">{strip.diagnosis.words}</p>}
       {strip.row ? (
@@ -145,19 +146,22 @@ function Told({ editor, strip, onChoose }: ToldProps) {
 }
 
 /** Where an edging stands at the bench, and the way there. */
-function AtBench({ garment, strip }: { garment: string; strip: StripPlan }) {
-  const { data } = useQuery(stripsQuery(garment));
+function AtBench({ garment, strip }: { garment: Opened; strip: StripPlan }) {
+  const { data } = useQuery(stripsQuery(garment.id));
   const begun = data?.find((each) => each.strip === strip.id);
   const workedOn = strip.strip.band?.workedOn;
+  const ofHowMany = isAmong(garment.byEarlierPlan, { strip: strip.id })
+    ? ''
+    : ` of ${workedAltogether(strip)}`;
   if ((strip.band && !strip.sewn && !workedOn) || (strip.row && byThemselves(strip).length === 0)) {
     return null;
   }
   return (
     <p>
-      <Link className="btn btn-outline-dark btn-sm" to={`/garments/${garment}/edging-bench/${strip.id}`}>
+      <Link className="btn btn-outline-dark btn-sm" to={`/garments/${garment.id}/edging-bench/${strip.id}`}>
         {begun?.state === 'JOINED' ? 'Worked; see it' : begun ? 'Go on at the bench' : 'Take it to the bench'}
       </Link>
-      {begun && begun.state !== 'JOINED' && ` ${begun.position} of ${workedAltogether(strip)} done.`}
+      {begun && begun.state !== 'JOINED' && ` ${begun.position}${ofHowMany} done.`}
     </p>
   );
 }

@@ -6,7 +6,6 @@ import static ruxel.core.seam.Span.Along.FORWARD;
 import java.util.List;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Anchor.Spot;
@@ -120,7 +119,7 @@ final class Armhole {
   static List<Span> spans(Form form) {
     BodyPanels.Front front = BodyPanels.leftFront(form);
     return List.of(
-        Span.ofRuns(front.piece(), front.side(), lowest(form), highest(form), FORWARD), Span.ofRuns(new PieceId("back"), "left", highest(form), lowest(form), FORWARD));
+        Span.ofRuns(front.piece(), front.side(), lowest(form), highest(form), FORWARD), Span.ofRuns(Halves.BACK, "left", highest(form), lowest(form), FORWARD));
   }
 
   /** Where the armhole meets the shoulder, on the front. */
@@ -141,7 +140,7 @@ final class Armhole {
   /** The corner above the stitches left, on the front or on the back. */
   static Spot corner(Form form, boolean onFront) {
     BodyPanels.Front front = BodyPanels.leftFront(form);
-    return onFront ? Spot.cut(front.piece(), front.side(), Cut.endOf(LEFT)) : Spot.cut(new PieceId("back"), "left", Cut.startOf(LEFT));
+    return onFront ? Spot.cut(front.piece(), front.side(), Cut.endOf(LEFT)) : Spot.cut(Halves.BACK, "left", Cut.startOf(LEFT));
   }
 
   private static String lowest(Form form) {

@@ -27,7 +27,7 @@ final class BodyPanels {
   private BodyPanels() {}
 
   static Front leftFront(Form form) {
-    return Body.isCardigan(form) ? new Front(new PieceId("front.left"), "side", "shoulder") : new Front(new PieceId("front"), "left", "shoulder.left");
+    return Body.isCardigan(form) ? new Front(Halves.left("front"), "side", "shoulder") : new Front(Halves.FRONT, "left", "shoulder.left");
   }
 
   /** The run at the bottom of the side seam. */
@@ -53,11 +53,11 @@ final class BodyPanels {
   static void panels(Halves halves, Form form, ShoulderEnd ends, UnaryOperator<Panel> sides) {
     Neck neck = new Neck(Body.frontNeck(form), Body.neckRows(form), form.countOrNone(Body.NECK_CENTRE), "centre");
     Neck straight = new Neck(Body.backNeck(form), 0, 0, "neck");
-    halves.whole(sides.apply(panel(form, new PieceId("back"), "Back", Part.BACK, Body.back(form))).whole("right", ends, straight));
+    halves.whole(sides.apply(panel(form, Halves.BACK, "Back", Part.BACK, Body.back(form))).whole("right", ends, straight));
     if (Body.isCardigan(form)) {
-      halves.pair(sides.apply(panel(form, new PieceId("front.left"), "Left front", Part.FRONT, Body.front(form))).half(ends, neck), new PieceId("front.right"), "Right front");
+      halves.pair(sides.apply(panel(form, Halves.left("front"), "Left front", Part.FRONT, Body.front(form))).half(ends, neck), Halves.right("front"), "Right front");
     } else {
-      halves.whole(sides.apply(panel(form, new PieceId("front"), "Front", Part.FRONT, Body.front(form))).whole("left", ends, neck));
+      halves.whole(sides.apply(panel(form, Halves.FRONT, "Front", Part.FRONT, Body.front(form))).whole("left", ends, neck));
     }
   }
 
@@ -75,7 +75,7 @@ final class BodyPanels {
     halves.seam(
         "shoulder", name, role,
         SideOf.of("Front " + name, Span.ofRun(front.piece(), front.shoulder(), "shoulder", FORWARD)),
-        SideOf.of("Back " + name, Span.ofRun(new PieceId("back"), "shoulder.left", "shoulder", BACKWARD)),
+        SideOf.of("Back " + name, Span.ofRun(Halves.BACK, "shoulder.left", "shoulder", BACKWARD)),
         anchors, hidden, "slip-both");
   }
 
@@ -86,7 +86,7 @@ final class BodyPanels {
     halves.seam(
         "side", "side", SeamRole.SIDE,
         SideOf.of("Front side", new Span(front.piece(), front.side(), Slit.top(form, FORWARD), Cut.endOf("side"), FORWARD)),
-        SideOf.of("Back side", new Span(new PieceId("back"), "left", Cut.startOf("side"), Slit.top(form, BACKWARD), BACKWARD)),
+        SideOf.of("Back side", new Span(Halves.BACK, "left", Cut.startOf("side"), Slit.top(form, BACKWARD), BACKWARD)),
         slit == 0 ? ribAnchors(form) : List.of(), slit == 0 ? List.of(Seam.END) : List.of(), Armhole.method(form));
   }
 
@@ -94,7 +94,7 @@ final class BodyPanels {
   static List<Anchor> ribAnchors(Form form) {
     Front front = leftFront(form);
     return form.countOrNone(Body.HEM_RIB) > 0
-        ? List.of(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut(new PieceId("back"), "left", Cut.startOf("rib"))))
+        ? List.of(new Anchor("hem.rib", "top of the hem ribbing", Spot.cut(front.piece(), front.side(), Cut.endOf("rib")), Spot.cut(Halves.BACK, "left", Cut.startOf("rib"))))
         : List.of();
   }
 
@@ -106,7 +106,7 @@ final class BodyPanels {
     }
     if (Body.isCardigan(form)) {
       List<String> edges = hooded ? List.of("hem", "front") : List.of("hem", "neck", "front");
-      Map<PieceId, List<String>> open = new HashMap<>(Map.of(new PieceId("back"), hooded ? List.of("hem") : List.of("hem", "neck"), new PieceId("front.left"), edges, new PieceId("front.right"), edges));
+      Map<PieceId, List<String>> open = new HashMap<>(Map.of(Halves.BACK, hooded ? List.of("hem") : List.of("hem", "neck"), Halves.left("front"), edges, Halves.right("front"), edges));
       open.putAll(hooded ? Hood.face() : Map.of());
       halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, Slit.spans(form));
       return;
@@ -114,15 +114,15 @@ final class BodyPanels {
     if (hooded) {
       halves.opening("face", "Face of the hood", ExpectedOpening.Kind.OTHER, Hood.face(), List.of());
     } else {
-      halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of(new PieceId("back"), List.of("neck"), new PieceId("front"), List.of("neck")), List.of());
+      halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of(Halves.BACK, List.of("neck"), Halves.FRONT, List.of("neck")), List.of());
     }
-    halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of(new PieceId("back"), List.of("hem"), new PieceId("front"), List.of("hem")), Slit.spans(form));
+    halves.opening("hem", Slit.rows(form) > 0 ? "Hem with its slits" : "Hem", ExpectedOpening.Kind.HEM, Map.of(Halves.BACK, List.of("hem"), Halves.FRONT, List.of("hem")), Slit.spans(form));
   }
 
   /** Along the neck, from the front on the wearer's left round the back. */
   private static List<Span> neck(Halves halves, Form form) {
     Front front = leftFront(form);
-    Span back = Span.ofEdge(new PieceId("back"), edge(halves, new PieceId("back")).orElseThrow(), BACKWARD);
+    Span back = Span.ofEdge(Halves.BACK, edge(halves, Halves.BACK).orElseThrow(), BACKWARD);
     Optional<Edge> edge = edge(halves, front.piece());
     if (Body.isCardigan(form)) {
       return Hood.along(halves, edge.map(found -> Span.ofEdge(front.piece(), found, BACKWARD)).stream().toList(), List.of(back));
@@ -131,8 +131,8 @@ final class BodyPanels {
   }
 
   private static Spot backNeckCentre(Halves halves) {
-    Edge neck = edge(halves, new PieceId("back")).orElseThrow();
-    return Hood.middle(new PieceId("back"), neck, 0, neck.units());
+    Edge neck = edge(halves, Halves.BACK).orElseThrow();
+    return Hood.middle(Halves.BACK, neck, 0, neck.units());
   }
 
   private static Optional<Edge> edge(Halves halves, PieceId piece) {

@@ -42,16 +42,16 @@ final class DropShoulder extends Template {
     PieceId sleeve = Halves.left("sleeve");
     return List.of(
         new Drag(
-            new Handle("neck", "Neck and shoulders", "a stitch more on each shoulder is two fewer for the neck", new PieceId("back"), Body.shoulder(form) * w, height, w, 0),
+            new Handle("neck", "Neck and shoulders", "a stitch more on each shoulder is two fewer for the neck", Halves.BACK, Body.shoulder(form) * w, height, w, 0),
             steps -> Map.of(Body.SHOULDER.key(), Body.shoulder(form) + steps)),
         new Drag(
-            new Handle("armhole", "Armhole and sleeve top", "the sleeve top follows the armhole", new PieceId("back"), 0, height - Armhole.rows(form) * h, 0, -h),
+            new Handle("armhole", "Armhole and sleeve top", "the sleeve top follows the armhole", Halves.BACK, 0, height - Armhole.rows(form) * h, 0, -h),
             steps -> Map.of(Armhole.ROWS.key(), Armhole.rows(form) + steps, Sleeve.TOP.key(), form.count(Sleeve.TOP) + (int) Math.round(2 * steps * h / w))),
         new Drag(
             new Handle("sleeve.top", "Sleeve top", "the armhole stays as it is", sleeve, (Sleeve.cuff(form) + Sleeve.top(form)) * w / 2, Sleeve.lengthMm(form), w, 0),
             steps -> Map.of(Sleeve.TOP.key(), form.count(Sleeve.TOP) + 2 * steps)),
         new Drag(
-            new Handle("body", "Body and sleeve", "the sleeve gets shorter as the body gets wider, so that the reach stays", new PieceId("back"), Body.back(form) * w, height / 2, w, 0),
+            new Handle("body", "Body and sleeve", "the sleeve gets shorter as the body gets wider, so that the reach stays", Halves.BACK, Body.back(form) * w, height / 2, w, 0),
             steps -> wider(form, steps)));
   }
 

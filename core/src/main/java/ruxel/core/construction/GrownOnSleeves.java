@@ -8,7 +8,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import ruxel.core.finding.Fact;
-import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Anchor;
@@ -74,7 +73,7 @@ final class GrownOnSleeves extends Template {
     BodyPanels.Front front = BodyPanels.leftFront(form);
     halves.openings(
         "cuff", "cuff", ExpectedOpening.Kind.CUFF,
-        List.of(Span.ofRun(front.piece(), Body.isCardigan(form) ? "cuff" : "cuff.left", "cuff", FORWARD), Span.ofRun(new PieceId("back"), "cuff.left", "cuff", FORWARD)));
+        List.of(Span.ofRun(front.piece(), Body.isCardigan(form) ? "cuff" : "cuff.left", "cuff", FORWARD), Span.ofRun(Halves.BACK, "cuff.left", "cuff", FORWARD)));
   }
 
   /** Side and under-sleeve in one pass from the hem round the armpit to the cuff, or each from its open end to the armpit. */
@@ -85,21 +84,21 @@ final class GrownOnSleeves extends Template {
       halves.seam(
           "side", "side", SeamRole.SIDE,
           SideOf.of("Front side", Span.ofRuns(front.piece(), front.side(), BodyPanels.lowest(form), highest, FORWARD)),
-          SideOf.of("Back side", Span.ofRuns(new PieceId("back"), "left", highest, BodyPanels.lowest(form), BACKWARD)),
+          SideOf.of("Back side", Span.ofRuns(Halves.BACK, "left", highest, BodyPanels.lowest(form), BACKWARD)),
           BodyPanels.ribAnchors(form), List.of(Seam.END), "mattress-rows");
       halves.seam(
           "sleeve", "under-sleeve", SeamRole.SLEEVE,
           SideOf.of("Front under-sleeve", Span.ofRuns(front.piece(), front.side(), "under.firm", "under", BACKWARD)),
-          SideOf.of("Back under-sleeve", Span.ofRuns(new PieceId("back"), "left", "under", "under.firm", FORWARD)),
+          SideOf.of("Back under-sleeve", Span.ofRuns(Halves.BACK, "left", "under", "under.firm", FORWARD)),
           List.of(), List.of(Seam.END), "whip-both");
       return;
     }
     List<Anchor> anchors = new ArrayList<>(BodyPanels.ribAnchors(form));
-    anchors.add(new Anchor("underarm", "armpit", Spot.cut(front.piece(), front.side(), Cut.startOf("under.firm")), Spot.cut(new PieceId("back"), "left", Cut.endOf("under.firm"))));
+    anchors.add(new Anchor("underarm", "armpit", Spot.cut(front.piece(), front.side(), Cut.startOf("under.firm")), Spot.cut(Halves.BACK, "left", Cut.endOf("under.firm"))));
     halves.seam(
         "side", "side and under-sleeve", SeamRole.SIDE_SLEEVE,
         SideOf.of("Front side and under-sleeve", Span.ofRuns(front.piece(), front.side(), BodyPanels.lowest(form), "under", FORWARD)),
-        SideOf.of("Back side and under-sleeve", Span.ofRuns(new PieceId("back"), "left", "under", BodyPanels.lowest(form), BACKWARD)),
+        SideOf.of("Back side and under-sleeve", Span.ofRuns(Halves.BACK, "left", "under", BodyPanels.lowest(form), BACKWARD)),
         anchors, List.of("underarm"), "mattress-rows");
   }
 
@@ -113,7 +112,7 @@ final class GrownOnSleeves extends Template {
       anchors.add(
           new Anchor(
               "repeat." + n, "end of repeat " + n, Spot.cut(front.piece(), front.shoulder(), new Cut("shoulder", n * repeat, Cut.End.END)),
-              Spot.cut(new PieceId("back"), "shoulder.left", new Cut("shoulder", n * repeat, Cut.End.START))));
+              Spot.cut(Halves.BACK, "shoulder.left", new Cut("shoulder", n * repeat, Cut.End.START))));
     }
     return anchors;
   }

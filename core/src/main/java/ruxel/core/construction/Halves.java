@@ -23,6 +23,8 @@ import static ruxel.core.seam.Span.Along.FORWARD;
  * Right ones stand behind left ones; ids end in the side only here, where they are made.
  */
 final class Halves {
+  static final PieceId BACK = new PieceId("back");
+  static final PieceId FRONT = new PieceId("front");
   private static final String LEFT = ".left";
   private static final String RIGHT = ".right";
 
@@ -33,6 +35,10 @@ final class Halves {
 
   static PieceId left(String id) {
     return new PieceId(id + LEFT);
+  }
+
+  static PieceId right(String id) {
+    return new PieceId(id + RIGHT);
   }
 
   /** A piece over both sides. */

@@ -65,11 +65,11 @@ final class RibBody {
   static void panels(Halves halves, Form form) {
     ShoulderEnd shoulder = new ShoulderEnd(shoulderRibs(form) * form.count(RIB), 1, form.count(RIB));
     int neck = neckRibs(form) * form.count(RIB);
-    halves.whole(panel(form, new PieceId("back"), "Back", Part.BACK, backRibs(form)).whole("right", shoulder, new Neck(neck, 0, 0, "neck")));
+    halves.whole(panel(form, Halves.BACK, "Back", Part.BACK, backRibs(form)).whole("right", shoulder, new Neck(neck, 0, 0, "neck")));
     if (Body.isCardigan(form)) {
-      halves.pair(panel(form, new PieceId("front.left"), "Left front", Part.FRONT, shoulderRibs(form)).half(shoulder, new Neck(0, 0, 0, "neck")), new PieceId("front.right"), "Right front");
+      halves.pair(panel(form, Halves.left("front"), "Left front", Part.FRONT, shoulderRibs(form)).half(shoulder, new Neck(0, 0, 0, "neck")), Halves.right("front"), "Right front");
     } else {
-      halves.whole(panel(form, new PieceId("front"), "Front", Part.FRONT, backRibs(form)).whole("left", shoulder, new Neck(neck, form.count(DEPTH), neck, "neck")));
+      halves.whole(panel(form, Halves.FRONT, "Front", Part.FRONT, backRibs(form)).whole("left", shoulder, new Neck(neck, form.count(DEPTH), neck, "neck")));
     }
   }
 

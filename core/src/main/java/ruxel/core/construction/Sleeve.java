@@ -142,7 +142,7 @@ final class Sleeve {
             .ribbed(form.count(CUFF_RIB))
             .rows("sleeve", rows, (widest - cuff(form)) / 2.0);
     halves.pair(
-        head.apply(left).closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), new PieceId("sleeve.right"), "Right sleeve");
+        head.apply(left).closed(new Named("back", "back edge"), new Named("top", "top"), new Named("front", "front edge")), Halves.right("sleeve"), "Right sleeve");
   }
 
   /** Shoulders joined, sleeves set in, sides closed; what stays open. */
@@ -200,12 +200,12 @@ final class Sleeve {
       return;
     }
     List<Anchor> anchors = new ArrayList<>(BodyPanels.ribAnchors(form));
-    anchors.add(new Anchor("underarm", "underarm", Spot.cut(front.piece(), front.side(), Cut.endOf("side")), Spot.cut(new PieceId("back"), "left", Cut.startOf("side"))));
+    anchors.add(new Anchor("underarm", "underarm", Spot.cut(front.piece(), front.side(), Cut.endOf("side")), Spot.cut(Halves.BACK, "left", Cut.startOf("side"))));
     anchors.addAll(ofSleeve);
     halves.seam(
         "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
         SideOf.of("Front side and sleeve", Span.ofRuns(front.piece(), front.side(), hem, "side", FORWARD), frontSleeve),
-        SideOf.of("Back side and sleeve", Span.ofRuns(new PieceId("back"), "left", "side", hem, BACKWARD), backSleeve),
+        SideOf.of("Back side and sleeve", Span.ofRuns(Halves.BACK, "left", "side", hem, BACKWARD), backSleeve),
         anchors, List.of("underarm"), form.asks(Armhole.STITCHES) ? "whip-both" : "mattress-rows");
   }
 }

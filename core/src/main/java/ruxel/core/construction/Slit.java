@@ -7,7 +7,6 @@ import static ruxel.core.seam.Span.Along.FORWARD;
 import java.util.List;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.FindingCode;
-import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Piece.Part;
 import ruxel.core.seam.Span;
@@ -57,7 +56,7 @@ final class Slit {
         ? List.of()
         : List.of(
             new Span(front.piece(), front.side(), Cut.startOf(hem), top(form, FORWARD), FORWARD),
-            new Span(new PieceId("back"), "left", top(form, BACKWARD), Cut.endOf(hem), FORWARD));
+            new Span(Halves.BACK, "left", top(form, BACKWARD), Cut.endOf(hem), FORWARD));
   }
 
   private static double lengthMm(Form form, int rows) {

@@ -144,7 +144,7 @@ final class SquareHalves extends Template {
           List.of(
               named("hem.front", "front hem"), named("side.front", "front side"), named("sleeve.front", "front edge of the sleeve"), named("cuff", "cuff"),
               named("sleeve.back", "back edge of the sleeve"), named("side.back", "back side")));
-      halves.pair(BoardPiece.inTurn(LEFT, "Left half", Part.HALF, board(), Dye.valueOf(form.choice(Making.COLOUR)), names), new PieceId("half.right"), "Right half");
+      halves.pair(BoardPiece.inTurn(LEFT, "Left half", Part.HALF, board(), Dye.valueOf(form.choice(Making.COLOUR)), names), Halves.right("half"), "Right half");
       halves.between(
           "centre", "Centre back", SeamRole.CENTRE_BACK, SideOf.of("Left centre back", Span.ofRuns(LEFT, "centre", row(1), row(high), FORWARD)), "Right centre back", METHOD);
       halves.seam(

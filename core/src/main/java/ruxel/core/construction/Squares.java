@@ -73,19 +73,19 @@ final class Squares extends Template {
       shoulder = form.count(SquareBody.SHOULDER);
       deep = form.count(SquareBody.NECK_ROWS);
       boolean cardigan = Body.isCardigan(form);
-      front = cardigan ? Halves.left("front") : new PieceId("front");
+      front = cardigan ? Halves.left("front") : Halves.FRONT;
       side = cardigan ? "side" : "left";
     }
 
     void tell() {
       halves.whole(back());
       if (Body.isCardigan(form)) {
-        halves.pair(leftFront(), new PieceId("front.right"), "Right front");
+        halves.pair(leftFront(), Halves.right("front"), "Right front");
       } else {
         halves.whole(wholeFront());
       }
       if (SquareBody.hasSleeves(form)) {
-        halves.pair(sleeve(), new PieceId("sleeve.right"), "Right sleeve");
+        halves.pair(sleeve(), Halves.right("sleeve"), "Right sleeve");
       }
       seams();
       if (Hood.isWorn(form)) {
@@ -95,19 +95,19 @@ final class Squares extends Template {
     }
 
     private Piece back() {
-      return piece(new PieceId("back"), "Back", Part.BACK, Board.of(motif, high, across), names("hem", "hem", "right", "right side", "upper", "upper edge", "left", "left side"))
+      return piece(Halves.BACK, "Back", Part.BACK, Board.of(motif, high, across), names("hem", "hem", "right", "right side", "upper", "upper edge", "left", "left side"))
           .ownTwin(Map.of("hem", "hem", "right", "left", "left", "right", "upper", "upper"));
     }
 
     private Piece wholeFront() {
       int neck = SquareBody.neckSquares(form);
       if (deep == 0) {
-        return piece(new PieceId("front"), "Front", Part.FRONT, Board.of(motif, high, across), names("hem", "hem", "left", "left side", "upper", "upper edge", "right", "right side"))
+        return piece(Halves.FRONT, "Front", Part.FRONT, Board.of(motif, high, across), names("hem", "hem", "left", "left side", "upper", "upper edge", "right", "right side"))
             .ownTwin(Map.of("hem", "hem", "right", "left", "left", "right", "upper", "upper"));
       }
       Board board = without(across, shoulder + 1, shoulder + neck);
       return piece(
-              new PieceId("front"), "Front", Part.FRONT, board,
+              Halves.FRONT, "Front", Part.FRONT, board,
               names(
                   "hem", "hem", "left", "left side", "shoulder.left", "left shoulder", "neck.left", "left side of the neck", "neck", "neck", "neck.right",
                   "right side of the neck", "shoulder.right", "right shoulder", "right", "right side"))
@@ -168,7 +168,7 @@ final class Squares extends Template {
           "side", "side and sleeve", SeamRole.SIDE_SLEEVE,
           SideOf.of("Front side and sleeve", frontSide(), Span.ofRuns(SLEEVE, "front", row(rows), row(1), FORWARD)),
           SideOf.of("Back side and sleeve", backSide(), Span.ofRuns(SLEEVE, "back", row(1), row(rows), BACKWARD)),
-          List.of(new Anchor("underarm", "underarm", Spot.cut(front, side, onTheWayUp()), Spot.cut(new PieceId("back"), "left", onTheWayDown()))), List.of("underarm"), METHOD);
+          List.of(new Anchor("underarm", "underarm", Spot.cut(front, side, onTheWayUp()), Spot.cut(Halves.BACK, "left", onTheWayDown()))), List.of("underarm"), METHOD);
     }
 
     private Span frontShoulder() {
@@ -183,7 +183,7 @@ final class Squares extends Template {
     }
 
     private Span backShoulder() {
-      return Span.ofRuns(new PieceId("back"), "upper", column(shoulder), column(1), BACKWARD);
+      return Span.ofRuns(Halves.BACK, "upper", column(shoulder), column(1), BACKWARD);
     }
 
     private Span frontSide() {
@@ -191,13 +191,13 @@ final class Squares extends Template {
     }
 
     private Span backSide() {
-      return new Span(new PieceId("back"), "left", onTheWayDown(), Cut.endOf(row(1)), BACKWARD);
+      return new Span(Halves.BACK, "left", onTheWayDown(), Cut.endOf(row(1)), BACKWARD);
     }
 
     /** From underarm to underarm over the shoulder. */
     private List<Span> armhole() {
       return List.of(
-          new Span(front, side, onTheWayUp(), Cut.endOf(row(high)), FORWARD), new Span(new PieceId("back"), "left", Cut.startOf(row(high)), onTheWayDown(), FORWARD));
+          new Span(front, side, onTheWayUp(), Cut.endOf(row(high)), FORWARD), new Span(Halves.BACK, "left", Cut.startOf(row(high)), onTheWayDown(), FORWARD));
     }
 
     /** Where the armhole stops, on an edge that goes up; counted from below, so that both sides of the body stop alike. */
@@ -220,7 +220,7 @@ final class Squares extends Template {
     }
 
     private Span backNeck() {
-      return Span.ofRuns(new PieceId("back"), "upper", column(across - shoulder), column(shoulder + 1), BACKWARD);
+      return Span.ofRuns(Halves.BACK, "upper", column(across - shoulder), column(shoulder + 1), BACKWARD);
     }
 
     /** On the piece of the left front, from the front edge or the middle to the shoulder. */
@@ -250,8 +250,8 @@ final class Squares extends Template {
     }
 
     private Spot backNeckCentre() {
-      Edge upper = halves.piece(new PieceId("back")).edge("upper").orElseThrow();
-      return Hood.middle(new PieceId("back"), upper, upper.startOfRun(column(across - shoulder)), upper.startOfRun(column(shoulder)));
+      Edge upper = halves.piece(Halves.BACK).edge("upper").orElseThrow();
+      return Hood.middle(Halves.BACK, upper, upper.startOfRun(column(across - shoulder)), upper.startOfRun(column(shoulder)));
     }
 
     private Span ofFront(String edge) {
@@ -263,7 +263,7 @@ final class Squares extends Template {
       if (Body.isCardigan(form)) {
         List<String> fronts = List.of("hem", "front");
         List<Span> left = hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList();
-        Map<PieceId, List<String>> open = new HashMap<>(Map.of(new PieceId("back"), List.of("hem"), new PieceId("front.left"), fronts, new PieceId("front.right"), fronts));
+        Map<PieceId, List<String>> open = new HashMap<>(Map.of(Halves.BACK, List.of("hem"), Halves.left("front"), fronts, Halves.right("front"), fronts));
         open.putAll(hooded ? Hood.face() : Map.of());
         halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);
       } else {
@@ -272,11 +272,11 @@ final class Squares extends Template {
         } else {
           List<Span> left = new ArrayList<>(List.of(backNeck()));
           if (deep == 0) {
-            left.add(Span.ofRuns(new PieceId("front"), "upper", column(across - shoulder), column(shoulder + 1), FORWARD));
+            left.add(Span.ofRuns(Halves.FRONT, "upper", column(across - shoulder), column(shoulder + 1), FORWARD));
           }
-          halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of(new PieceId("front"), List.of("neck", "neck.left", "neck.right")), left);
+          halves.opening("neck", "Neck", ExpectedOpening.Kind.NECK, Map.of(Halves.FRONT, List.of("neck", "neck.left", "neck.right")), left);
         }
-        halves.opening("hem", "Hem", ExpectedOpening.Kind.HEM, Map.of(new PieceId("back"), List.of("hem"), new PieceId("front"), List.of("hem")), List.of());
+        halves.opening("hem", "Hem", ExpectedOpening.Kind.HEM, Map.of(Halves.BACK, List.of("hem"), Halves.FRONT, List.of("hem")), List.of());
       }
       if (SquareBody.hasSleeves(form)) {
         halves.openings("cuff", "cuff", ExpectedOpening.Kind.CUFF, SLEEVE, "cuff");

@@ -57,7 +57,7 @@ public record StripPlan(
   public String workedAs() {
     String along = inner.stream().map(each -> List.of(each.piece(), each.edge(), each.kind(), each.from(), each.to()).toString()).collect(Collectors.joining());
     String over = rounds.stream().map(round -> round.stitch() + round.segments().stream().map(segment -> List.of(segment.kind(), segment.units(), segment.stitches())).toList().toString()).collect(Collectors.joining());
-    return Integer.toHexString((along + over + band.map(BandPlan::rows)).hashCode());
+    return Integer.toHexString((along + over + band.map(BandPlan::rows) + sewn.map(SeamPlan::workedAs)).hashCode());
   }
 
   /** Whether the last of its rows is worked while a seam is joined, and not by itself. */

@@ -2,7 +2,6 @@ package ruxel.core.repair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -168,8 +167,7 @@ class PanelRepairsTest {
   @Test
   void fullnessThatIsNotThereIsTakenBack() {
     SeamChange.SeamWorked.Way full = new SeamChange.SeamWorked.Way(false, Surplus.EVEN, 0.3, Optional.of(Side.A), false, SideWorking.USUAL, SideWorking.USUAL);
-    List<Repair> repairs = repairs(after(topsOnRows(41, 40), new SeamChange.SeamWorked(new SeamId("s"), full)));
-    Repair back = repairs.stream().filter(repair -> repair.title().equals("Mean no fullness here")).findFirst().orElseThrow();
+    Repair back = repairs(after(topsOnRows(41, 40), new SeamChange.SeamWorked(new SeamId("s"), full))).stream().filter(repair -> repair.title().equals("Mean no fullness here")).findFirst().orElseThrow();
     assertThat(back.words()).startsWith("Without the 30.0 % that are meant, the two differ by 10 mm, 2.4 %. Then: ");
     assertThat(((SeamChange.SeamWorked) back.changes().get(0)).working().fullness()).isZero();
     assertThat(repairs(topsOnRows(44, 40))).extracting(Repair::title).doesNotContain("Mean no fullness here");
@@ -289,7 +287,7 @@ class PanelRepairsTest {
   }
 
   private static Garment after(Garment garment, Change... changes) {
-    return ((Outcome.Good<Garment>) Change.applyAll(garment, new ArrayList<>(List.of(changes)))).value();
+    return ((Outcome.Good<Garment>) Change.applyAll(garment, List.of(changes))).value();
   }
 
   private static GarmentPlan plan(Garment garment) {
