@@ -1,24 +1,22 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { Link, useSearchParams } from 'react-router';
-import type { Opened, SeamPlan, StripPlan } from '../api/types';
-import { stripsQuery } from '../api/work';
+import type { SeamPlan, StripPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
 import { count, counted, length, plural, yarnLength } from '../format';
 import { HowTo } from '../howto/HowTo';
 import { EarlierPlan } from '../shell/EarlierPlan';
 import { Findings } from '../shell/Findings';
 import { useEditor } from '../shell/GarmentPage';
-import { isAmong } from '../shell/joined';
 import type { GarmentEditor } from '../shell/useGarment';
+import { AtBench } from './AtBench';
 import './edges.css';
 import { RowForm } from './RowForm';
 import { SegmentList } from './SegmentList';
 import { StripForm } from './StripForm';
 import { Unrolled } from './Unrolled';
 import { LostStrips } from './LostStrips';
-import { added, byThemselves, chosenStrip, firstStrip, onOpening, openingKey } from './strips';
+import { added, chosenStrip, firstStrip, onOpening, openingKey } from './strips';
 import { useCountMoves } from './useCountMoves';
 
 /** The open edges of the garment, unrolled, and what is worked onto them. */
@@ -143,42 +141,6 @@ function Told({ editor, strip, onChoose }: ToldProps) {
       <SegmentList editor={editor} strip={strip} />
     </>
   );
-}
-
-/** Where an edging stands at the bench, and the way there. */
-function AtBench({ garment, strip }: { garment: Opened; strip: StripPlan }) {
-  const { data } = useQuery(stripsQuery(garment.id));
-  const begun = data?.find((each) => each.strip === strip.id);
-  const workedOn = strip.strip.band?.workedOn;
-  const ofHowMany = isAmong(garment.byEarlierPlan, { strip: strip.id })
-    ? ''
-    : ` of ${workedAltogether(strip)}`;
-  if ((strip.band && !strip.sewn && !workedOn) || (strip.row && byThemselves(strip).length === 0)) {
-    return null;
-  }
-  return (
-    <p>
-      <Link className="btn btn-outline-dark btn-sm" to={`/garments/${garment.id}/edging-bench/${strip.id}`}>
-        {begun?.state === 'JOINED' ? 'Worked; see it' : begun ? 'Go on at the bench' : 'Take it to the bench'}
-      </Link>
-      {begun && begun.state !== 'JOINED' && ` ${begun.position}${ofHowMany} done.`}
-    </p>
-  );
-}
-
-/** How much there is to work at the bench, as the bench counts it. */
-function workedAltogether(plan: StripPlan): string {
-  const { sewn, band, strip } = plan;
-  if (sewn) {
-    return count(sewn.joints, 'joint');
-  }
-  return strip.band?.workedOn
-    ? count((band?.rows ?? 0) / 2, 'pair of rows', 'pairs of rows')
-    : count(
-        byThemselves(plan).reduce((sum, round) => sum + round.total, 0),
-        'stitch',
-        'stitches',
-      );
 }
 
 /** How a band meets its edge, stretch by stretch between its quarters. */
