@@ -251,7 +251,7 @@ public class GarmentService {
     return List.copyOf(entries);
   }
 
-  /** What changes would do; saves nothing. {@code want} narrows the plan to these seams, the strips and the findings. */
+  /** What changes would do; saves nothing. {@code want} narrows the plan to these seams, what is open and the findings. */
   public Preview preview(UUID id, int baseVersion, List<Change> changes, List<SeamId> want) {
     GarmentStore.Head head = reader.head(id);
     saver.requireCurrent(head, baseVersion);

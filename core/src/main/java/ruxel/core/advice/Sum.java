@@ -12,8 +12,14 @@ import ruxel.core.method.Method;
 import ruxel.core.method.Wish;
 import ruxel.core.seam.SeamRole;
 
-/** What a method comes to at a seam, shown as a sum: Σ weight × score / Σ weight, and the points of a school (handbook 8). */
-public record Sum(Method method, List<Term> terms) {
+/**
+ * What a method comes to at a seam, shown as a sum: Σ weight × score / Σ weight, and the points of a school (handbook 8).
+ *
+ * @param weights of all terms together
+ * @param facts what it comes to on its own facts, without a school
+ * @param total with the points of the school
+ */
+public record Sum(Method method, List<Term> terms, double weights, double facts, double total) {
   private static final double LEAST = 1;
   private static final double MOST = 5;
 
@@ -36,7 +42,19 @@ public record Sum(Method method, List<Term> terms) {
     if (isOf(facts.school(), method)) {
       terms.add(new Term(Name.SCHOOL, 0, 0, rules.get(Rule.SCHOOL_POINTS), List.of(Because.SCHOOL)));
     }
-    return new Sum(method, terms);
+    return of(method, terms);
+  }
+
+  private static Sum of(Method method, List<Term> terms) {
+    double weights = 0;
+    double weighted = 0;
+    double school = 0;
+    for (Term term : terms) {
+      weights += term.weight();
+      weighted += term.weight() * term.score();
+      school += term.name() == Name.SCHOOL ? term.score() : 0;
+    }
+    return new Sum(method, terms, weights, weighted / weights, weighted / weights + school);
   }
 
   /** Whether a method is one of a maker's way of joining. */
@@ -120,24 +138,9 @@ public record Sum(Method method, List<Term> terms) {
     return Math.max(LEAST, Math.min(MOST, score));
   }
 
-  /** On its own facts, without a school. */
-  public double facts() {
-    double weights = weights();
-    return terms.stream().mapToDouble(term -> term.weight() * term.score()).sum() / weights;
-  }
-
-  public double weights() {
-    return terms.stream().mapToDouble(Term::weight).sum();
-  }
-
-  /** With the points of the school. */
-  public double total() {
-    return facts() + terms.stream().filter(term -> term.name() == Name.SCHOOL).mapToDouble(Term::score).sum();
-  }
-
   /** What a term adds to the sum. */
   public double share(Term term) {
-    return term.name() == Name.SCHOOL ? term.score() : term.weight() * term.score() / weights();
+    return term.name() == Name.SCHOOL ? term.score() : term.weight() * term.score() / weights;
   }
 
   public Term term(Name name) {

@@ -1,10 +1,12 @@
 package ruxel.core.layout;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.WeakHashMap;
 import java.util.stream.Stream;
 import ruxel.core.board.Board;
 import ruxel.core.board.Square.Place;
@@ -47,8 +49,21 @@ import ruxel.core.strip.Strip;
  */
 public record Layout(Construct construct, List<Strip> strips, List<Stitches> stitches, List<Decision> gone, List<Finding> findings) {
 
+  /** Of garments that are still in use: a garment is laid out by each change that is tried on it, and by the plan. */
+  private static final Map<Garment, Outcome<Layout>> KNOWN = Collections.synchronizedMap(new WeakHashMap<>());
+
   /** Refused only when the recipe's answers are, or when what is laid out exceeds the bounds. */
   public static Outcome<Layout> of(Garment garment) {
+    Outcome<Layout> known = KNOWN.get(garment);
+    if (known != null) {
+      return known;
+    }
+    Outcome<Layout> laid = anew(garment);
+    KNOWN.put(garment, laid);
+    return laid;
+  }
+
+  private static Outcome<Layout> anew(Garment garment) {
     return Given.of(garment).then(
         given -> {
           Layout laid = laid(given, garment);

@@ -49,6 +49,11 @@ public record SeamMatch(
     public Left less(SeamMatch planned) {
       return new Left(places - planned.a.size() - planned.b.size(), cells - SeamMatch.cells(planned.intervals, planned.a, planned.b));
     }
+
+    /** Whether there is as much left. */
+    boolean holds(Left need) {
+      return need.places <= places && need.cells <= cells;
+    }
   }
 
   public static SeamMatch of(ResolvedSeam seam, HouseRules rules) {
@@ -59,11 +64,16 @@ public record SeamMatch(
    * @param left what the garment's other seams leave; a seam that would take more is not planned
    */
   public static SeamMatch of(ResolvedSeam seam, HouseRules rules, Left left) {
+    return Matched.last().find(seam, rules, left).orElseGet(() -> anew(seam, rules, left));
+  }
+
+  private static SeamMatch anew(ResolvedSeam seam, HouseRules rules, Left left) {
     SideLayout a = SideLayout.of(seam, Side.A, rules);
     SideLayout b = SideLayout.of(seam, Side.B, rules);
     Intervals.Result cut = Intervals.of(seam, a, b);
     List<Finding> findings = new ArrayList<>(cut.findings());
-    if (a.size() + b.size() > left.places() || cells(cut.intervals(), a, b) > left.cells()) {
+    Left need = new Left(a.size() + b.size(), cells(cut.intervals(), a, b));
+    if (!left.holds(need)) {
       findings.add(
           Finding.of(
               FindingCode.TOO_LARGE, Where.seam(seam.seam().id()),
@@ -74,7 +84,9 @@ public record SeamMatch(
           seam, a, b, cut.anchors(), List.of(), List.of(), List.of(), Optional.empty(), List.of(), List.of(), List.of(),
           List.copyOf(findings));
     }
-    return planned(seam, a, b, cut, rules);
+    SeamMatch match = planned(seam, a, b, cut, rules);
+    Matched.last().keep(match, rules, need);
+    return match;
   }
 
   /** All seams of a garment, in order, within what a garment may take together. */

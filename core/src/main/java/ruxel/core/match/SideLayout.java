@@ -35,6 +35,10 @@ public final class SideLayout {
   private final int[] firstUnits;
   private final Seam.Spaces spaces;
   private final double[] lengths;
+  private final List<RunPart> runParts = new ArrayList<>();
+
+  /** Neighbouring places of one run, and how wide they are together, mm. */
+  public record RunPart(ResolvedSpan span, Run run, double widthMm) {}
 
   private SideLayout(ResolvedSeam seam, Side side, HouseRules rules) {
     spans = seam.side(side);
@@ -62,6 +66,18 @@ public final class SideLayout {
     lengths = new double[places.size() + 1];
     for (int i = 0; i < places.size(); i++) {
       lengths[i + 1] = lengths[i] + places.get(i).widthMm();
+    }
+    partByRuns();
+  }
+
+  private void partByRuns() {
+    int start = 0;
+    for (int i = 1; i <= places.size(); i++) {
+      Place first = places.get(start);
+      if (i == places.size() || places.get(i).spanIndex() != first.spanIndex() || places.get(i).run() != first.run()) {
+        runParts.add(new RunPart(first.span(), first.run(), lengths[i] - lengths[start]));
+        start = i;
+      }
     }
   }
 
@@ -133,6 +149,11 @@ public final class SideLayout {
 
   public List<Place> places() {
     return Collections.unmodifiableList(places);
+  }
+
+  /** The places gathered by runs, in the seam's direction. */
+  public List<RunPart> runParts() {
+    return Collections.unmodifiableList(runParts);
   }
 
   public int size() {

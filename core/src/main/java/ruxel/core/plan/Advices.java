@@ -41,6 +41,12 @@ final class Advices {
         materials.facts(match), new Nevers(match.a(), match.b(), seam.role()), rules, seam.method().flatMap(Method::of), method -> materials.strands(match, method).tails());
   }
 
+  /** Whether anything may be said: only a load speaks against a method, and only of a wish it is asked whether it is met. */
+  boolean maySay(SeamMatch match) {
+    SeamFacts facts = materials.facts(match);
+    return facts.isHeavy() || asked(facts.wish()).isPresent();
+  }
+
   List<Finding> findings(SeamMatch match, Advice advice) {
     List<Finding> findings = new ArrayList<>();
     Seam seam = match.seam().seam();

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.construction.Dimension;
 import ruxel.core.construction.Handle;
+import ruxel.core.garment.Garment;
 import ruxel.core.identity.OpeningId;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
@@ -52,6 +53,14 @@ public record GarmentPlan(
     List<School.Way> schools,
     List<Gone> gone,
     List<FindingView> findings) {
+
+  /** Some seams alone, with what is open and the findings; all else is not told. */
+  static GarmentPlan ofSeams(Garment garment, List<SeamPlan> seams, GluingPlan gluing, List<FindingView> findings) {
+    return new GarmentPlan(
+        garment.name(), garment.unit(), garment.terms(), garment.hand(), List.of(), "", seams, List.of(), Ladder.of(garment.rules()), gluing, List.of(), List.of(), List.of(), List.of(),
+        List.of(), List.of(), List.of(), YarnPlan.NONE, OrderPlan.NONE, List.of(), WearerPlan.NONE, List.of(), Optional.empty(), Optional.empty(), List.of(), List.of(), List.of(), List.of(),
+        List.of(), findings);
+  }
 
   /** The same with only some of its pieces, seams and boards. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams, List<BoardPlan> someBoards) {

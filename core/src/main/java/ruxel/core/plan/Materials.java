@@ -23,7 +23,6 @@ import ruxel.core.decision.WishFor;
 import ruxel.core.decision.WorkedStrip;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
-import ruxel.core.match.Place;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules;
@@ -54,6 +53,7 @@ final class Materials {
   private final Map<PieceId, Yarn> ofStrips = new HashMap<>();
   private final Map<SeamMatch, Course> courses = new IdentityHashMap<>();
   private final Map<SeamMatch, Optional<Yarn>> ofSeams = new IdentityHashMap<>();
+  private final Map<SeamMatch, SeamFacts> facts = new IdentityHashMap<>();
   private final Optional<YarnPlan.WeightView> weight;
   private final Optional<Load> load;
 
@@ -89,9 +89,9 @@ final class Materials {
   }
 
   /** Of a ribbing as told of it, else that of the piece. */
-  private Optional<Yarn> ofPlace(Place place) {
-    PieceId piece = place.span().piece().id();
-    boolean isRib = place.run().fabric() == Fabric.RIB && !place.run().origin().isEdging();
+  private Optional<Yarn> ofRun(SideLayout.RunPart part) {
+    PieceId piece = part.span().piece().id();
+    boolean isRib = part.run().fabric() == Fabric.RIB && !part.run().origin().isEdging();
     return Optional.ofNullable(isRib ? ofRibs.get(piece) : null).or(() -> ofPiece(piece));
   }
 
@@ -116,8 +116,8 @@ final class Materials {
     }
     Map<Yarn, Double> lengths = new IdentityHashMap<>();
     Stream.of(match.a(), match.b())
-        .flatMap(side -> side.places().stream())
-        .forEach(place -> ofPlace(place).ifPresent(yarn -> lengths.merge(yarn, place.widthMm(), Double::sum)));
+        .flatMap(side -> side.runParts().stream())
+        .forEach(part -> ofRun(part).ifPresent(yarn -> lengths.merge(yarn, part.widthMm(), Double::sum)));
     Optional<Yarn> most = Optional.empty();
     for (Yarn yarn : yarns) {
       if (lengths.getOrDefault(yarn, 0.0) > most.map(lengths::get).orElse(0.0)) {
@@ -144,6 +144,10 @@ final class Materials {
   }
 
   SeamFacts facts(SeamMatch match) {
+    return facts.computeIfAbsent(match, this::reckonedFacts);
+  }
+
+  private SeamFacts reckonedFacts(SeamMatch match) {
     Seam seam = match.seam().seam();
     Optional<Yarn> own = ofSeam(match);
     List<Optional<Yarn>> sides = sides(match);
@@ -159,7 +163,7 @@ final class Materials {
     Stream<SideLayout> both = Stream.of(match.a(), match.b());
     return ofRibs.isEmpty()
         ? both.flatMap(side -> side.spans().stream()).map(span -> ofPiece(span.piece().id())).toList()
-        : both.flatMap(side -> side.places().stream()).map(place -> ofPlace(place).map(Yarn::id)).distinct().map(id -> id.flatMap(this::yarn)).toList();
+        : both.flatMap(side -> side.runParts().stream()).map(part -> ofRun(part).map(Yarn::id)).distinct().map(id -> id.flatMap(this::yarn)).toList();
   }
 
   private static boolean is(List<Yarn> yarns, Yarn.Trait trait) {
@@ -167,7 +171,7 @@ final class Materials {
   }
 
   private static boolean isLace(SideLayout side) {
-    return side.places().stream().map(Place::run).anyMatch(run -> run.fabric() == Fabric.LACE);
+    return side.runParts().stream().anyMatch(part -> part.run().fabric() == Fabric.LACE);
   }
 
   /** The maker's own factor for a method in a yarn, else the table's. */
@@ -183,6 +187,11 @@ final class Materials {
   /** The strands of a course worked with the yarn of its piece. */
   SeamStrands strands(Course course, Method method, Optional<Yarn> yarn) {
     return SeamStrands.of(course, method, factor(method, yarn), yarn.filter(of -> of.is(Yarn.Trait.FUZZY)).isPresent(), rules);
+  }
+
+  /** How long a seam is, mm. */
+  double lengthMm(SeamMatch match) {
+    return courses.get(match).lengthMm();
   }
 
   HowTo howTo(SeamMatch match, Method method, Wording wording) {

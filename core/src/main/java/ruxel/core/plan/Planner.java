@@ -81,7 +81,7 @@ public final class Planner {
     return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, Optional.empty()).plan()));
   }
 
-  /** What is looked at while something is tried on some seams: these, the strips and all findings, but no pieces, boards and no order. */
+  /** What is looked at while something is tried on some seams: these, what is open, and all findings. */
   public static Outcome<GarmentPlan> plan(Garment garment, Set<SeamId> seams) {
     return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, Optional.of(seams)).plan()));
   }
@@ -126,21 +126,24 @@ public final class Planner {
     YarnPlan yarn = yarnPlans.plan(construct.pieces(), matches, order.steps());
     findings.addAll(yarnPlans.findings());
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
-    Wearing wearing = new Wearing(construct, backNecks, matches, edgings, graph, order.steps(), garment.settings(), rules, wording);
+    Wearing wearing = new Wearing(construct, backNecks, matches, edgings, graph, order.steps(), materials, garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
     StepPlans steps = new StepPlans(order, resolved.seams(), garment.settings(), rows);
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
-    List<SeamPlan> seams = matches.stream().filter(match -> only.map(some -> some.contains(match.seam().seam().id())).orElse(true)).map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
+    List<SeamPlan> seams = matches.stream().filter(this::isTold).map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
+    if (only.isPresent()) {
+      return GarmentPlan.ofSeams(garment, seams, assembly.plan(), views);
+    }
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
-        only.isPresent() ? List.of() : pieces(matches),
+        pieces(matches),
         construct.laidWords(),
         seams,
-        only.isPresent() ? List.of() : AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
+        AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
-        only.isPresent() ? List.of() : steps.all(assembly, decisions),
+        steps.all(assembly, decisions),
         rules.ordered().entrySet().stream().map(e -> new GarmentPlan.RuleView(e.getKey(), e.getValue())).toList(),
         construct.told().consequences().stream()
             .map(c -> new GarmentPlan.ConsequenceView(c.answer(), c.sentence(wording)))
@@ -148,16 +151,14 @@ public final class Planner {
         construct.told().assumed().entrySet().stream()
             .map(e -> new GarmentPlan.Assumed(e.getKey(), e.getValue(), Optional.ofNullable(construct.told().because().get(e.getKey()))))
             .toList(),
-        only.isPresent() ? List.of() : construct.told().dimensions(),
-        only.isPresent() ? List.of() : construct.handles(),
+        construct.told().dimensions(),
+        construct.handles(),
         owed(),
         yarn,
-        only.isPresent()
-            ? OrderPlan.NONE
-            : new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, StripsGoOn.of(strips, edgings, graph), tails).plan(steps.firsts()),
+        new OrderPlans(construct, materials, rules, wording, garment.settings(), order, matches, assembly.gluing(), graph, squares, rows, strips, StripsGoOn.of(strips, edgings, graph), tails).plan(steps.firsts()),
         wearing.checks(),
         wearing.plan(Care.of(garment.settings(), materials.yarns())),
-        only.isPresent() ? List.of() : squares.boards(),
+        squares.boards(),
         squares.whole(),
         squares.colours(),
         strips,
@@ -218,10 +219,14 @@ public final class Planner {
     return SeamPlans.of(match, decisions.level(match.seam()), TwinSeam.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), materials, advice, wording);
   }
 
+  private boolean isTold(SeamMatch match) {
+    return only.map(some -> some.contains(match.seam().seam().id())).orElse(true);
+  }
+
   private Map<SeamMatch, Advice> advices(List<SeamMatch> matches, Materials materials) {
     Advices advices = new Advices(materials, rules, wording);
     Map<SeamMatch, Advice> all = new IdentityHashMap<>();
-    for (SeamMatch match : matches) {
+    for (SeamMatch match : matches.stream().filter(match -> isTold(match) || advices.maySay(match)).toList()) {
       Advice advice = advices.of(match);
       all.put(match, advice);
       findings.addAll(advices.findings(match, advice));

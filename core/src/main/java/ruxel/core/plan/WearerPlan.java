@@ -9,6 +9,8 @@ import ruxel.core.wearer.Wearer;
 
 /** Who wears the garment, how closely it is to sit, the measures taken (mm), and the cautions that hold for it (handbook 10, 16). */
 public record WearerPlan(Optional<Wearer> wearer, Optional<Fit> fit, List<Taken> measures, List<String> care) {
+  static final WearerPlan NONE = new WearerPlan(Optional.empty(), Optional.empty(), List.of(), List.of());
+
   /** A measure that was taken. */
   public record Taken(Measure measure, double mm) {}
 

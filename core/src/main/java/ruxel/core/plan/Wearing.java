@@ -28,7 +28,6 @@ import ruxel.core.plan.WearerPlan.CheckView;
 import ruxel.core.plan.WearerPlan.Verdict;
 import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole;
-import ruxel.core.strand.Course;
 import ruxel.core.strip.WorkedOn;
 import ruxel.core.wearer.Fit;
 import ruxel.core.wearer.Measure;
@@ -39,6 +38,7 @@ final class Wearing {
 
   private final FinishedSizes sizes;
   private final List<SeamMatch> matches;
+  private final Materials materials;
   private final Edgings edgings;
   private final Assembly assembly;
   private final List<Step> steps;
@@ -49,8 +49,9 @@ final class Wearing {
   private final List<CheckView> checks = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  Wearing(Construct construct, List<BackNeck.Left> backNecks, List<SeamMatch> matches, Edgings edgings, SeamGraph graph, List<Step> steps, Settings settings, HouseRules rules, Wording wording) {
+  Wearing(Construct construct, List<BackNeck.Left> backNecks, List<SeamMatch> matches, Edgings edgings, SeamGraph graph, List<Step> steps, Materials materials, Settings settings, HouseRules rules, Wording wording) {
     this.matches = matches;
+    this.materials = materials;
     this.edgings = edgings;
     assembly = edgings.assembly();
     this.steps = steps;
@@ -84,11 +85,11 @@ final class Wearing {
     for (SeamMatch match : matches) {
       if (match.seam().seam().role() == SeamRole.ARMHOLE) {
         atLeast(
-            Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), Course.of(match).lengthMm(), Optional.of(match.seam().seam().id()));
+            Check.ARMHOLE, match.seam().seam().name(), Measure.UPPER_ARM, ease(), materials.lengthMm(match), Optional.of(match.seam().seam().id()));
       }
       // The head goes through the neck that a hood is sewn round.
       if (match.seam().seam().role() == SeamRole.HOOD && sizes.isRound(match)) {
-        double stretched = Course.of(match).lengthMm() * rules.get(Rule.STRETCH_PLAIN);
+        double stretched = materials.lengthMm(match) * rules.get(Rule.STRETCH_PLAIN);
         atLeast(Check.NECK, "Neck, where the hood is sewn on", Measure.HEAD, rules.get(Rule.HEAD_MM), stretched, Optional.of(match.seam().seam().id()));
       }
     }

@@ -13,6 +13,8 @@ import ruxel.core.yarn.Yarn;
  * strands; {@code untold} are the pieces whose yarn is not told, {@code withoutMethod} the seams without a method.
  */
 public record YarnPlan(List<YarnSum> yarns, List<SeamYarn> seams, List<StripIn> strips, List<PieceIn> pieces, List<TailView> tails, List<SeamId> withoutMethod, Optional<WeightView> weight) {
+  static final YarnPlan NONE = new YarnPlan(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), Optional.empty());
+
   /** A yarn: what its seams still need, what is left, how many balls to buy, and the work at which it runs out. */
   public record YarnSum(Yarn yarn, String id, Optional<Double> mmPerGram, double neededMm, Optional<Double> leftMm, Optional<Integer> buy, Optional<WorkRef> runsOut, List<Stage> stages, String words) {}
 
