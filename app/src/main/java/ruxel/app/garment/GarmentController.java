@@ -75,7 +75,7 @@ class GarmentController {
   record Moved(String revision) {}
 
   @GetMapping("/garments")
-  List<Summary> shelf(@RequestParam Optional<ShelfState> state) {
+  List<Written<Summary>> shelf(@RequestParam Optional<ShelfState> state) {
     return garments.shelf(state.orElse(ShelfState.OPEN));
   }
 

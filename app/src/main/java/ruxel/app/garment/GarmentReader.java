@@ -1,5 +1,7 @@
 package ruxel.app.garment;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,6 +23,7 @@ import ruxel.core.identity.WorkRef;
 import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.files.AnswerValues;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Reads garments and shows them with what is computed of them and how far they are. */
 @Service
@@ -28,13 +31,21 @@ public class GarmentReader {
   /** A garment, its version and everything computed of it. */
   public record Versioned(int version, Garment garment, GarmentPlan plan) {}
 
+  /** A garment on the shelf with the work it was written with. */
+  private record OnShelf(Map<WorkRef, Progress.OfWork> works, Written<Summary> summary) {}
+
+  private static final int MOST_SHELVED = 500;
+
+  private final Cache<GarmentStore.Head, OnShelf> shelved = Caffeine.newBuilder().maximumSize(MOST_SHELVED).build();
+  private final JsonMapper json;
   private final GarmentStore store;
   private final Histories histories;
   private final OpenGarments open;
   private final ShelfFacts facts;
   private final Progress progress;
 
-  GarmentReader(GarmentStore store, Histories histories, OpenGarments open, ShelfFacts facts, Progress progress) {
+  GarmentReader(JsonMapper json, GarmentStore store, Histories histories, OpenGarments open, ShelfFacts facts, Progress progress) {
+    this.json = json;
     this.store = store;
     this.histories = histories;
     this.open = open;
@@ -42,10 +53,18 @@ public class GarmentReader {
     this.progress = progress;
   }
 
-  List<Summary> shelf(GarmentStore.ShelfState state) {
+  List<Written<Summary>> shelf(GarmentStore.ShelfState state) {
     List<GarmentStore.Head> heads = store.all(state);
     Map<UUID, Map<WorkRef, Progress.OfWork>> all = progress.of(heads.stream().map(GarmentStore.Head::id).toList());
-    return heads.stream().map(head -> summary(head, all.getOrDefault(head.id(), Map.of()))).toList();
+    return heads.stream().map(head -> onShelf(head, all.getOrDefault(head.id(), Map.of()))).toList();
+  }
+
+  /** As it was written last, unless there was a change, or work went on. */
+  private Written<Summary> onShelf(GarmentStore.Head head, Map<WorkRef, Progress.OfWork> works) {
+    return shelved
+        .asMap()
+        .compute(head, (same, last) -> last != null && last.works().equals(works) ? last : new OnShelf(works, new Written<>(json, summary(head, works))))
+        .summary();
   }
 
   private Summary summary(GarmentStore.Head head, Map<WorkRef, Progress.OfWork> works) {

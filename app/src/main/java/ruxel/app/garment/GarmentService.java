@@ -71,7 +71,7 @@ public class GarmentService {
     this.json = json;
   }
 
-  public List<Summary> shelf(GarmentStore.ShelfState state) {
+  public List<Written<Summary>> shelf(GarmentStore.ShelfState state) {
     return reader.shelf(state);
   }
 

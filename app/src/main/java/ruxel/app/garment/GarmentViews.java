@@ -31,7 +31,7 @@ public final class GarmentViews {
       String revision,
       String name,
       OffsetDateTime changedAt,
-      Drawn pieces,
+      Written<List<ShelfFacts.ShelfPiece>> pieces,
       List<SeamProgress> progress,
       Optional<NextStep> next,
       Optional<String> unreadable) {}

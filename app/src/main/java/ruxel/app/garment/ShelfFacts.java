@@ -26,7 +26,7 @@ class ShelfFacts {
   private static final String UNPLANNED = "Look at this seam first: it cannot be planned yet.";
 
   /** What is known of a garment without its work; {@code unreadable} says why there is nothing to show. */
-  record Facts(Drawn pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
+  record Facts(Written<List<ShelfPiece>> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
 
   /** A piece as it is drawn on the shelf. */
   record ShelfPiece(PieceId id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rows) {}
@@ -63,7 +63,7 @@ class ShelfFacts {
       // A shelf of hundreds is no reason to keep them all: what is not in memory is planned for its facts alone.
       return facts(open.ifKept(head).orElseGet(() -> planned(head)).plan());
     } catch (Problems.Refused unreadable) {
-      return new Facts(new Drawn(json, List.of()), List.of(), Optional.of(unreadable.words()));
+      return new Facts(new Written<>(json, List.of()), List.of(), Optional.of(unreadable.words()));
     }
   }
 
@@ -74,7 +74,7 @@ class ShelfFacts {
 
   private Facts facts(GarmentPlan plan) {
     return new Facts(
-        new Drawn(json, plan.pieces().stream().map(ShelfFacts::piece).toList()), plan.steps().stream().map(step -> step(plan, step)).toList(), Optional.empty());
+        new Written<>(json, plan.pieces().stream().map(ShelfFacts::piece).toList()), plan.steps().stream().map(step -> step(plan, step)).toList(), Optional.empty());
   }
 
   static ShelfPiece piece(PiecePlan piece) {

@@ -8,7 +8,6 @@ import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.core.util.Json;
 import io.swagger.v3.oas.models.Components;
 import io.swagger.v3.oas.models.OpenAPI;
-import io.swagger.v3.oas.models.media.ArraySchema;
 import io.swagger.v3.oas.models.media.Discriminator;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
@@ -19,7 +18,7 @@ import java.util.function.Consumer;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import ruxel.app.garment.ChangeJson;
-import ruxel.app.garment.Drawn;
+import ruxel.app.garment.Written;
 import ruxel.core.change.Change;
 import ruxel.core.construction.Answers;
 import ruxel.core.identity.Id;
@@ -48,8 +47,8 @@ class ChangeTypes implements ModelConverter {
     if (java != null && Id.class.isAssignableFrom(java.getRawClass())) {
       return new StringSchema();
     }
-    if (java != null && Drawn.class == java.getRawClass()) {
-      return new ArraySchema().items(context.resolve(new AnnotatedType(Drawn.ofEach()).resolveAsRef(true)));
+    if (java != null && Written.class == java.getRawClass()) {
+      return context.resolve(new AnnotatedType(java.containedType(0)).resolveAsRef(true));
     }
     if (java != null && Answers.Answer.class == java.getRawClass()) {
       return new Schema<>();

@@ -1,6 +1,5 @@
 package ruxel.app.garment;
 
-import java.util.List;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.io.SerializedString;
 import tools.jackson.databind.JacksonSerializable;
@@ -8,12 +7,12 @@ import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.jsontype.TypeSerializer;
 
-/** The pieces of a garment as the shelf draws them, written once: a shelf of hundreds is asked for again and again, and most of it stays as it is. */
-public final class Drawn implements JacksonSerializable {
+/** A value as it goes over the wire, written once: a shelf of hundreds is asked for again and again, and most of it stays as it is. */
+public final class Written<T> implements JacksonSerializable {
   private final SerializedString json;
 
-  Drawn(JsonMapper mapper, List<ShelfFacts.ShelfPiece> pieces) {
-    json = new SerializedString(mapper.writeValueAsString(pieces));
+  Written(JsonMapper mapper, T value) {
+    json = new SerializedString(mapper.writeValueAsString(value));
   }
 
   @Override
@@ -24,10 +23,5 @@ public final class Drawn implements JacksonSerializable {
   @Override
   public void serializeWithType(JsonGenerator generator, SerializationContext context, TypeSerializer type) {
     serialize(generator, context);
-  }
-
-  /** What each of them is over the wire. */
-  public static Class<?> ofEach() {
-    return ShelfFacts.ShelfPiece.class;
   }
 }
