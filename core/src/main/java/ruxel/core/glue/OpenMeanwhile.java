@@ -1,12 +1,12 @@
 package ruxel.core.glue;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.TreeSet;
 import ruxel.core.seam.Join;
 
 /**
@@ -48,24 +48,30 @@ public final class OpenMeanwhile {
 
   /** These are joined too. */
   public void join(Collection<Join> joins) {
-    TreeSet<Integer> touched = new TreeSet<>();
+    BitSet touched = new BitSet();
     for (Join join : joins) {
       for (int segment : segments.getOrDefault(join, List.of())) {
         glued[segment] = true;
-        touched.add(openingOf[segment]);
+        touched.set(openingOf[segment]);
       }
     }
-    TreeSet<Integer> free = new TreeSet<>();
-    for (int opening : touched) {
-      hanging.remove(opening);
-      openings.remove(opening).stream().filter(segment -> !glued[segment]).forEach(free::add);
-    }
+    BitSet free = new BitSet();
+    touched.stream().forEach(
+        opening -> {
+          hanging.remove(opening);
+          for (int segment : openings.remove(opening)) {
+            free.set(segment, !glued[segment]);
+          }
+        });
     while (!free.isEmpty()) {
-      List<Integer> loop = Openings.loop(whole, free.first(), segment -> !glued[segment]);
-      loop.forEach(free::remove);
-      loop.forEach(segment -> openingOf[segment] = loop.get(0));
-      openings.put(loop.get(0), loop);
-      hanging.put(loop.get(0), loop);
+      List<Integer> loop = Openings.loop(whole, free.nextSetBit(0), segment -> !glued[segment]);
+      int opening = loop.get(0);
+      for (int segment : loop) {
+        free.clear(segment);
+        openingOf[segment] = opening;
+      }
+      openings.put(opening, loop);
+      hanging.put(opening, loop);
     }
   }
 }

@@ -17,6 +17,17 @@ public record StripId(String text) implements Id, Comparable<StripId> {
     return text.compareTo(other.text);
   }
 
+  // Ids are compared all the time: told out, since a record's own ways are slow before they are compiled thoroughly.
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof StripId id && text.equals(id.text);
+  }
+
+  @Override
+  public int hashCode() {
+    return text.hashCode();
+  }
+
   @Override
   public String toString() {
     return text;

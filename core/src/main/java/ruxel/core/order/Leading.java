@@ -1,6 +1,7 @@
 package ruxel.core.order;
 
-import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,11 +28,12 @@ public record Leading(Function<Join, Optional<?>> of, List<List<Join>> rows, Set
 
   /** With the seams of a row one after the other in its order, where the first of them stood. */
   static List<Join> inRows(List<Join> all, List<List<Join>> rows) {
-    List<Join> ordered = new ArrayList<>();
+    Set<Join> there = new HashSet<>(all);
+    Set<Join> ordered = new LinkedHashSet<>();
     for (Join join : all) {
       List<Join> row = rows.stream().filter(each -> each.contains(join)).findFirst().orElse(List.of(join));
-      row.stream().filter(each -> all.contains(each) && !ordered.contains(each)).forEach(ordered::add);
+      row.stream().filter(there::contains).forEach(ordered::add);
     }
-    return ordered;
+    return List.copyOf(ordered);
   }
 }

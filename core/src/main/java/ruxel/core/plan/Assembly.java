@@ -51,6 +51,7 @@ final class Assembly {
   private final Gluing gluing;
   private final Surface surface;
   private final OpeningNames openings;
+  private final double[] lengths;
   private final List<Finding> findings = new ArrayList<>();
 
   /**
@@ -64,6 +65,7 @@ final class Assembly {
     gluing = glued.gluing();
     surface = Surface.of(gluing);
     openings = new OpeningNames(gluing, expected);
+    lengths = gluing.segments().stream().mapToDouble(gluing::lengthMm).toArray();
   }
 
   Gluing gluing() {
@@ -260,6 +262,6 @@ final class Assembly {
   }
 
   private GarmentPlan.OpenNow openNow(List<Integer> loop) {
-    return new GarmentPlan.OpenNow(openings.of(loop), loop.stream().map(gluing::segment).mapToDouble(gluing::lengthMm).sum());
+    return new GarmentPlan.OpenNow(openings.of(loop), loop.stream().mapToDouble(segment -> lengths[segment]).sum());
   }
 }

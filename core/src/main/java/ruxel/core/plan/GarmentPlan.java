@@ -54,11 +54,11 @@ public record GarmentPlan(
     List<Gone> gone,
     List<FindingView> findings) {
 
-  /** Some seams alone, with what is open and the findings; all else is not told. */
-  static GarmentPlan ofSeams(Garment garment, List<SeamPlan> seams, GluingPlan gluing, List<FindingView> findings) {
+  /** Only this much of it; the rest is left empty. */
+  static GarmentPlan partly(Garment garment, List<PiecePlan> pieces, List<SeamPlan> seams, GluingPlan gluing, List<StripPlan> strips, List<FindingView> findings) {
     return new GarmentPlan(
-        garment.name(), garment.unit(), garment.terms(), garment.hand(), List.of(), "", seams, List.of(), Ladder.of(garment.rules()), gluing, List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), YarnPlan.NONE, OrderPlan.NONE, List.of(), WearerPlan.NONE, List.of(), Optional.empty(), Optional.empty(), List.of(), List.of(), List.of(), List.of(),
+        garment.name(), garment.unit(), garment.terms(), garment.hand(), pieces, "", seams, List.of(), Ladder.of(garment.rules()), gluing, List.of(), List.of(), List.of(), List.of(),
+        List.of(), List.of(), List.of(), YarnPlan.NONE, OrderPlan.NONE, List.of(), WearerPlan.NONE, List.of(), Optional.empty(), Optional.empty(), strips, List.of(), List.of(), List.of(),
         List.of(), findings);
   }
 

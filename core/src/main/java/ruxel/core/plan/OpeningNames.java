@@ -58,10 +58,13 @@ final class OpeningNames {
     of.stream().forEach(opening -> names.add(expected.get(opening).name()));
     if (names.isEmpty()) {
       Map<String, Set<String>> edges = new LinkedHashMap<>();
-      for (int segment : loop) {
-        edges
-            .computeIfAbsent(gluing.faces().get(gluing.segment(segment).face()).name(), key -> new LinkedHashSet<>())
-            .add(gluing.edgeOf(gluing.segment(segment)).name());
+      Segment last = null;
+      for (int index : loop) {
+        Segment segment = gluing.segment(index);
+        if (last == null || segment.face() != last.face() || segment.edge() != last.edge()) {
+          edges.computeIfAbsent(gluing.faces().get(segment.face()).name(), key -> new LinkedHashSet<>()).add(gluing.edgeOf(segment).name());
+        }
+        last = segment;
       }
       edges.forEach((piece, list) -> names.add(piece + ": " + String.join(", ", list)));
     }

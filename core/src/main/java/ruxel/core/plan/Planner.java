@@ -64,26 +64,53 @@ public final class Planner {
   private final Construct construct;
   private final HouseRules rules;
   private final Wording wording;
-  /** The seams that are told; all where nothing is named. */
-  private final Optional<Set<SeamId>> only;
+  private final Scope scope;
   private final List<Finding> findings = new ArrayList<>();
 
-  private Planner(Garment garment, Layout layout, Optional<Set<SeamId>> only) {
+  /** How much is told. */
+  private sealed interface Scope {
+    /** Whether a seam is told. */
+    default boolean tells(SeamId seam) {
+      return true;
+    }
+  }
+
+  private record All() implements Scope {}
+
+  private record Meeting() implements Scope {}
+
+  private record Some(Set<SeamId> seams) implements Scope {
+    @Override
+    public boolean tells(SeamId seam) {
+      return seams.contains(seam);
+    }
+  }
+
+  private Planner(Garment garment, Layout layout, Scope scope) {
     this.garment = garment;
     this.layout = layout;
-    this.only = only;
+    this.scope = scope;
     construct = layout.construct();
     rules = garment.rules();
     wording = garment.wording();
   }
 
   public static Outcome<GarmentPlan> plan(Garment garment) {
-    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, Optional.empty()).plan()));
+    return plan(garment, new All());
+  }
+
+  /** What something tried is judged by: how its pieces meet, what is open, strips and findings; no order, no steps, no yarn and no boards. */
+  public static Outcome<GarmentPlan> meeting(Garment garment) {
+    return plan(garment, new Meeting());
   }
 
   /** What is looked at while something is tried on some seams: these, what is open, and all findings. */
   public static Outcome<GarmentPlan> plan(Garment garment, Set<SeamId> seams) {
-    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, Optional.of(seams)).plan()));
+    return plan(garment, new Some(seams));
+  }
+
+  private static Outcome<GarmentPlan> plan(Garment garment, Scope scope) {
+    return Layout.of(garment).then(layout -> Outcome.of(new Planner(garment, layout, scope).plan()));
   }
 
   private GarmentPlan plan() {
@@ -132,8 +159,9 @@ public final class Planner {
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().filter(this::isTold).map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
-    if (only.isPresent()) {
-      return GarmentPlan.ofSeams(garment, seams, assembly.plan(), views);
+    if (!(scope instanceof All)) {
+      boolean whole = scope instanceof Meeting;
+      return GarmentPlan.partly(garment, whole ? pieces(matches) : List.of(), seams, assembly.plan(), whole ? strips : List.of(), views);
     }
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(),
@@ -220,7 +248,7 @@ public final class Planner {
   }
 
   private boolean isTold(SeamMatch match) {
-    return only.map(some -> some.contains(match.seam().seam().id())).orElse(true);
+    return scope.tells(match.seam().seam().id());
   }
 
   private Map<SeamMatch, Advice> advices(List<SeamMatch> matches, Materials materials) {

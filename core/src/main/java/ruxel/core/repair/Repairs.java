@@ -64,7 +64,7 @@ public final class Repairs {
   }
 
   private Optional<Repair> tried(Candidate candidate) {
-    Outcome<GarmentPlan> outcome = Change.applyAll(before.garment(), candidate.changes()).then(Planner::plan);
+    Outcome<GarmentPlan> outcome = Change.applyAll(before.garment(), candidate.changes()).then(Planner::meeting);
     return outcome instanceof Outcome.Good<GarmentPlan> good && keeps(candidate.promise(), good.value())
         ? Optional.of(repair(candidate, good.value()))
         : Optional.empty();

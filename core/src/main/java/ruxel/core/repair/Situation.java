@@ -18,7 +18,7 @@ import ruxel.core.seam.SeamResolver;
 record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPlan seamPlan, SeamMatch match) {
 
   static Optional<Situation> of(Garment garment, SeamId seamId) {
-    if (!(Planner.plan(garment) instanceof Outcome.Good<GarmentPlan> planned)
+    if (!(Planner.meeting(garment) instanceof Outcome.Good<GarmentPlan> planned)
         || !(Layout.of(garment) instanceof Outcome.Good<Layout> layout)) {
       return Optional.empty();
     }

@@ -13,7 +13,18 @@ import ruxel.core.identity.StripId;
 /** What is worked between faces in one line (model 2): a seam, a line of a board, or a strip along its inner edge. */
 public sealed interface Join {
   /** A seam, by its id. */
-  record OfSeam(SeamId id) implements Join {}
+  record OfSeam(SeamId id) implements Join {
+    // Told out as those of an id, and for the same reason.
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof OfSeam seam && id.equals(seam.id);
+    }
+
+    @Override
+    public int hashCode() {
+      return id.hashCode();
+    }
+  }
 
   /** A line of a board, by the board's piece and its own id there. */
   record OfLine(BoardId board, LineId id) implements Join {}

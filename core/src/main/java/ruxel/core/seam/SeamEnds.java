@@ -1,8 +1,12 @@
 package ruxel.core.seam;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
@@ -38,7 +42,23 @@ public record SeamEnds(String start, String end) {
     }
   }
 
-  static SeamEnds of(ResolvedSeam seam, List<ResolvedSeam> all) {
+  /** All seams of a garment, and which lie on each piece, in their order. */
+  record Among(List<ResolvedSeam> all, Map<PieceId, List<ResolvedSeam>> byPiece) {
+    static Among of(List<ResolvedSeam> all) {
+      Map<PieceId, List<ResolvedSeam>> byPiece = new HashMap<>();
+      for (ResolvedSeam seam : all) {
+        Stream.concat(seam.a().stream(), seam.b().stream()).map(span -> span.piece().id()).distinct().forEach(piece -> byPiece.computeIfAbsent(piece, key -> new ArrayList<>()).add(seam));
+      }
+      return new Among(all, byPiece);
+    }
+
+    /** The first that takes a unit. */
+    private Optional<ResolvedSeam> taking(Spot unit) {
+      return byPiece.getOrDefault(unit.piece().id(), List.of()).stream().filter(seam -> takes(seam, unit)).findFirst();
+    }
+  }
+
+  static SeamEnds of(ResolvedSeam seam, Among all) {
     String start = plain(seam, all, true);
     String end = plain(seam, all, false);
     if (!start.equals(end)) {
@@ -49,11 +69,11 @@ public record SeamEnds(String start, String end) {
   }
 
   /** The free edge that goes on from an end, or the seam that does; empty when nothing does. */
-  private static String plain(ResolvedSeam seam, List<ResolvedSeam> all, boolean start) {
+  private static String plain(ResolvedSeam seam, Among all, boolean start) {
     List<String> seams = new ArrayList<>();
     for (Spot spot : spots(seam, start)) {
       Spot beyond = spot.beyond();
-      Optional<ResolvedSeam> taken = all.stream().filter(other -> takes(other, beyond)).findFirst();
+      Optional<ResolvedSeam> taken = all.taking(beyond);
       // What is sewn on later leaves the edge its name until then.
       if (taken.filter(other -> !other.seam().role().isBand()).isEmpty() && (beyond.edgeIndex() != spot.edgeIndex() || beyond.piece().edges().size() == 1)) {
         return "the " + Wording.low(beyond.edge().name());
@@ -64,9 +84,9 @@ public record SeamEnds(String start, String end) {
   }
 
   /** An edge that is joined only in part, and goes on freely from an end. */
-  private static Optional<String> open(ResolvedSeam seam, List<ResolvedSeam> all, boolean start) {
+  private static Optional<String> open(ResolvedSeam seam, Among all, boolean start) {
     return spots(seam, start).stream()
-        .filter(spot -> spot.beyond().edgeIndex() == spot.edgeIndex() && all.stream().noneMatch(other -> takes(other, spot.beyond())))
+        .filter(spot -> spot.beyond().edgeIndex() == spot.edgeIndex() && all.taking(spot.beyond()).isEmpty())
         .map(spot -> "where the %s stays open".formatted(Wording.low(spot.edge().name())))
         .findFirst();
   }
@@ -91,11 +111,11 @@ public record SeamEnds(String start, String end) {
   }
 
   /** What another seam's anchor calls the spot, or the name for both ends, on the piece that tells the ends apart. */
-  private static String told(ResolvedSeam seam, List<ResolvedSeam> all, boolean start, String plain) {
+  private static String told(ResolvedSeam seam, Among all, boolean start, String plain) {
     List<ResolvedSpan> spans = differ(seam.b()) || !differ(seam.a()) ? seam.b() : seam.a();
     Spot spot = spot(spans, start);
     Optional<String> anchor =
-        all.stream()
+        all.all().stream()
             .filter(other -> other != seam)
             .flatMap(other -> other.seam().anchors().stream())
             .filter(candidate -> lies(candidate.a(), spot) || lies(candidate.b(), spot))

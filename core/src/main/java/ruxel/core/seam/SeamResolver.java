@@ -45,7 +45,8 @@ public final class SeamResolver {
       }
     }
     List<ResolvedSeam> apart = resolver.withoutOverlaps(resolved);
-    List<ResolvedSeam> told = apart.stream().map(seam -> seam.with(SeamEnds.of(seam, apart))).toList();
+    SeamEnds.Among among = SeamEnds.Among.of(apart);
+    List<ResolvedSeam> told = apart.stream().map(seam -> seam.with(SeamEnds.of(seam, among))).toList();
     return new Result(told, List.copyOf(resolver.findings));
   }
 

@@ -13,7 +13,7 @@ public final class TwinSeam {
 
   /** The seam whose spans are the mirror images of this one's; empty for a seam that is its own, and where pieces have no twin. */
   public static Optional<Seam> of(Seam seam, List<Seam> seams, List<Piece> pieces) {
-    boolean hasTwins = Stream.of(seam.a(), seam.b()).flatMap(side -> side.spans().stream()).anyMatch(span -> twin(span, pieces).isPresent());
+    boolean hasTwins = pieces.stream().anyMatch(piece -> piece.mirrorOf().isPresent()) && Stream.of(seam.a(), seam.b()).flatMap(side -> side.spans().stream()).anyMatch(span -> twin(span, pieces).isPresent());
     if (!hasTwins) {
       return Optional.empty();
     }
