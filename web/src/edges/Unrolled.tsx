@@ -1,7 +1,8 @@
 import type { GarmentPlan, InnerPlan, StripPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
 import { length } from '../format';
-import { BEAD, CountHandle, type CountMoves } from './CountHandle';
+import { CountHandle, type CountMoves } from './CountHandle';
+import { Rounds } from './Rounds';
 
 const LEFT = 12;
 const RIGHT = 150;
@@ -83,12 +84,44 @@ interface RowProps {
   moves: CountMoves | undefined;
 }
 
+interface ClothProps {
+  inner: InnerPlan;
+  units: number;
+  span: number;
+  top: number;
+  colour: GarmentPlan['pieces'][number]['cloth']['colour'] | undefined;
+}
+
+/** The edge of the piece with its units. */
+function ClothEdge({ inner, units, span, top, colour }: ClothProps) {
+  return (
+    <>
+      <rect
+        className="cloth"
+        x={0}
+        y={top}
+        width={span}
+        height={CLOTH}
+        fill={shade(colour ?? 'LINEN').base}
+      />
+      {Array.from({ length: Math.max(0, units - 1) }, (_, i) => (
+        <line
+          key={i}
+          className="unit"
+          x1={((i + 1) / units) * span}
+          y1={top}
+          x2={((i + 1) / units) * span}
+          y2={top + (inner.kind === 'ROW_END' ? CLOTH : CLOTH / 2)}
+        />
+      ))}
+    </>
+  );
+}
+
 function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, offset, moves }: RowProps) {
   const span = inner.lengthMm * scale;
   const clothTop = TITLE + rise + PICK;
   const piece = plan.pieces.find(({ id }) => id === inner.piece);
-  const heights = [0];
-  strip.rounds.forEach((round) => heights.push(heights.at(-1)! + round.heightMm));
   const total = strip.heightMm;
   const twin = inner.twin === undefined ? '' : ' · alike on the other side';
   const first = strip.rounds[0]?.segments.find(({ stretch }) => stretch === index);
@@ -111,43 +144,15 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
           {twin}
         </tspan>
       </text>
-      {strip.rounds.length === 0 && (
-        <polygon
-          className="round"
-          points={`${at(0, 0)},${level(0)} ${at(1, 0)},${level(0)} ${at(1, total)},${level(total)} ${at(0, total)},${level(total)}`}
-        />
-      )}
-      {strip.rounds.map((round, r) => {
-        const low = heights[r]!;
-        const high = heights[r + 1]!;
-        const stitches = round.segments.find(({ stretch }) => stretch === index)?.stitches ?? 0;
-        return (
-          <g key={r}>
-            <polygon
-              className="round"
-              points={`${at(0, low)},${level(low)} ${at(1, low)},${level(low)} ${at(1, high)},${level(high)} ${at(0, high)},${level(high)}`}
-            />
-            {Array.from({ length: Math.max(0, stitches - 1) }, (_, i) => (
-              <line
-                key={i}
-                className="stitch"
-                x1={at((i + 1) / stitches, low)}
-                y1={level(low)}
-                x2={at((i + 1) / stitches, high)}
-                y2={level(high)}
-              />
-            ))}
-            <text
-              x={Math.max(span, at(1, total)) + (moves ? 2 * BEAD : 8)}
-              y={level((low + high) / 2) + 5}
-              className="soft"
-              fontSize={13}
-            >
-              {strip.rounds.length > 1 && rise / strip.rounds.length >= 12 ? stitches : ''}
-            </text>
-          </g>
-        );
-      })}
+      <Rounds
+        strip={strip}
+        index={index}
+        at={at}
+        level={level}
+        countsAt={span}
+        moved={moves !== undefined}
+        rise={rise}
+      />
       {first && first.waveMm !== 0 && (
         <path
           className="wave"
@@ -173,24 +178,7 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
             y2={clothTop}
           />
         ))}
-      <rect
-        className="cloth"
-        x={0}
-        y={clothTop}
-        width={span}
-        height={CLOTH}
-        fill={shade(piece?.cloth.colour ?? 'LINEN').base}
-      />
-      {Array.from({ length: Math.max(0, units - 1) }, (_, i) => (
-        <line
-          key={i}
-          className="unit"
-          x1={((i + 1) / units) * span}
-          y1={clothTop}
-          x2={((i + 1) / units) * span}
-          y2={clothTop + (inner.kind === 'ROW_END' ? CLOTH : CLOTH / 2)}
-        />
-      ))}
+      <ClothEdge inner={inner} units={units} span={span} top={clothTop} colour={piece?.cloth.colour} />
       <Behind strip={strip} inner={inner} index={index} x={span + 8} y={clothTop + CLOTH - 4} />
       {moves && first && (
         <CountHandle
@@ -198,8 +186,8 @@ function StretchRow({ plan, strip, inner, index, scale, rise, before, behind, of
           inner={inner}
           stitches={first.stitches}
           offset={offset}
-          end={at(1, heights[1]! / 2)}
-          y={level(heights[1]! / 2)}
+          end={at(1, strip.rounds[0]!.heightMm / 2)}
+          y={level(strip.rounds[0]!.heightMm / 2)}
           pitch={strip.rounds[0]!.widthMm * scale}
           moves={moves}
         />

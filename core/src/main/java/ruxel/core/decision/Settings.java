@@ -28,7 +28,13 @@ public record Settings(List<Decision> decisions) {
 
   /** The one of a kind on a target. */
   public <T extends Decision> Optional<T> on(Class<T> kind, Object... target) {
-    return of(kind).stream().filter(decision -> decision.target().equals(List.of(target))).findFirst();
+    List<Object> wanted = List.of(target);
+    for (Decision decision : decisions) {
+      if (kind.isInstance(decision) && decision.target().equals(wanted)) {
+        return Optional.of(kind.cast(decision));
+      }
+    }
+    return Optional.empty();
   }
 
   /** With a decision in the place of the one of its kind on the same target. */

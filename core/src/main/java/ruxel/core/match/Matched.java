@@ -19,7 +19,7 @@ final class Matched {
   private record Key(ResolvedSeam seam, HouseRules rules) {
     @Override
     public int hashCode() {
-      int hash = seam.seam().hashCode();
+      int hash = 31 * (31 * rules.hashCode() + seam.seam().id().hashCode()) + seam.seam().anchors().hashCode();
       for (ResolvedSpan span : seam.a()) {
         hash = 31 * hash + hash(span);
       }

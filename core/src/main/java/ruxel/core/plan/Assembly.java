@@ -52,6 +52,7 @@ final class Assembly {
   private final Surface surface;
   private final OpeningNames openings;
   private final double[] lengths;
+  private final Map<OpeningId, String> named;
   private final List<Finding> findings = new ArrayList<>();
 
   /**
@@ -66,6 +67,7 @@ final class Assembly {
     surface = Surface.of(gluing);
     openings = new OpeningNames(gluing, expected);
     lengths = gluing.segments().stream().mapToDouble(gluing::lengthMm).toArray();
+    named = namesOf(surface.openings());
   }
 
   Gluing gluing() {
@@ -164,7 +166,7 @@ final class Assembly {
 
   /** One that no other opening has. */
   String nameOf(Opening opening) {
-    return namesOf(surface.openings()).get(idOf(opening));
+    return named.get(idOf(opening));
   }
 
   OpeningId idOf(Opening opening) {
@@ -188,8 +190,7 @@ final class Assembly {
 
   /** What an opening is for; empty where it is none of the expected ones, or several of other kinds. */
   Optional<ExpectedOpening.Kind> kindOf(Opening opening) {
-    List<ExpectedOpening.Kind> kinds =
-        expected.stream().filter(wanted -> opening.segments().stream().anyMatch(segment -> openings.isOf(segment, wanted))).map(ExpectedOpening::kind).distinct().toList();
+    List<ExpectedOpening.Kind> kinds = openings.expectedOf(opening.segments()).stream().mapToObj(number -> expected.get(number).kind()).distinct().toList();
     return kinds.size() == 1 ? Optional.of(kinds.get(0)) : Optional.empty();
   }
 

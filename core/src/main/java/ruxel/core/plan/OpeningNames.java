@@ -51,11 +51,16 @@ final class OpeningNames {
     return false;
   }
 
-  String of(List<Integer> loop) {
-    Set<String> names = new LinkedHashSet<>();
+  /** The numbers of the expected openings that a loop is part of. */
+  BitSet expectedOf(List<Integer> loop) {
     BitSet of = new BitSet();
     loop.forEach(segment -> of.or(bySegment.get(segment)));
-    of.stream().forEach(opening -> names.add(expected.get(opening).name()));
+    return of;
+  }
+
+  String of(List<Integer> loop) {
+    Set<String> names = new LinkedHashSet<>();
+    expectedOf(loop).stream().forEach(opening -> names.add(expected.get(opening).name()));
     if (names.isEmpty()) {
       Map<String, Set<String>> edges = new LinkedHashMap<>();
       Segment last = null;

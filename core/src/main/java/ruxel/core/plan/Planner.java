@@ -65,6 +65,8 @@ public final class Planner {
   private final HouseRules rules;
   private final Wording wording;
   private final Scope scope;
+  /** Whether any finding was left so. */
+  private final boolean leaves;
   private final List<Finding> findings = new ArrayList<>();
 
   /** How much is told. */
@@ -93,6 +95,7 @@ public final class Planner {
     construct = layout.construct();
     rules = garment.rules();
     wording = garment.wording();
+    leaves = !garment.settings().of(LeftFinding.class).isEmpty();
   }
 
   public static Outcome<GarmentPlan> plan(Garment garment) {
@@ -223,7 +226,7 @@ public final class Planner {
   /** The findings, the gravest first, those left so as notes; what was left and no longer stands is told. */
   private List<FindingView> views() {
     Settings settings = garment.settings();
-    Set<String> keys = findings.stream().map(Finding::key).collect(Collectors.toSet());
+    Set<String> keys = !leaves ? Set.of() : findings.stream().map(Finding::key).collect(Collectors.toSet());
     settings.of(LeftFinding.class).stream()
         .filter(left -> !keys.contains(left.finding()))
         .forEach(left -> findings.add(Finding.of(FindingCode.LEFT_GONE, Where.path("$.settings.left"), Fact.text("reason", left.reason()))));
@@ -237,7 +240,7 @@ public final class Planner {
   }
 
   private Optional<String> leftBecause(Finding finding) {
-    return finding.code().mayBeLeft() ? garment.settings().on(LeftFinding.class, finding.key()).map(LeftFinding::reason) : Optional.empty();
+    return leaves && finding.code().mayBeLeft() ? garment.settings().on(LeftFinding.class, finding.key()).map(LeftFinding::reason) : Optional.empty();
   }
 
   private SeamPlan seamPlan(SeamMatch match, Decisions decisions, Materials materials, Advice advice) {
