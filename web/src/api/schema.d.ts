@@ -1599,6 +1599,14 @@ export interface components {
             name: string;
             piece: string;
         };
+        HeldView: {
+            name: string;
+            piece: string;
+            /** @enum {string} */
+            shows: "RIGHT_SIDE" | "WRONG_SIDE";
+            /** @enum {string} */
+            side: "A" | "B";
+        };
         HistoryEntry: {
             label: string;
             /** Format: date-time */
@@ -1606,6 +1614,20 @@ export interface components {
             takenBack: boolean;
             /** Format: int32 */
             version: number;
+        };
+        HoldView: {
+            /** @enum {string} */
+            beginsAt: "RIGHT" | "LEFT";
+            /** @enum {string} */
+            below: "A" | "B";
+            /** @enum {string} */
+            edges: "ON_TOP" | "UPRIGHT" | "LEVEL";
+            /** @enum {string} */
+            forcedBy?: "LIVE_ROW" | "TURNED";
+            /** @enum {string} */
+            kind: "STACKED" | "SIDE_BY_SIDE";
+            sides: components["schemas"]["HeldView"][];
+            words: string;
         };
         HowToView: {
             /** @enum {string} */
@@ -2786,6 +2808,7 @@ export interface components {
             direction: string;
             ease?: components["schemas"]["EaseView"];
             fold: boolean;
+            hold?: components["schemas"]["HoldView"];
             howTo?: components["schemas"]["HowToView"];
             id: string;
             intervals: components["schemas"]["IntervalView"][];

@@ -7,6 +7,7 @@ import { useSize } from '../drawing/useSize';
 import { pairMm } from '../seam/railGeometry';
 import { UnitMarks } from '../seam/UnitMarks';
 import { type DrawnUnit, unitsOf } from '../seam/units';
+import { isBelow } from './below';
 
 interface Props {
   plan: SeamPlan;
@@ -20,57 +21,60 @@ interface Props {
 
 const HEIGHT = 286;
 const PLACE_PX = 62;
-const A = { y: 62, height: 62 };
-const B = { y: 188, height: 56 };
+const TITLE = 34;
+const UPPER = { y: 62, height: 62 };
+const LOWER = { y: 188, height: 56 };
 
 /** The few places round the joint in hand, large. */
 export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const pairs = useMemo(() => expand(plan), [plan]);
-  const unitsA = useMemo(() => unitsOf(plan, plan.a, true, pairs), [plan, pairs]);
-  const unitsB = useMemo(() => unitsOf(plan, plan.b, false, pairs), [plan, pairs]);
+  const aIsBelow = isBelow(plan, true);
+  const [upper, lower] = aIsBelow ? [plan.b, plan.a] : [plan.a, plan.b];
+  const unitsAbove = useMemo(() => unitsOf(plan, upper, !aIsBelow, pairs), [plan, upper, aIsBelow, pairs]);
+  const unitsBelow = useMemo(() => unitsOf(plan, lower, aIsBelow, pairs), [plan, lower, aIsBelow, pairs]);
   const now = pairs.find((pair) => pair.joint === position) ?? pairs.at(-1)!;
   const finest = Math.min(...plan.a.rails.map((r) => r.placeMm), ...plan.b.rails.map((r) => r.placeMm));
   const scale = PLACE_PX / finest;
-  const { a: midA, b: midB } = pairMm(plan, now);
-  const title = `${plan.a.name}, ${wrongSide ? 'wrong side towards you' : 'right side up'}`;
-  const way = mirrored ? -scale : scale;
-  const xA = (mm: number) => width / 2 + (mm - midA) * way;
-  const xB = (mm: number) => width / 2 + (mm - midB) * way;
-  const inView = (x: (mm: number) => number) => (unit: DrawnUnit) => {
-    const middle = x(unit.fromMm + unit.widthMm / 2);
-    return Math.abs(middle - width / 2) < width / 2 + unit.widthMm * scale;
+  const mm = (pair: Pair) => {
+    const { a, b } = pairMm(plan, pair);
+    return aIsBelow ? { above: b, below: a } : { above: a, below: b };
   };
-  const dyeA = shade(dyeOf(railOf(plan.a, Math.max(0, now.a)).piece));
-  const dyeB = shade(dyeOf(railOf(plan.b, Math.max(0, now.b)).piece));
+  const middle = mm(now);
+  const title = `${lower.name}, ${wrongSide ? 'nearest you, its wrong side shows' : 'right side up'}`;
+  const way = mirrored ? -scale : scale;
+  const xAbove = (at: number) => width / 2 + (at - middle.above) * way;
+  const xBelow = (at: number) => width / 2 + (at - middle.below) * way;
+  const inView = (x: (mm: number) => number) => (unit: DrawnUnit) => {
+    const centre = x(unit.fromMm + unit.widthMm / 2);
+    return Math.abs(centre - width / 2) < width / 2 + unit.widthMm * scale;
+  };
+  const [placeAbove, placeBelow] = aIsBelow ? [now.b, now.a] : [now.a, now.b];
+  const dyeAbove = shade(dyeOf(railOf(upper, Math.max(0, placeAbove)).piece));
+  const dyeBelow = shade(dyeOf(railOf(lower, Math.max(0, placeBelow)).piece));
   const markers = new Set(plan.checkpoints.map((checkpoint) => checkpoint.joint - 1));
   const thread = (pair: Pair) => {
-    const { a, b } = pairMm(plan, pair);
-    return { from: xA(a), to: xB(b) };
+    const { above, below } = mm(pair);
+    return { from: xAbove(above), to: xBelow(below) };
   };
   const near = pairs.filter((pair) => Math.abs(pair.joint - position) < 14);
   return (
     <div ref={ref} className="bench-window">
       {width > 0 && (
-        <svg
-          width={width}
-          height={HEIGHT}
-          role="img"
-          aria-label={`${plan.a.name} above, ${plan.b.name} below`}
-        >
+        <svg width={width} height={HEIGHT} role="img" aria-label={`${upper.name} above, ${lower.name} below`}>
           <rect width={width} height={HEIGHT} fill="var(--mat)" />
           <rect
-            x={Math.min(xA(0), xA(plan.a.lengthMm))}
-            width={plan.a.lengthMm * scale}
-            height={A.y + 12}
-            fill={dyeA.base}
+            x={Math.min(xAbove(0), xAbove(upper.lengthMm))}
+            width={upper.lengthMm * scale}
+            height={UPPER.y + 12}
+            fill={dyeAbove.base}
           />
           <rect
-            x={Math.min(xB(0), xB(plan.b.lengthMm))}
-            y={B.y + B.height - 8}
-            width={plan.b.lengthMm * scale}
+            x={Math.min(xBelow(0), xBelow(lower.lengthMm))}
+            y={LOWER.y + LOWER.height - 8}
+            width={lower.lengthMm * scale}
             height={HEIGHT}
-            fill={dyeB.base}
+            fill={dyeBelow.base}
           />
           {near.map((pair) => {
             const { from, to } = thread(pair);
@@ -80,9 +84,9 @@ export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Prop
               <line
                 key={`${pair.a} ${pair.b}`}
                 x1={from}
-                y1={A.y + A.height - 8}
+                y1={UPPER.y + UPPER.height - 8}
                 x2={to}
-                y2={B.y + 3}
+                y2={LOWER.y + 3}
                 stroke={done || isNow ? 'var(--madder)' : 'var(--waiting)'}
                 strokeWidth={isNow ? 11 : done ? 6 : 2.5}
                 strokeDasharray={done || isNow ? undefined : '5 6'}
@@ -92,36 +96,34 @@ export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Prop
           })}
           <UnitMarks
             figure="number"
-            units={unitsA.filter(inView(xA))}
-            x={xA}
+            units={unitsAbove.filter(inView(xAbove))}
+            x={xAbove}
             pxPerMm={scale}
-            y={A.y}
-            height={A.height}
+            y={UPPER.y}
+            height={UPPER.height}
           />
           <UnitMarks
             figure="number"
-            units={unitsB.filter(inView(xB))}
-            x={xB}
+            units={unitsBelow.filter(inView(xBelow))}
+            x={xBelow}
             pxPerMm={scale}
-            y={B.y}
-            height={B.height}
+            y={LOWER.y}
+            height={LOWER.height}
           />
-          <Numbers units={unitsA.filter(inView(xA))} x={xA} y={A.y + A.height / 2 + 6} place={now.a} />
-          <Numbers units={unitsB.filter(inView(xB))} x={xB} y={B.y + B.height / 2 + 6} place={now.b} />
-          <rect x={0} y={0} width={title.length * 10.5} height={34} fill="var(--paper)" />
-          <text x={6} y={23} className="window-title">
-            {title}
-          </text>
-          <rect
-            x={0}
-            y={HEIGHT - 34}
-            width={plan.b.name.length * 10.5 + 16}
-            height={34}
-            fill="var(--paper)"
+          <Numbers
+            units={unitsAbove.filter(inView(xAbove))}
+            x={xAbove}
+            y={UPPER.y + UPPER.height / 2 + 6}
+            place={placeAbove}
           />
-          <text x={6} y={HEIGHT - 10} className="window-title">
-            {plan.b.name}
-          </text>
+          <Numbers
+            units={unitsBelow.filter(inView(xBelow))}
+            x={xBelow}
+            y={LOWER.y + LOWER.height / 2 + 6}
+            place={placeBelow}
+          />
+          <WindowTitle top={0} words={upper.name} />
+          <WindowTitle top={HEIGHT - TITLE} words={title} />
           {near
             .filter((pair) => pair.indexInGroup === 0 && markers.has(pair.joint))
             .map((pair) => {
@@ -141,6 +143,18 @@ export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Prop
         </svg>
       )}
     </div>
+  );
+}
+
+/** What an edge is, on paper, so that it can be read on any cloth. */
+function WindowTitle({ top, words }: { top: number; words: string }) {
+  return (
+    <g>
+      <rect x={0} y={top} width={words.length * 10.5 + 16} height={TITLE} fill="var(--paper)" />
+      <text x={6} y={top + TITLE - 10} className="window-title">
+        {words}
+      </text>
+    </g>
   );
 }
 

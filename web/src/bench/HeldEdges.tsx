@@ -3,6 +3,7 @@ import { shade } from '../drawing/dyes';
 import { expand } from '../drawing/joints';
 import { pairMm } from '../seam/railGeometry';
 import { unitsOf } from '../seam/units';
+import { isBelow } from './below';
 
 /** So much of the start is drawn, mm. */
 const SHOWN_MM = 110;
@@ -24,19 +25,34 @@ interface Layer {
   wrong: boolean;
 }
 
+/** Of upright edges the first lies left; the picture is turned a quarter. */
+function hand(seam: SeamPlan, onA: boolean) {
+  return (seam.hold?.sides[0]?.side === 'A') === onA ? 'left' : 'right';
+}
+
 /** Both layers as they are held: one behind the other with their edges on top, or side by side with edges facing. */
 function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Layer] {
-  const behind = { side: seam.b, onA: false };
-  const front = { side: seam.a, onA: true };
+  const isA = isBelow(seam, true);
+  const behind = { side: isA ? seam.b : seam.a, onA: !isA };
+  const front = { side: isA ? seam.a : seam.b, onA: isA };
+  const upright = seam.hold?.edges === 'UPRIGHT';
   if (lay === undefined || lay === 'SIDE_BY_SIDE') {
     return [
-      { ...behind, top: 40, bottom: 146, edge: 146, words: 'right side up', wordsY: 28, wrong: false },
+      {
+        ...behind,
+        top: 40,
+        bottom: 146,
+        edge: 146,
+        words: `${upright ? `on your ${hand(seam, behind.onA)}, ` : ''}right side up`,
+        wordsY: 28,
+        wrong: false,
+      },
       {
         ...front,
         top: 184,
         bottom: 290,
         edge: 184,
-        words: 'nearest you, right side up',
+        words: `${upright ? `on your ${hand(seam, front.onA)}` : 'nearest you'}, right side up`,
         wordsY: 314,
         wrong: false,
       },
@@ -69,6 +85,7 @@ export function HeldEdges({ seam, clothOf, held }: Props) {
   const shown = Math.min(SHOWN_MM, Math.max(seam.a.lengthMm, seam.b.lengthMm));
   const scale = (WIDTH - 2 * SIDE_PX) / shown;
   const x = (mm: number) => (held.fromRight ? WIDTH - SIDE_PX - mm * scale : SIDE_PX + mm * scale);
+  const near = isBelow(seam, true);
   const layers = layersOf(seam, held);
   const pairs = expand(seam).filter((pair) => {
     const { a, b } = pairMm(seam, pair);
@@ -83,23 +100,23 @@ export function HeldEdges({ seam, clothOf, held }: Props) {
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       className="held-edges"
       role="img"
-      aria-label={`${held.hold} ${seam.a.name} nearest you. ${held.start}`}
+      aria-label={`${held.hold} ${held.start}`}
     >
       {layers.map((layer) => (
         <LayerCloth key={String(layer.onA)} layer={layer} seam={seam} clothOf={clothOf} x={x} shown={shown} />
       ))}
       {pairs.map((pair, index) => {
         const mm = pairMm(seam, pair);
-        const [from, to] = [x(mm.a), x(mm.b)];
-        const bend = edge(false) - 18;
+        const [from, to] = near ? [x(mm.a), x(mm.b)] : [x(mm.b), x(mm.a)];
+        const bend = edge(!near) - 18;
         return (
           <path
             key={index}
             className="held-joint"
             d={
               flat
-                ? `M${from} ${edge(true)}L${to} ${edge(false)}`
-                : `M${from} ${edge(true) + MARK_PX}C${from} ${bend} ${to - 6} ${bend} ${to} ${edge(false) + MARK_PX}`
+                ? `M${from} ${edge(near)}L${to} ${edge(!near)}`
+                : `M${from} ${edge(near) + MARK_PX}C${from} ${bend} ${to - 6} ${bend} ${to} ${edge(!near) + MARK_PX}`
             }
           />
         );

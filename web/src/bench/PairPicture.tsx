@@ -1,5 +1,6 @@
 import type { BenchPlan } from '../api/types';
 import { shade } from '../drawing/dyes';
+import { isBelow } from './below';
 
 const SIDE = 34;
 const GAP = 6;
@@ -18,6 +19,7 @@ export function PairPicture({ plan, upright, position }: Props) {
     a: plan.squares[2 * i]!,
     b: plan.squares[2 * i + 1]!,
   }));
+  const aIsBelow = !plan.plan || isBelow(plan.plan, true);
   const corners = plan.prompts.filter((prompt) => prompt.kind === 'CROSSING').map((prompt) => prompt.joint);
   const now = corners.filter((joint) => joint <= position).length;
   const done = position >= plan.joints.length;
@@ -42,8 +44,8 @@ export function PairPicture({ plan, upright, position }: Props) {
         const joined = index < now || done;
         return (
           <g key={a.piece} transform={`translate(${x} 0)`} opacity={joined || index === now ? 1 : 0.55}>
-            <PairSquare square={b} y={joined ? GAP : 0} />
-            <PairSquare square={a} y={SIDE + GAP} />
+            <PairSquare square={aIsBelow ? b : a} y={joined ? GAP : 0} />
+            <PairSquare square={aIsBelow ? a : b} y={SIDE + GAP} />
             {index === now && !done && (
               <rect
                 x={1.5}

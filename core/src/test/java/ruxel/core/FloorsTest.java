@@ -23,6 +23,7 @@ class FloorsTest {
           .layer("piece").definedBy("ruxel.core.piece")
           .layer("seam").definedBy("ruxel.core.seam")
           .layer("match").definedBy("ruxel.core.match")
+          .layer("hold").definedBy("ruxel.core.hold")
           .layer("glue").definedBy("ruxel.core.glue")
           .layer("strip").definedBy("ruxel.core.strip")
           .layer("method").definedBy("ruxel.core.method")
@@ -60,12 +61,13 @@ class FloorsTest {
           .whereLayer("strip").mayOnlyBeAccessedByLayers("decision", "layout", "change", "plan", "bench")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("strip", "order", "change", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
+          .whereLayer("hold").mayOnlyBeAccessedByLayers("method", "plan", "bench", "sheet")
           .whereLayer("colour").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("piece")
           .mayOnlyBeAccessedByLayers(
-              "seam", "match", "glue", "strip", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "sheet", "construction")
+              "seam", "match", "hold", "glue", "strip", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "sheet", "construction")
           .whereLayer("seam")
-          .mayOnlyBeAccessedByLayers("match", "glue", "strip", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
+          .mayOnlyBeAccessedByLayers("match", "hold", "glue", "strip", "method", "strand", "advice", "lay", "order", "decision", "garment", "layout", "change", "plan", "repair", "bench", "construction");
 
   @ArchTest
   static final ArchRule PLAIN_JAVA =

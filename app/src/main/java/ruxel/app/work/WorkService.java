@@ -179,7 +179,7 @@ public class WorkService {
   }
 
   private static Held held(BenchPlan plan) {
-    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().flatMap(SeamPlan::method).flatMap(Method::of).map(Method::lay), plan.check());
+    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().flatMap(SeamPlan::howTo).map(SeamPlan.HowToView::lay), plan.check());
   }
 
   private static BenchPlan planned(GarmentReader.Versioned today, WorkRef of) {

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.Joints.Joint;
@@ -17,6 +18,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.HoldView;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
@@ -77,14 +79,14 @@ public final class Directions {
     cautions.addAll(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
     Optional<Method.Lay> lay = plan.howTo().map(SeamPlan.HowToView::lay);
-    boolean wrongSide = lay.filter(Method.Lay::showsWrongSide).isPresent();
-    boolean fromRight = lay.map(held -> held.startsAtRight(wording.hand())).orElse(wording.hand() == Wording.Hand.LEFT);
+    boolean wrongSide = plan.hold().filter(hold -> hold.sides().get(0).shows() == Face.WRONG_SIDE).isPresent();
+    boolean fromRight = plan.hold().map(HoldView::beginsAt).orElse(wording.hand()) == Wording.Hand.RIGHT;
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");
     return new BenchPlan(
         plan.title(),
         method.map(chosen -> chosen.title(wording) + ": " + held(chosen, lay) + ".").orElse("Choose a joining method at the seam."),
-        start(plan, fromRight),
+        start(plan),
         wrongSide,
         fromRight,
         method.map(HowTo::check).orElse(""),
@@ -103,9 +105,9 @@ public final class Directions {
     return needle ? OptionalInt.of((int) rules.get(HouseRules.Rule.TUG_JOINTS)) : OptionalInt.empty();
   }
 
-  private String start(SeamPlan plan, boolean fromRight) {
-    Joint first = match.joints().get(0);
-    return "Start at your %s with %s. %s".formatted(fromRight ? "right" : "left", pair(first, "", ""), plan.direction());
+  private String start(SeamPlan plan) {
+    String first = "The first joint: %s. %s".formatted(pair(match.joints().get(0), "", ""), plan.direction());
+    return plan.hold().map(hold -> hold.words() + " " + first).orElse(first);
   }
 
   private List<BenchPlan.BenchJoint> joints() {

@@ -64,7 +64,7 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
     Method.Lay lay = method.lay(wish);
     String tail = wording.length(rules.get(Rule.TAIL_MM));
     if (method.joinsAsWorked() && (near.isLive() || far.isLive())) {
-      return new HowTo(method, lay, ofNear, ofFar, path(method), new WithARow(method, near.isLive() ? near : far, near.isLive(), name(near.isLive() ? ofFar : ofNear, lay, false), tail, wording.hand()).lines(tool(method, hook)));
+      return new HowTo(method, lay, ofNear, ofFar, path(method), new WithARow(method, near.isLive() ? near : far, name(near.isLive() ? ofFar : ofNear, lay, false), tail, wording.hand()).lines(tool(method, hook)));
     }
     List<Line> lines = new ArrayList<>();
     lines.add(new Line(Part.HOLD, hold(lay)));

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import ruxel.core.hold.Facing;
 import ruxel.core.measure.Stitch;
 import ruxel.core.measure.Wording;
 
@@ -83,16 +84,6 @@ public enum Method {
 
     public String words() {
       return words;
-    }
-
-    /** Whether the maker sees a wrong side. */
-    public boolean showsWrongSide() {
-      return this == RIGHT_SIDES_TOGETHER;
-    }
-
-    /** Whether the start lies at the maker's right: a wrong side is the right side's mirror image, and so is a left-hander's work. */
-    public boolean startsAtRight(Wording.Hand hand) {
-      return showsWrongSide() != (hand == Wording.Hand.LEFT);
     }
   }
 
@@ -185,6 +176,20 @@ public enum Method {
   public Lay lay(Wish wish) {
     boolean told = family != Family.SINGLE_CROCHET || wish == Wish.NONE;
     return told ? lay() : wish == Wish.ON_SHOW ? Lay.WRONG_SIDES_TOGETHER : Lay.RIGHT_SIDES_TOGETHER;
+  }
+
+  /** The same as pieces face each other; what lies side by side shows its right sides. */
+  public Facing facing(Wish wish) {
+    return switch (lay(wish)) {
+      case RIGHT_SIDES_TOGETHER -> Facing.RIGHT_SIDES_TOGETHER;
+      case WRONG_SIDES_TOGETHER -> Facing.WRONG_SIDES_TOGETHER;
+      case SIDE_BY_SIDE -> Facing.FLAT_RIGHT_SIDES_UP;
+    };
+  }
+
+  /** Whether it is worked away from the maker where pieces lie side by side: a needle is, a hook goes from hand to hand. */
+  public boolean worksUpright() {
+    return tool == Tool.NEEDLE;
   }
 
   public Family family() {

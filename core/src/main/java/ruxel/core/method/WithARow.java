@@ -10,10 +10,9 @@ import ruxel.core.method.HowTo.Part;
  * How a row is joined while it is worked (handbook 8).
  *
  * @param row the side the row is worked on
- * @param isNear whether that is the side that is drawn nearest
  * @param taken what is taken of the other side, in words
  */
-record WithARow(Method method, SideLayout row, boolean isNear, String taken, String tail, Wording.Hand hand) {
+record WithARow(Method method, SideLayout row, String taken, String tail, Wording.Hand hand) {
   List<Line> lines(String tool) {
     String piece = Wording.low(row.spans().get(0).piece().name());
     boolean goesOn = row.spans().stream().flatMap(span -> span.runs().stream()).allMatch(run -> run.origin().isOnTops());
@@ -30,7 +29,7 @@ record WithARow(Method method, SideLayout row, boolean isNear, String taken, Str
 
   private String hold(String piece) {
     String way = hand == Wording.Hand.RIGHT ? "right to left" : "left to right";
-    return "Side by side, right sides up, the edge of the %s towards you%s: the row runs from %s.".formatted(piece, isNear ? "" : ", the other way round than drawn", way);
+    return "Side by side, right sides up, the edge of the %s towards you: the row runs from %s.".formatted(piece, way);
   }
 
   private String joint(String piece) {

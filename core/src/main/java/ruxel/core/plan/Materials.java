@@ -35,6 +35,7 @@ import ruxel.core.method.Wish;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Seam;
+import ruxel.core.seam.Side;
 import ruxel.core.strand.Course;
 import ruxel.core.strand.Factor;
 import ruxel.core.strand.RowYarn;
@@ -127,15 +128,19 @@ final class Materials {
     return most;
   }
 
-  /** The nearest wish: of the seam, its role, the garment. */
   Wish wish(Seam seam) {
-    return wish(Optional.empty(), Optional.of(seam.id()))
-        .or(() -> wish(Optional.of(seam.role()), Optional.empty()))
-        .or(() -> wish(Optional.empty(), Optional.empty()))
+    return wish(settings, seam);
+  }
+
+  /** The nearest wish: of the seam, its role, the garment. */
+  static Wish wish(Settings settings, Seam seam) {
+    return wish(settings, Optional.empty(), Optional.of(seam.id()))
+        .or(() -> wish(settings, Optional.of(seam.role()), Optional.empty()))
+        .or(() -> wish(settings, Optional.empty(), Optional.empty()))
         .orElse(Wish.NONE);
   }
 
-  private Optional<Wish> wish(Optional<?> role, Optional<SeamId> seam) {
+  private static Optional<Wish> wish(Settings settings, Optional<?> role, Optional<SeamId> seam) {
     return settings.on(WishFor.class, role, seam).map(WishFor::wish);
   }
 
@@ -194,8 +199,12 @@ final class Materials {
     return courses.get(match).lengthMm();
   }
 
-  HowTo howTo(SeamMatch match, Method method, Wording wording) {
-    return HowTo.of(method, match.a(), match.b(), wish(match.seam().seam()), school(School.START), school(School.HOOK_SIZE), rules, wording);
+  /**
+   * @param near the side that lies nearest the maker
+   */
+  HowTo howTo(SeamMatch match, Side near, Method method, Wording wording) {
+    boolean nearIsA = near == Side.A;
+    return HowTo.of(method, nearIsA ? match.a() : match.b(), nearIsA ? match.b() : match.a(), wish(match.seam().seam()), school(School.START), school(School.HOOK_SIZE), rules, wording);
   }
 
   /** What the garment weighs; empty while it was not weighed and the yarn of a piece is not told in full. */

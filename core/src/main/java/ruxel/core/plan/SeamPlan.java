@@ -49,6 +49,7 @@ public record SeamPlan(
     List<MethodFacts> methods,
     AdviceView advice,
     Optional<HowToView> howTo,
+    Optional<HoldView> hold,
     WorkingView working,
     List<PhaseView> phases,
     TakeUpView takeUp,

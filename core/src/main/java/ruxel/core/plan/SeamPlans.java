@@ -25,6 +25,7 @@ import ruxel.core.match.Rhythm;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.match.SideLayout;
 import ruxel.core.match.Stretch;
+import ruxel.core.measure.Wording.Hand;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
@@ -87,6 +88,7 @@ final class SeamPlans {
   private SeamPlan plan() {
     SidePlan a = side(match.a(), seam.a().name(), namesA, Joint::a);
     SidePlan b = side(match.b(), seam.b().name(), namesB, Joint::b);
+    Optional<HoldView> hold = seam.method().flatMap(Method::of).map(method -> HoldViews.of(match, method, materials.wish(seam), wording.hand()));
     return new SeamPlan(
         seam.id(), seam.name(), SeamWords.title(match.seam()), SeamWords.direction(match.seam()), counts(match.a()) + " on " + counts(match.b()), seam.role(),
         seam.role().stage() == SeamRole.Stage.CLOSING, CloseUp.of(match, a, b, placements), match.isPlanned(), level, a, b,
@@ -95,7 +97,8 @@ final class SeamPlans {
         seam.method(),
         methods(),
         AdviceView.of(advice, wording),
-        seam.method().flatMap(Method::of).map(this::howTo),
+        hold.map(held -> howTo(seam.method().flatMap(Method::of).orElseThrow(), held)),
+        hold,
         SeamWorkings.of(match, wording),
         Phases.of(match, wording),
         SeamWorkings.takeUp(match, wording),
@@ -236,9 +239,9 @@ final class SeamPlans {
     return Stream.of(Method.values()).map(this::facts).toList();
   }
 
-  private SeamPlan.HowToView howTo(Method method) {
-    HowTo told = materials.howTo(match, method, wording);
-    return new SeamPlan.HowToView(told.lay(), method.look(materials.wish(match.seam().seam())), told.lay().startsAtRight(wording.hand()), told.near(), told.far(), told.path(), told.lines());
+  private SeamPlan.HowToView howTo(Method method, HoldView hold) {
+    HowTo told = materials.howTo(match, hold.below(), method, wording);
+    return new SeamPlan.HowToView(told.lay(), method.look(materials.wish(match.seam().seam())), hold.beginsAt() == Hand.RIGHT, told.near(), told.far(), told.path(), told.lines());
   }
 
   private MethodFacts facts(Method method) {

@@ -149,7 +149,7 @@ public record AssemblySheet(
     Optional<GarmentPlan.StepPlan> workedBefore = workedBefore(plan, step, seam);
     return new StepBlock(
         step.number(), seam.id(), step.title(), "%s on %s: %s, %s".formatted(seam.a().name(), Wording.low(seam.b().name()), seam.counts(), Wording.counted(seam.joints(), "joints")),
-        step.direction(),
+        seam.hold().map(hold -> hold.words() + " ").orElse("") + step.direction(),
         method.map(m -> "%s, %s".formatted(m.title(wording), m.held())).orElse("Joining method still to be chosen"),
         plan.yarn().seams().stream().filter(s -> s.seam().equals(seam.id())).findFirst().map(s -> Wording.uncapital(s.words())).orElse(""),
         seam.ease().map(SeamPlan.EaseView::words).orElse("This seam cannot be planned yet."),

@@ -53,15 +53,15 @@ class PromptsTest {
   }
 
   @Test
-  void theStartLiesAtTheHandThatFits() {
+  void theHandThatWorksBegins() {
     assertThat(bench(cardigan, new SeamId("shoulder.left")).fromRight()).as("right sides together, right-handed").isTrue();
     assertThat(bench(cardigan, new SeamId("shoulder.left")).wrongSide()).isTrue();
     assertThat(bench(cardigan, new SeamId("shoulder.left")).joints().get(12).words()).isEqualTo("Stitch 13 of both.");
-    assertThat(bench(cardigan, new SeamId("armhole.left")).fromRight()).as("flat, right sides up, right-handed").isFalse();
+    assertThat(bench(cardigan, new SeamId("armhole.left")).fromRight()).as("flat, right sides up, right-handed").isTrue();
     Garment left = good(new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT).apply(cardigan));
     assertThat(bench(left, new SeamId("shoulder.left")).fromRight()).isFalse();
-    assertThat(bench(left, new SeamId("armhole.left")).fromRight()).isTrue();
-    assertThat(bench(left, new SeamId("shoulder.left")).start()).startsWith("Start at your left with stitch 1 of both.");
+    assertThat(bench(left, new SeamId("armhole.left")).fromRight()).isFalse();
+    assertThat(bench(left, new SeamId("shoulder.left")).start()).startsWith("The left front nearest you, its wrong side to you; the back behind it. Begin at your left, at the armhole. The first joint: stitch 1 of both.");
     assertThat(bench(left, new SeamId("armhole.left")).joints()).as("counts are never mirrored").isEqualTo(bench(cardigan, new SeamId("armhole.left")).joints());
   }
 

@@ -68,8 +68,7 @@ class HowToTest {
     assertThat(how.lines()).extracting(HowTo.Line::part).containsExactly(HowTo.Part.values());
     assertThat(how.lines()).extracting(HowTo.Line::words).noneMatch(String::isBlank);
     assertThat(how.near()).isEqualTo(method.isLoopOnly() ? Taken.WRONG_SIDE_LOOP : Taken.BOTH_LOOPS);
-    assertThat(how.fromRight()).isEqualTo(method.lay() == Lay.RIGHT_SIDES_TOGETHER);
-    assertThat(how.lay().startsAtRight(Wording.Hand.LEFT)).as("a left hand's work is the mirror image").isNotEqualTo(how.lay().startsAtRight(Wording.Hand.RIGHT));
+    assertThat(how.fromRight()).as("a right hand begins, however it is held").isTrue();
   }
 
   /** Single crochets on show have their ridge outside, and the bench holds them so. */
@@ -86,8 +85,8 @@ class HowToTest {
     assertThat(inside.wrongSide()).isTrue();
     assertThat(outside.wrongSide()).isFalse();
     assertThat(outside.hold()).isEqualTo("Single crochet, both loops: wrong sides together.");
-    assertThat(outside.start()).startsWith("Start at your left");
-    assertThat(inside.start()).startsWith("Start at your right");
+    assertThat(outside.start()).startsWith("The left front nearest you, its right side to you; the back behind it. Begin at your right, at the armhole.");
+    assertThat(inside.start()).startsWith("The back nearest you, its wrong side to you; the left front behind it. Begin at your right, at the armhole.");
   }
 
   private static String told(Garment garment, HowTo.Part part) {

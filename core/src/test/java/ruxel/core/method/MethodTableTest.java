@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import ruxel.core.hold.Facing;
 import ruxel.core.measure.Terms;
 import ruxel.core.measure.Wording;
 
@@ -30,9 +31,10 @@ class MethodTableTest {
   }
 
   @Test
-  void theWrongSideIsSeenWhereRightSidesLieTogether() {
+  void piecesFaceEachOtherAsTheMethodSays() {
     for (Method method : Method.values()) {
-      assertThat(method.lay().showsWrongSide()).as(method.id()).isEqualTo(method.held().startsWith("right sides together"));
+      assertThat(method.facing(Wish.NONE) == Facing.RIGHT_SIDES_TOGETHER).as(method.id()).isEqualTo(method.held().startsWith("right sides together"));
+      assertThat(method.facing(Wish.NONE).isFlat()).as(method.id()).isEqualTo(method.lay() == Method.Lay.SIDE_BY_SIDE);
     }
   }
 
@@ -49,9 +51,6 @@ class MethodTableTest {
       }
       assertThat(method.look(Wish.NONE)).as(method.id()).isEqualTo(method.look());
     }
-    assertThat(Method.Lay.RIGHT_SIDES_TOGETHER.startsAtRight(Wording.Hand.RIGHT)).isTrue();
-    assertThat(Method.Lay.WRONG_SIDES_TOGETHER.startsAtRight(Wording.Hand.RIGHT)).isFalse();
-    assertThat(Method.Lay.SIDE_BY_SIDE.startsAtRight(Wording.Hand.LEFT)).isTrue();
   }
 
   @Test

@@ -1,0 +1,28 @@
+package ruxel.core.hold;
+
+/** How two pieces face each other while they are joined. */
+public enum Facing {
+  RIGHT_SIDES_TOGETHER,
+  WRONG_SIDES_TOGETHER,
+  FLAT_RIGHT_SIDES_UP,
+  FLAT_WRONG_SIDES_UP;
+
+  public boolean isFlat() {
+    return this == FLAT_RIGHT_SIDES_UP || this == FLAT_WRONG_SIDES_UP;
+  }
+
+  /** What is seen of the nearest piece, or of both that lie flat. */
+  Face first() {
+    return this == WRONG_SIDES_TOGETHER || this == FLAT_RIGHT_SIDES_UP ? Face.RIGHT_SIDE : Face.WRONG_SIDE;
+  }
+
+  /** The side of a fabric that the maker sees. */
+  public enum Face {
+    RIGHT_SIDE,
+    WRONG_SIDE;
+
+    public Face other() {
+      return this == RIGHT_SIDE ? WRONG_SIDE : RIGHT_SIDE;
+    }
+  }
+}
