@@ -1599,14 +1599,6 @@ export interface components {
             name: string;
             piece: string;
         };
-        HeldView: {
-            name: string;
-            piece: string;
-            /** @enum {string} */
-            shows: "RIGHT_SIDE" | "WRONG_SIDE";
-            /** @enum {string} */
-            side: "A" | "B";
-        };
         HistoryEntry: {
             label: string;
             /** Format: date-time */
@@ -1624,9 +1616,13 @@ export interface components {
             edges: "ON_TOP" | "UPRIGHT" | "LEVEL";
             /** @enum {string} */
             forcedBy?: "LIVE_ROW" | "TURNED";
+            from: string;
             /** @enum {string} */
             kind: "STACKED" | "SIDE_BY_SIDE";
-            sides: components["schemas"]["HeldView"][];
+            pieces: string[];
+            shows: ("RIGHT_SIDE" | "WRONG_SIDE")[];
+            sides: ("A" | "B")[];
+            to: string;
             words: string;
         };
         HowToView: {

@@ -7,7 +7,7 @@ import { useSize } from '../drawing/useSize';
 import { pairMm } from '../seam/railGeometry';
 import { UnitMarks } from '../seam/UnitMarks';
 import { type DrawnUnit, unitsOf } from '../seam/units';
-import { isBelow } from './below';
+import { isBelow, liesAt } from './below';
 
 interface Props {
   plan: SeamPlan;
@@ -41,7 +41,8 @@ export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Prop
     return aIsBelow ? { above: b, below: a } : { above: a, below: b };
   };
   const middle = mm(now);
-  const title = `${lower.name}, ${wrongSide ? 'nearest you, its wrong side shows' : 'right side up'}`;
+  const far = liesAt(plan, !aIsBelow);
+  const title = `${lower.name}, ${liesAt(plan, aIsBelow)}, ${wrongSide ? 'its wrong side shows' : 'right side up'}`;
   const way = mirrored ? -scale : scale;
   const xAbove = (at: number) => width / 2 + (at - middle.above) * way;
   const xBelow = (at: number) => width / 2 + (at - middle.below) * way;
@@ -122,7 +123,7 @@ export function BenchWindow({ plan, dyeOf, position, mirrored, wrongSide }: Prop
             y={LOWER.y + LOWER.height / 2 + 6}
             place={placeBelow}
           />
-          <WindowTitle top={0} words={upper.name} />
+          <WindowTitle top={0} words={far ? `${upper.name}, ${far}` : upper.name} />
           <WindowTitle top={HEIGHT - TITLE} words={title} />
           {near
             .filter((pair) => pair.indexInGroup === 0 && markers.has(pair.joint))

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { render, screen } from '@testing-library/react';
 import { expect, test } from 'vitest';
-import type { Held } from '../api/types';
+import type { Held, SeamPlan } from '../api/types';
 import { seam } from '../testing/sample';
 import { HeldEdges } from './HeldEdges';
 
@@ -14,9 +14,26 @@ const HELD: Held = {
   check: '',
 };
 
-function drawn(held: Held) {
+const HOLD: NonNullable<SeamPlan['hold']> = {
+  kind: 'STACKED',
+  edges: 'ON_TOP',
+  sides: ['B', 'A'],
+  pieces: ['back', 'front'],
+  shows: ['WRONG_SIDE', 'RIGHT_SIDE'],
+  from: 'the armhole',
+  to: 'the neck',
+  beginsAt: 'RIGHT',
+  below: 'B',
+  words: '',
+};
+
+function drawn(held: Held, hold?: SeamPlan['hold']) {
   const { container, unmount } = render(
-    <HeldEdges seam={seam()} clothOf={() => ({ colour: 'WELD', ribColour: 'WELD' })} held={held} />,
+    <HeldEdges
+      seam={seam(hold ? { hold } : {})}
+      clothOf={() => ({ colour: 'WELD', ribColour: 'WELD' })}
+      held={held}
+    />,
   );
   const start = Number(container.querySelector('.held-start circle')?.getAttribute('cx'));
   const joints = container.querySelectorAll('.held-joint').length;
@@ -39,4 +56,22 @@ test('it starts at the hand that the plan says', () => {
   const left = drawn({ ...HELD, fromRight: false, lay: 'SIDE_BY_SIDE' });
   expect(left.start).toBeLessThan(right);
   expect(left.words.every((words) => words?.includes('right side up'))).toBe(true);
+});
+
+test('the side that is held nearest is drawn nearest', () => {
+  const { a, b } = seam();
+  expect(drawn(HELD).words[1]).toContain(`${a.name}: nearest you`);
+  const { words } = drawn(HELD, HOLD);
+  expect(words[1]).toContain(`${b.name}: nearest you`);
+  expect(words[0]).toContain(`${a.name}: behind`);
+});
+
+test('of upright edges it is said which lies left, whichever is drawn below', () => {
+  const { a, b } = seam();
+  const flat: Held = { ...HELD, wrongSide: false, lay: 'SIDE_BY_SIDE' };
+  const right = drawn(flat, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'UPRIGHT' }).words;
+  expect(right[1]).toContain(`${b.name}: on your left`);
+  expect(right[0]).toContain(`${a.name}: on your right`);
+  const left = drawn(flat, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'UPRIGHT', below: 'A' }).words;
+  expect(left[1]).toContain(`${a.name}: on your right`);
 });

@@ -3,7 +3,7 @@ import { shade } from '../drawing/dyes';
 import { expand } from '../drawing/joints';
 import { pairMm } from '../seam/railGeometry';
 import { unitsOf } from '../seam/units';
-import { isBelow } from './below';
+import { isBelow, liesAt } from './below';
 
 /** So much of the start is drawn, mm. */
 const SHOWN_MM = 110;
@@ -25,17 +25,11 @@ interface Layer {
   wrong: boolean;
 }
 
-/** Of upright edges the first lies left; the picture is turned a quarter. */
-function hand(seam: SeamPlan, onA: boolean) {
-  return (seam.hold?.sides[0]?.side === 'A') === onA ? 'left' : 'right';
-}
-
 /** Both layers as they are held: one behind the other with their edges on top, or side by side with edges facing. */
 function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Layer] {
   const isA = isBelow(seam, true);
   const behind = { side: isA ? seam.b : seam.a, onA: !isA };
   const front = { side: isA ? seam.a : seam.b, onA: isA };
-  const upright = seam.hold?.edges === 'UPRIGHT';
   if (lay === undefined || lay === 'SIDE_BY_SIDE') {
     return [
       {
@@ -43,7 +37,7 @@ function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Laye
         top: 40,
         bottom: 146,
         edge: 146,
-        words: `${upright ? `on your ${hand(seam, behind.onA)}, ` : ''}right side up`,
+        words: [liesAt(seam, behind.onA), 'right side up'].filter(Boolean).join(', '),
         wordsY: 28,
         wrong: false,
       },
@@ -52,7 +46,7 @@ function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Laye
         top: 184,
         bottom: 290,
         edge: 184,
-        words: `${upright ? `on your ${hand(seam, front.onA)}` : 'nearest you'}, right side up`,
+        words: `${liesAt(seam, front.onA)}, right side up`,
         wordsY: 314,
         wrong: false,
       },

@@ -61,7 +61,7 @@ export function PairPicture({ plan, upright, position }: Props) {
         );
       })}
       <text x={along + 12} y={across / 2} dominantBaseline="central" className="soft">
-        {upright ? 'Turned so that the line lies before you' : 'As they lie before you'}
+        {upright ? 'Turned to lie before you' : 'As they lie before you'}
       </text>
     </svg>
   );

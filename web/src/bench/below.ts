@@ -4,3 +4,11 @@ import type { SeamPlan } from '../api/types';
 export function isBelow({ hold }: SeamPlan, onA: boolean): boolean {
   return ((hold?.below ?? 'A') === 'A') === onA;
 }
+
+/** Where a side lies before the maker: of upright edges at a hand, the picture being turned a quarter; else nearest, or beyond. */
+export function liesAt(seam: SeamPlan, onA: boolean): string {
+  if (seam.hold?.edges === 'UPRIGHT') {
+    return (seam.hold.sides[0] === 'A') === onA ? 'on your left' : 'on your right';
+  }
+  return isBelow(seam, onA) ? 'nearest you' : '';
+}

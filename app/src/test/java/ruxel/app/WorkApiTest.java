@@ -30,7 +30,7 @@ class WorkApiTest {
     assertThat(held.path("lay").asString()).isEqualTo("RIGHT_SIDES_TOGETHER");
     assertThat(held.path("wrongSide").asBoolean()).isTrue();
     assertThat(held.path("fromRight").asBoolean()).as("a right hand works from the right on the wrong side").isTrue();
-    assertThat(held.path("start").asString()).startsWith("Start at your right with stitch 1 of both.");
+    assertThat(held.path("start").asString()).startsWith("The back nearest you, its wrong side to you; the left front behind it. Begin at your right, at the left armhole. The first joint: stitch 1 of both.");
     assertThat(TestServer.json(server.get(garment)).path("progress").get(0).has("state")).as("nothing is begun").isFalse();
     assertThat(server.get(garment + "/seams/hat/held").statusCode()).isEqualTo(404);
   }

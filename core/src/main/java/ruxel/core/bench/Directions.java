@@ -79,7 +79,7 @@ public final class Directions {
     cautions.addAll(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
     Optional<Method.Lay> lay = plan.howTo().map(SeamPlan.HowToView::lay);
-    boolean wrongSide = plan.hold().filter(hold -> hold.sides().get(0).shows() == Face.WRONG_SIDE).isPresent();
+    boolean wrongSide = plan.hold().filter(hold -> hold.shows().get(0) == Face.WRONG_SIDE).isPresent();
     boolean fromRight = plan.hold().map(HoldView::beginsAt).orElse(wording.hand()) == Wording.Hand.RIGHT;
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");

@@ -9,11 +9,14 @@ import ruxel.core.measure.Wording.Hand;
 import ruxel.core.seam.Side;
 
 /**
- * How a seam lies in the hands, shown and said: the nearest (or left, or lower) side first.
+ * How a seam lies in the hands, shown and said. Of lists of two the nearest (or left, or lower) stands first.
  *
+ * @param pieces on which place 1 lies; each {@code shows} the maker a side
+ * @param from what stands where it begins, and {@code to} where it ends
  * @param below the side that a picture shows nearest the maker; of upright edges it is turned a quarter, so that the hand that works begins
  */
-public record HoldView(Kind kind, Edges edges, List<HeldView> sides, Hand beginsAt, Side below, Optional<Force> forcedBy, String words) {
+public record HoldView(
+    Kind kind, Edges edges, List<Side> sides, List<PieceId> pieces, List<Face> shows, Hand beginsAt, String from, String to, Side below, Optional<Force> forcedBy, String words) {
   /** Whether one side lies behind the other. */
   public enum Kind {
     STACKED,
@@ -27,10 +30,9 @@ public record HoldView(Kind kind, Edges edges, List<HeldView> sides, Hand begins
     LEVEL
   }
 
-  /** A side, what it is called, the piece of it that place 1 is on, and what is seen of it. */
-  public record HeldView(Side side, String name, PieceId piece, Face shows) {}
-
   public HoldView {
     sides = List.copyOf(sides);
+    pieces = List.copyOf(pieces);
+    shows = List.copyOf(shows);
   }
 }

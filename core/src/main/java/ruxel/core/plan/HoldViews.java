@@ -12,7 +12,6 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.method.Method;
 import ruxel.core.method.Wish;
 import ruxel.core.plan.HoldView.Edges;
-import ruxel.core.plan.HoldView.HeldView;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
@@ -42,17 +41,16 @@ final class HoldViews {
           case UPRIGHT -> Edges.UPRIGHT;
           case LEVEL -> Edges.LEVEL;
         };
+    Held first = hold.first();
+    Held second = hold.second();
     return new HoldView(
-        hold.kind() == Kind.STACKED ? HoldView.Kind.STACKED : HoldView.Kind.SIDE_BY_SIDE, edges, List.of(view(hold.first()), view(hold.second())), hold.beginsAt(), below(), hold.forcedBy(), words());
+        hold.kind() == Kind.STACKED ? HoldView.Kind.STACKED : HoldView.Kind.SIDE_BY_SIDE, edges, List.of(first.side(), second.side()), List.of(first.piece(), second.piece()), List.of(first.face(), second.face()),
+        hold.beginsAt(), seam.ends().start(), seam.ends().end(), below(), hold.forcedBy(), words());
   }
 
   /** What lies left comes below when it is turned a quarter for a right hand, above for a left one. */
   private Side below() {
     return (hold.kind() == Kind.UPRIGHT && hand == Hand.LEFT ? hold.second() : hold.first()).side();
-  }
-
-  private HeldView view(Held held) {
-    return new HeldView(held.side(), name(held.side()), held.piece(), held.face());
   }
 
   /** The piece, where it is one; else what the side is called. */
@@ -62,12 +60,9 @@ final class HoldViews {
   }
 
   private String words() {
-    String first = "the " + Wording.low(name(hold.first().side()));
-    String second = "the " + Wording.low(name(hold.second().side()));
-    if (first.equals(second)) {
-      first = "the " + Wording.low(seam.seam().side(hold.first().side()).name());
-      second = "the " + Wording.low(seam.seam().side(hold.second().side()).name());
-    }
+    boolean isOnePiece = name(Side.A).equals(name(Side.B));
+    String first = called(hold.first().side(), isOnePiece);
+    String second = called(hold.second().side(), isOnePiece);
     String start = seam.ends().start();
     String begin = "Begin at your %s, at %s.".formatted(hold.beginsAt() == Hand.RIGHT ? "right" : "left", start);
     String force = hold.forcedBy().map(why -> " " + words(why)).orElse("");
@@ -76,6 +71,12 @@ final class HoldViews {
       case UPRIGHT -> "%s on your left, %s on your right, %s up, %s nearest you. Work away from you.%s".formatted(Wording.capital(first), second, faces(), start, force);
       case LEVEL -> "%s towards you, %s beyond it, %s up. %s%s".formatted(Wording.capital(first), second, faces(), begin, force);
     };
+  }
+
+  /** Two sides of one piece by their own names; what is counted (column 2) has no article. */
+  private String called(Side side, boolean isOnePiece) {
+    String name = Wording.low(isOnePiece ? seam.seam().side(side).name() : name(side));
+    return Character.isDigit(name.charAt(name.length() - 1)) ? name : "the " + name;
   }
 
   private String faces() {

@@ -13,8 +13,6 @@ import ruxel.core.glue.GluedJoin;
 import ruxel.core.glue.Gluing;
 import ruxel.core.glue.Segment;
 import ruxel.core.glue.Surface;
-import ruxel.core.hold.Facing.Face;
-import ruxel.core.hold.Hold.Force;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
@@ -27,10 +25,6 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.match.Stretch;
 import ruxel.core.match.WholeIntervals;
 import ruxel.core.measure.HouseRules;
-import ruxel.core.measure.Wording.Hand;
-import ruxel.core.method.Method;
-import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamEnds;
 import ruxel.core.seam.SeamResolver;
 
 /**
@@ -38,7 +32,7 @@ import ruxel.core.seam.SeamResolver;
  * gluing, where each break of a seam has its image, the odd cycles of seams that let no right side be outside, and what an interval was
  * before it was parted.
  */
-public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Breaks> breaks, List<List<String>> oddCycles, List<Parted> parted, List<HeldSeam> holds) {
+public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Breaks> breaks, List<List<String>> oddCycles, List<Parted> parted) {
   /** A face with its edges in ring order. */
   public record FaceView(PieceId id, boolean strip, List<String> edges) {}
 
@@ -47,9 +41,6 @@ public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Break
 
   /** Where the breaks of either side of a seam meet the other, half units along both sides, in the seam's direction. */
   public record Breaks(String seam, List<GluedJoin.Meeting> meetings) {}
-
-  /** How a seam with a method is held, {@code pieces} and what they show the nearest, left or lower first; from one of its ends to the other. */
-  public record HeldSeam(SeamId seam, HoldView.Kind kind, HoldView.Edges edges, List<PieceId> pieces, List<Face> shows, Hand beginsAt, String from, String to, Optional<Force> forcedBy) {}
 
   /** An interval that is worked in parts: the optimum of the whole, and why no rhythm was kept for it. */
   public record Parted(SeamId seam, String start, String end, From from, int a, int b, List<Group> optimumGroups, Cost optimum, Optional<NoRhythm> noRhythm) {}
@@ -63,12 +54,12 @@ public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Break
 
   /** Refused as the layout of the garment is. */
   public static Outcome<Proof> of(Garment garment) {
-    return Layout.of(garment).then(layout -> Outcome.of(of(layout, garment)));
+    return Layout.of(garment).then(layout -> Outcome.of(of(layout, garment.rules())));
   }
 
-  private static Proof of(Layout layout, Garment garment) {
+  private static Proof of(Layout layout, HouseRules rules) {
     Construct construct = layout.construct();
-    List<SeamMatch> matches = SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), garment.rules());
+    List<SeamMatch> matches = SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), rules);
     Glued glued = Glued.of(construct.pieces(), matches);
     Gluing all = GarmentStrips.of(layout, glued).gluing();
     int pieces = construct.pieces().size();
@@ -77,20 +68,7 @@ public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Break
         all.segments().stream().map(segment -> segment(all, segment)).toList(),
         glued.joins().stream().map(join -> new Breaks(join.join().id().text(), join.meetings())).toList(),
         Surface.of(all).parts().stream().map(part -> part.twist().stream().map(join -> join.id().text()).toList()).filter(cycle -> !cycle.isEmpty()).toList(),
-        matches.stream().flatMap(match -> parted(match, garment.rules()).stream()).toList(),
-        matches.stream().flatMap(match -> held(match, garment).stream()).toList());
-  }
-
-  private static Optional<HeldSeam> held(SeamMatch match, Garment garment) {
-    Seam seam = match.seam().seam();
-    return seam.method().flatMap(Method::of).map(method -> held(match, HoldViews.of(match, method, Materials.wish(garment.settings(), seam), garment.wording().hand())));
-  }
-
-  private static HeldSeam held(SeamMatch match, HoldView hold) {
-    SeamEnds ends = match.seam().ends();
-    return new HeldSeam(
-        match.seam().seam().id(), hold.kind(), hold.edges(), hold.sides().stream().map(HoldView.HeldView::piece).toList(), hold.sides().stream().map(HoldView.HeldView::shows).toList(), hold.beginsAt(), ends.start(), ends.end(),
-        hold.forcedBy());
+        matches.stream().flatMap(match -> parted(match, rules).stream()).toList());
   }
 
   private static SegmentView segment(Gluing gluing, Segment segment) {

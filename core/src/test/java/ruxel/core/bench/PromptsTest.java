@@ -61,7 +61,7 @@ class PromptsTest {
     Garment left = good(new Change.Reworded(Wording.Unit.CM, Terms.US, Wording.Hand.LEFT).apply(cardigan));
     assertThat(bench(left, new SeamId("shoulder.left")).fromRight()).isFalse();
     assertThat(bench(left, new SeamId("armhole.left")).fromRight()).isFalse();
-    assertThat(bench(left, new SeamId("shoulder.left")).start()).startsWith("The left front nearest you, its wrong side to you; the back behind it. Begin at your left, at the armhole. The first joint: stitch 1 of both.");
+    assertThat(bench(left, new SeamId("shoulder.left")).start()).startsWith("The left front nearest you, its wrong side to you; the back behind it. Begin at your left, at the left armhole. The first joint: stitch 1 of both.");
     assertThat(bench(left, new SeamId("armhole.left")).joints()).as("counts are never mirrored").isEqualTo(bench(cardigan, new SeamId("armhole.left")).joints());
   }
 

@@ -26,6 +26,7 @@ import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.measure.Wording.Hand;
+import ruxel.core.plan.HoldView;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Seam;
@@ -172,5 +173,20 @@ class HoldTest {
   @Test
   void aRowThatIsWorkedMeanwhileForces() {
     assertThat(Hold.of(seam("shoulder.left"), Facing.FLAT_RIGHT_SIDES_UP, false, Hand.RIGHT, true).forcedBy()).contains(Force.LIVE_ROW);
+  }
+
+  /** As it is planned and printed, with the names of its ends. */
+  @Test
+  void thePlanTellsHowASeamIsHeld() {
+    HoldView left = Wardrobe.plan(Wardrobe.cardigan()).seams().stream().filter(plan -> plan.id().equals(new SeamId("shoulder.left"))).findFirst().orElseThrow().hold().orElseThrow();
+    assertThat(left.kind()).isEqualTo(HoldView.Kind.STACKED);
+    assertThat(left.pieces()).containsExactly(new PieceId("back"), new PieceId("front.left"));
+    assertThat(left.shows()).containsExactly(Face.WRONG_SIDE, Face.RIGHT_SIDE);
+    assertThat(left.beginsAt()).isEqualTo(Hand.RIGHT);
+    assertThat(left.from()).isEqualTo("the left armhole");
+    assertThat(left.to()).isEqualTo("the neck");
+    HoldView side = Wardrobe.plan(Wardrobe.cardigan()).seams().stream().filter(plan -> plan.id().equals(new SeamId("side.left"))).findFirst().orElseThrow().hold().orElseThrow();
+    assertThat(side.edges()).isEqualTo(HoldView.Edges.UPRIGHT);
+    assertThat(side.words()).startsWith("The front side and sleeve on your left, the back side and sleeve on your right, right sides up, the hem nearest you.");
   }
 }

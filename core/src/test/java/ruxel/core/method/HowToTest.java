@@ -85,8 +85,8 @@ class HowToTest {
     assertThat(inside.wrongSide()).isTrue();
     assertThat(outside.wrongSide()).isFalse();
     assertThat(outside.hold()).isEqualTo("Single crochet, both loops: wrong sides together.");
-    assertThat(outside.start()).startsWith("The left front nearest you, its right side to you; the back behind it. Begin at your right, at the armhole.");
-    assertThat(inside.start()).startsWith("The back nearest you, its wrong side to you; the left front behind it. Begin at your right, at the armhole.");
+    assertThat(outside.start()).startsWith("The left front nearest you, its right side to you; the back behind it. Begin at your right, at the left armhole.");
+    assertThat(inside.start()).startsWith("The back nearest you, its wrong side to you; the left front behind it. Begin at your right, at the left armhole.");
   }
 
   private static String told(Garment garment, HowTo.Part part) {
