@@ -47,15 +47,16 @@ public record Hold(Kind kind, Held first, Held second, Hand beginsAt, Optional<F
    */
   public static Hold of(ResolvedSeam seam, Facing facing, boolean upright, Hand hand, boolean isLive) {
     Optional<Force> live = isLive ? Optional.of(Force.LIVE_ROW) : Optional.empty();
+    boolean isTurned = forward(seam, Side.A) == forward(seam, Side.B);
+    Face other = isTurned ? facing.first().other() : facing.first();
     if (!facing.isFlat()) {
-      Side near = begins(seam, Side.A, facing.first()) == hand ? Side.A : begins(seam, Side.B, facing.first()) == hand ? Side.B : Side.A;
+      Side near = begins(seam, Side.A, facing.first()) == hand || isTurned ? Side.A : Side.B;
       Hand begins = begins(seam, near, facing.first());
-      return new Hold(Kind.STACKED, held(seam, near, facing.first()), held(seam, near.other(), facing.first().other()), begins, live.or(() -> begins == hand ? Optional.empty() : Optional.of(Force.TURNED)));
+      return new Hold(Kind.STACKED, held(seam, near, facing.first()), held(seam, near.other(), other.other()), begins, live.or(() -> begins == hand ? Optional.empty() : Optional.of(Force.TURNED)));
     }
     boolean aFirst = isFirst(seam, Side.A, facing.first(), upright, hand);
-    boolean isTurned = aFirst == isFirst(seam, Side.B, facing.first(), upright, hand);
     Held a = held(seam, Side.A, facing.first());
-    Held b = held(seam, Side.B, isTurned ? facing.first().other() : facing.first());
+    Held b = held(seam, Side.B, other);
     return new Hold(upright ? Kind.UPRIGHT : Kind.LEVEL, aFirst ? a : b, aFirst ? b : a, hand, live.or(() -> isTurned ? Optional.of(Force.TURNED) : Optional.empty()));
   }
 

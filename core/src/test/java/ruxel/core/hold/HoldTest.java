@@ -118,6 +118,8 @@ class HoldTest {
         assertThat(hold.forcedBy()).contains(Force.TURNED);
       } else {
         assertThat(laid(seam, hold.first()).goesLeftOnTop()).isEqualTo(hold.beginsAt() == Hand.RIGHT);
+        assertThat(laid(seam, hold.second()).goesLeftOnTop()).isEqualTo(hold.beginsAt() == Hand.RIGHT);
+        assertThat(hold.second().face()).isEqualTo(hold.first().face());
         assertThat(hold.forcedBy().isPresent()).isEqualTo(hold.beginsAt() != hand);
       }
     }
