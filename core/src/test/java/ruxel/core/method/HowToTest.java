@@ -21,7 +21,6 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.identity.SeamId;
-import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo.Taken;
 import ruxel.core.method.Method.Lay;
 import ruxel.core.plan.SeamPlan;
