@@ -52,6 +52,7 @@ function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Laye
       },
     ];
   }
+  const behindWrong = seam.hold ? seam.hold.shows[1] === 'WRONG_SIDE' : !wrong;
   const shows = `nearest you, its ${wrong ? 'wrong' : 'right'} side shows`;
   return [
     {
@@ -59,9 +60,9 @@ function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Laye
       top: 84,
       bottom: 270,
       edge: 84,
-      words: `behind, facing you with its ${wrong ? 'right' : 'wrong'} side`,
+      words: `behind, facing you with its ${behindWrong ? 'wrong' : 'right'} side`,
       wordsY: 30,
-      wrong: !wrong,
+      wrong: behindWrong,
     },
     { ...front, top: 112, bottom: 290, edge: 112, words: shows, wordsY: 314, wrong },
   ];

@@ -42,9 +42,6 @@ import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
 import ruxel.core.order.Order;
-import ruxel.core.piece.Edge;
-import ruxel.core.piece.Landmark;
-import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
@@ -69,25 +66,6 @@ public final class Planner {
   private final boolean leaves;
   private final List<Finding> findings = new ArrayList<>();
 
-  /** How much is told. */
-  private sealed interface Scope {
-    /** Whether a seam is told. */
-    default boolean tells(SeamId seam) {
-      return true;
-    }
-  }
-
-  private record All() implements Scope {}
-
-  private record Meeting() implements Scope {}
-
-  private record Some(Set<SeamId> seams) implements Scope {
-    @Override
-    public boolean tells(SeamId seam) {
-      return seams.contains(seam);
-    }
-  }
-
   private Planner(Garment garment, Layout layout, Scope scope) {
     this.garment = garment;
     this.layout = layout;
@@ -99,17 +77,17 @@ public final class Planner {
   }
 
   public static Outcome<GarmentPlan> plan(Garment garment) {
-    return plan(garment, new All());
+    return plan(garment, new Scope.All());
   }
 
   /** What something tried is judged by: how its pieces meet, what is open, strips and findings; no order, no steps, no yarn and no boards. */
   public static Outcome<GarmentPlan> meeting(Garment garment) {
-    return plan(garment, new Meeting());
+    return plan(garment, new Scope.Meeting());
   }
 
   /** What is looked at while something is tried on some seams: these, what is open, and all findings. */
   public static Outcome<GarmentPlan> plan(Garment garment, Set<SeamId> seams) {
-    return plan(garment, new Some(seams));
+    return plan(garment, new Scope.Some(seams));
   }
 
   private static Outcome<GarmentPlan> plan(Garment garment, Scope scope) {
@@ -119,7 +97,7 @@ public final class Planner {
   private GarmentPlan plan() {
     findings.addAll(layout.findings());
     RuleChanged.clash(rules).ifPresent(findings::add);
-    construct.pieces().forEach(this::inspect);
+    construct.pieces().forEach(piece -> findings.addAll(PieceFindings.of(piece, rules)));
     List<Finding> unlike = Twins.unlike(construct.pieces());
     findings.addAll(unlike);
     SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
@@ -162,8 +140,8 @@ public final class Planner {
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().filter(this::isTold).map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();
-    if (!(scope instanceof All)) {
-      boolean whole = scope instanceof Meeting;
+    if (!(scope instanceof Scope.All)) {
+      boolean whole = scope instanceof Scope.Meeting;
       return GarmentPlan.partly(garment, whole ? pieces(matches) : List.of(), seams, assembly.plan(), whole ? strips : List.of(), views);
     }
     return new GarmentPlan(
@@ -279,45 +257,6 @@ public final class Planner {
 
   private Placement placement(Piece piece) {
     return construct.placements().stream().filter(p -> p.piece().equals(piece.id())).findFirst().orElseThrow();
-  }
-
-  private void inspect(Piece piece) {
-    Outline outline = new Outline(piece);
-    if (!outline.closes(rules)) {
-      findings.add(
-          Finding.of(
-              FindingCode.OUTLINE_OPEN, Where.piece(piece.id()),
-              Fact.text("piece", piece.name()), Fact.difference("gap", outline.gapMm())));
-    }
-    for (Edge edge : piece.edges()) {
-      Fact name = Fact.text("edge", edge.name());
-      Fact of = Fact.text("piece", piece.name());
-      edge.landmarks().forEach(landmark -> inspect(landmark, piece, edge));
-      if (Math.abs(edge.measuredScale() - 1) > rules.get(Rule.LENGTH_SHARE)) {
-        findings.add(
-            Finding.of(
-                FindingCode.LENGTHS_DIFFER, Where.edge(piece.id(), edge.id()), name, of,
-                Fact.length("measured", edge.measuredMm().orElseThrow()), Fact.length("gauge", edge.gaugeLengthMm())));
-      }
-    }
-  }
-
-  private void inspect(Landmark landmark, Piece piece, Edge edge) {
-    Fact mark = Fact.text("mark", landmark.name());
-    Fact count = Fact.count("count", edge.units());
-    int lies = landmark.cuts(edge).size();
-    if (lies == 0) {
-      findings.add(
-          Finding.of(
-              FindingCode.LANDMARK_GONE, Where.edge(piece.id(), edge.id()), mark, Fact.text("edge", edge.name()),
-              Fact.text("piece", piece.name()), Fact.count("at", landmark.first().offset()), count));
-    } else if (lies < landmark.times()) {
-      findings.add(
-          Finding.of(
-              FindingCode.LANDMARK_TOO_LONG, Where.edge(piece.id(), edge.id()), mark, Fact.text("edge", edge.name()),
-              Fact.text("piece", piece.name()), Fact.count("every", landmark.every()), Fact.count("times", landmark.times()),
-              Fact.count("length", (landmark.times() - 1L) * landmark.every()), count));
-    }
   }
 
   /** Repeats, ribs and stripes that miss each other across a seam. */
