@@ -66,12 +66,23 @@ test('the side that is held nearest is drawn nearest', () => {
   expect(words[0]).toContain(`${a.name}: behind`);
 });
 
+const FLAT: Held = { ...HELD, wrongSide: false, lay: 'SIDE_BY_SIDE' };
+
+test('a piece that is turned over shows its other side, stacked or flat', () => {
+  expect(drawn(HELD, { ...HOLD, shows: ['WRONG_SIDE', 'WRONG_SIDE'] }).words[0]).toContain(
+    'facing you with its wrong side',
+  );
+  expect(drawn(HELD, HOLD).words[0]).toContain('facing you with its right side');
+  const { words } = drawn(FLAT, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'LEVEL' });
+  expect(words[1]).toContain('nearest you, wrong side up');
+  expect(words[0]).toContain('right side up');
+});
+
 test('of upright edges it is said which lies left, whichever is drawn below', () => {
   const { a, b } = seam();
-  const flat: Held = { ...HELD, wrongSide: false, lay: 'SIDE_BY_SIDE' };
-  const right = drawn(flat, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'UPRIGHT' }).words;
+  const right = drawn(FLAT, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'UPRIGHT' }).words;
   expect(right[1]).toContain(`${b.name}: on your left`);
   expect(right[0]).toContain(`${a.name}: on your right`);
-  const left = drawn(flat, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'UPRIGHT', below: 'A' }).words;
+  const left = drawn(FLAT, { ...HOLD, kind: 'SIDE_BY_SIDE', edges: 'UPRIGHT', below: 'A' }).words;
   expect(left[1]).toContain(`${a.name}: on your right`);
 });

@@ -3,7 +3,7 @@ import { shade } from '../drawing/dyes';
 import { expand } from '../drawing/joints';
 import { pairMm } from '../seam/railGeometry';
 import { unitsOf } from '../seam/units';
-import { isBelow, liesAt } from './below';
+import { isBelow, liesAt, showsWrong } from './below';
 
 /** So much of the start is drawn, mm. */
 const SHOWN_MM = 110;
@@ -31,28 +31,18 @@ function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Laye
   const behind = { side: isA ? seam.b : seam.a, onA: !isA };
   const front = { side: isA ? seam.a : seam.b, onA: isA };
   if (lay === undefined || lay === 'SIDE_BY_SIDE') {
+    const flat = (onA: boolean) => ({
+      words: [liesAt(seam, onA), showsWrong(seam, onA) ? 'wrong side up' : 'right side up']
+        .filter(Boolean)
+        .join(', '),
+      wrong: showsWrong(seam, onA),
+    });
     return [
-      {
-        ...behind,
-        top: 40,
-        bottom: 146,
-        edge: 146,
-        words: [liesAt(seam, behind.onA), 'right side up'].filter(Boolean).join(', '),
-        wordsY: 28,
-        wrong: false,
-      },
-      {
-        ...front,
-        top: 184,
-        bottom: 290,
-        edge: 184,
-        words: `${liesAt(seam, front.onA)}, right side up`,
-        wordsY: 314,
-        wrong: false,
-      },
+      { ...behind, ...flat(behind.onA), top: 40, bottom: 146, edge: 146, wordsY: 28 },
+      { ...front, ...flat(front.onA), top: 184, bottom: 290, edge: 184, wordsY: 314 },
     ];
   }
-  const behindWrong = seam.hold ? seam.hold.shows[1] === 'WRONG_SIDE' : !wrong;
+  const behindWrong = seam.hold ? showsWrong(seam, behind.onA) : !wrong;
   const shows = `nearest you, its ${wrong ? 'wrong' : 'right'} side shows`;
   return [
     {

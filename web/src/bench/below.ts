@@ -12,3 +12,8 @@ export function liesAt(seam: SeamPlan, onA: boolean): string {
   }
   return isBelow(seam, onA) ? 'nearest you' : '';
 }
+
+/** Whether the maker sees the wrong side of a side; two that lie flat show their right sides unless the plan says otherwise. */
+export function showsWrong({ hold }: SeamPlan, onA: boolean): boolean {
+  return hold?.shows[hold.sides.indexOf(onA ? 'A' : 'B')] === 'WRONG_SIDE';
+}
