@@ -928,10 +928,12 @@ export interface components {
             from: number;
             /** Format: int32 */
             number: number;
+            reversed: boolean;
             segments: components["schemas"]["BenchSegment"][];
             /** Format: int32 */
             to: number;
             words: string;
+            wrongSide: boolean;
         };
         BenchSegment: {
             /** Format: int32 */
@@ -1017,7 +1019,7 @@ export interface components {
             roles: components["schemas"]["RoleView"][];
             seams: string[];
         };
-        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["GoneRemoved"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["LeanFound"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["ChoreTicked"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamTurned"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["GussetLetIn"] | components["schemas"]["SeamMirrored"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnAdded"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["RibYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["StripYarned"] | components["schemas"]["TailKept"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayAdded"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquareTurned"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripAdded"] | components["schemas"]["StripTold"] | components["schemas"]["StripLaidOn"] | components["schemas"]["BandWorkedOn"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["StripMoved"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
+        Change: components["schemas"]["Renamed"] | components["schemas"]["Reworded"] | components["schemas"]["AnswersChanged"] | components["schemas"]["GoneSettingsDropped"] | components["schemas"]["GoneRemoved"] | components["schemas"]["CountTold"] | components["schemas"]["AnchorMoved"] | components["schemas"]["MethodChosen"] | components["schemas"]["SeamWorked"] | components["schemas"]["AnchorPinned"] | components["schemas"]["AnchorRemoved"] | components["schemas"]["FacingChosen"] | components["schemas"]["SeamTurned"] | components["schemas"]["LeanFound"] | components["schemas"]["RowsTold"] | components["schemas"]["PieceMoved"] | components["schemas"]["StepMoved"] | components["schemas"]["OrderTaken"] | components["schemas"]["ChoreTicked"] | components["schemas"]["OrderLeft"] | components["schemas"]["PieceAdded"] | components["schemas"]["PieceCopied"] | components["schemas"]["PieceRemoved"] | components["schemas"]["PieceOwned"] | components["schemas"]["PieceNamed"] | components["schemas"]["PieceOutlined"] | components["schemas"]["SeamMade"] | components["schemas"]["SeamUnmade"] | components["schemas"]["SeamPutBack"] | components["schemas"]["SeamNamed"] | components["schemas"]["SeamParted"] | components["schemas"]["SeamsTogether"] | components["schemas"]["GussetLetIn"] | components["schemas"]["SeamMirrored"] | components["schemas"]["PieceTurnedOver"] | components["schemas"]["HandleDragged"] | components["schemas"]["RuleChanged"] | components["schemas"]["RunTold"] | components["schemas"]["EdgeMeasured"] | components["schemas"]["LandmarkPut"] | components["schemas"]["LandmarkRemoved"] | components["schemas"]["CornerTold"] | components["schemas"]["EdgingWorked"] | components["schemas"]["OwedNoted"] | components["schemas"]["OwedDone"] | components["schemas"]["YarnAdded"] | components["schemas"]["YarnTold"] | components["schemas"]["YarnRemoved"] | components["schemas"]["PieceYarned"] | components["schemas"]["RibYarned"] | components["schemas"]["SeamYarned"] | components["schemas"]["StripYarned"] | components["schemas"]["TailKept"] | components["schemas"]["FactorMeasured"] | components["schemas"]["FactorForgotten"] | components["schemas"]["Wished"] | components["schemas"]["SchoolTaken"] | components["schemas"]["GarmentWeighed"] | components["schemas"]["WearerTold"] | components["schemas"]["WearerMeasured"] | components["schemas"]["ColourwayAdded"] | components["schemas"]["ColourwayTold"] | components["schemas"]["ColourwayRemoved"] | components["schemas"]["SquareColoured"] | components["schemas"]["SquareTurned"] | components["schemas"]["SquaresSwapped"] | components["schemas"]["ColoursPlaced"] | components["schemas"]["BoardJoined"] | components["schemas"]["BoardLaid"] | components["schemas"]["SquareAdded"] | components["schemas"]["SquareTakenAway"] | components["schemas"]["StripAdded"] | components["schemas"]["StripTold"] | components["schemas"]["StripLaidOn"] | components["schemas"]["BandWorkedOn"] | components["schemas"]["StripMirrored"] | components["schemas"]["StripRemoved"] | components["schemas"]["StripStitches"] | components["schemas"]["StripMoved"] | components["schemas"]["FindingLeft"] | components["schemas"]["FindingTakenBack"];
         Changed: {
             answers: {
                 [key: string]: unknown;
@@ -1375,6 +1377,22 @@ export interface components {
             client: string;
             events: components["schemas"]["Sent"][];
         };
+        FacingChoice: {
+            /** @enum {string} */
+            facing: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "FLAT_RIGHT_SIDES_UP" | "FLAT_WRONG_SIDES_UP";
+            now: boolean;
+            title: string;
+        };
+        FacingChosen: {
+            /** @enum {string} */
+            facing?: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "FLAT_RIGHT_SIDES_UP" | "FLAT_WRONG_SIDES_UP";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FACING_CHOSEN";
+            seam?: string;
+        };
         FactView: {
             name: string;
             value: string;
@@ -1422,7 +1440,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_STOP_EMPTY" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "HOOD_ODD" | "HOOD_WITHOUT_NECK" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "TAIL_RANGE" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "BOARD_OUTLINE" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "GONE_UNKNOWN" | "STRIP_MULTIPLE_MISSED" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_EMPTY" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_CORNER" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "FRINGE_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_TRIAL" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "ROW_JOINS" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_STOP_EMPTY" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "HOOD_ODD" | "HOOD_WITHOUT_NECK" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "TAIL_RANGE" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "ROW_BEYOND" | "FACING_NOT_ALLOWED" | "DIRECTION_BY_ROW" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "BOARD_OUTLINE" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "GONE_UNKNOWN" | "STRIP_MULTIPLE_MISSED" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_EMPTY" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_CORNER" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "FRINGE_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_TRIAL" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "ROW_JOINS" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1483,9 +1501,10 @@ export interface components {
             name: string;
             order: components["schemas"]["OrderPlan"];
             owed: components["schemas"]["Owed"][];
+            pairs: components["schemas"]["PairPlan"][];
             pieces: components["schemas"]["PiecePlan"][];
             rules: components["schemas"]["RuleView"][];
-            schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
+            schools: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP" | "SAME_DIRECTION" | "SAME_PIECE")[];
             seams: components["schemas"]["SeamPlan"][];
             squares?: components["schemas"]["Whole"];
             steps: components["schemas"]["StepPlan"][];
@@ -1586,10 +1605,10 @@ export interface components {
         };
         Held: {
             check: string;
+            /** @enum {string} */
+            facing?: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "FLAT_RIGHT_SIDES_UP" | "FLAT_WRONG_SIDES_UP";
             fromRight: boolean;
             hold: string;
-            /** @enum {string} */
-            lay?: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "SIDE_BY_SIDE";
             start: string;
             wrongSide: boolean;
         };
@@ -1612,6 +1631,7 @@ export interface components {
             beginsAt: "RIGHT" | "LEFT";
             /** @enum {string} */
             below: "A" | "B";
+            choices: components["schemas"]["FacingChoice"][];
             /** @enum {string} */
             edges: "ON_TOP" | "UPRIGHT" | "LEVEL";
             /** @enum {string} */
@@ -1627,10 +1647,10 @@ export interface components {
         };
         HowToView: {
             /** @enum {string} */
+            facing: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "FLAT_RIGHT_SIDES_UP" | "FLAT_WRONG_SIDES_UP";
+            /** @enum {string} */
             far: "BOTH_LOOPS" | "WRONG_SIDE_LOOP" | "ROW_END" | "BARS";
             fromRight: boolean;
-            /** @enum {string} */
-            lay: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "SIDE_BY_SIDE";
             lines: components["schemas"]["Line"][];
             /** @enum {string} */
             look: "NOTHING" | "LINE" | "TWO_LINES" | "BRAID" | "RIDGE" | "SLANT" | "OPENWORK";
@@ -1743,7 +1763,7 @@ export interface components {
         KeptWays: {
             /** Format: int32 */
             version: number;
-            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
+            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP" | "SAME_DIRECTION" | "SAME_PIECE")[];
         };
         Ladder: {
             rungs: components["schemas"]["Rung"][];
@@ -1833,6 +1853,7 @@ export interface components {
             words: string;
         };
         LinePlan: {
+            hold: components["schemas"]["HoldView"];
             id: string;
             joins: components["schemas"]["InnerJoin"][];
             /** Format: int32 */
@@ -2123,6 +2144,25 @@ export interface components {
             piece: string;
             what: string;
         };
+        PairPlan: {
+            first: string;
+            second: string;
+            told: boolean;
+            ways: components["schemas"]["PairWay"][];
+        };
+        PairSeam: {
+            nearest: string;
+            seam: string;
+            to: string;
+        };
+        PairWay: {
+            now: boolean;
+            seams: components["schemas"]["PairSeam"][];
+            title: string;
+            /** @enum {string} */
+            way: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP" | "SAME_DIRECTION" | "SAME_PIECE";
+            words: string;
+        };
         Pan: {
             /** Format: double */
             grams: number;
@@ -2279,7 +2319,8 @@ export interface components {
             part: "BACK" | "FRONT" | "SLEEVE" | "HALF" | "HOOD" | "OTHER";
             placement: components["schemas"]["Placement"];
             ribs: components["schemas"]["Band"][];
-            rows: components["schemas"]["Point"][][];
+            rowAreas: components["schemas"]["Point"][][];
+            rows?: components["schemas"]["RowsPlan"];
             size: components["schemas"]["SizePlan"];
         };
         PieceRemoved: {
@@ -2559,10 +2600,23 @@ export interface components {
             /** Format: double */
             widthMm: number;
         };
+        RoundHold: {
+            /** @enum {string} */
+            beginsAt: "RIGHT" | "LEFT";
+            from: string;
+            /** @enum {string} */
+            kind: "STACKED" | "SIDE_BY_SIDE";
+            pieces: string[];
+            reversed: boolean;
+            shows: ("RIGHT_SIDE" | "WRONG_SIDE")[];
+            to: string;
+            words: string;
+        };
         RoundPlan: {
             corners: components["schemas"]["CornerPlan"][];
             /** Format: double */
             heightMm: number;
+            hold: components["schemas"]["RoundHold"];
             /** Format: double */
             innerMm: number;
             multiple: components["schemas"]["Multiple"];
@@ -2607,6 +2661,25 @@ export interface components {
             /** Format: int32 */
             stitches: number;
             within?: components["schemas"]["Within"];
+        };
+        RowsPlan: {
+            /** Format: int32 */
+            count: number;
+            first: string;
+            /** @enum {string} */
+            rightSideRows: "ODD" | "EVEN";
+            told: boolean;
+            words: string;
+        };
+        RowsTold: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ROWS_TOLD";
+            piece: string;
+            /** Format: int32 */
+            rightSideRow?: number;
         };
         RuleChanged: {
             /**
@@ -2718,7 +2791,7 @@ export interface components {
         };
         SchoolEntry: {
             /** @enum {string} */
-            school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE";
+            school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE" | "PAIR";
             used: string;
             ways: components["schemas"]["WayEntry"][];
             words: string;
@@ -2730,9 +2803,9 @@ export interface components {
              */
             kind: "SCHOOL_TAKEN";
             /** @enum {string} */
-            school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE";
+            school: "JOIN" | "SIDES" | "START" | "HOOK_SIZE" | "PAIR";
             /** @enum {string} */
-            way?: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP";
+            way?: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP" | "SAME_DIRECTION" | "SAME_PIECE";
         };
         Scores: {
             /** Format: int32 */
@@ -2946,7 +3019,7 @@ export interface components {
             id: string;
             placement: components["schemas"]["Placement"];
             ribs: components["schemas"]["Band"][];
-            rows: components["schemas"]["Point"][][];
+            rowAreas: components["schemas"]["Point"][][];
         };
         ShelfRun: {
             /** Format: int32 */
@@ -3522,11 +3595,11 @@ export interface components {
         };
         WayEntry: {
             /** @enum {string} */
-            way: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP";
+            way: "HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP" | "SAME_DIRECTION" | "SAME_PIECE";
             words: string;
         };
         Ways: {
-            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP")[];
+            ways: ("HOOK" | "NEEDLE" | "JOIN_AS_YOU_GO" | "LEFT_THEN_RIGHT" | "ONE_SIDE_COMPLETE" | "DOUBLE_FIRST" | "FIGURE_OF_EIGHT" | "KNOT" | "HOOK_SAME" | "HOOK_HALF_UP" | "SAME_DIRECTION" | "SAME_PIECE")[];
         };
         WearerMeasured: {
             /**

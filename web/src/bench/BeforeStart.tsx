@@ -7,6 +7,7 @@ import { Findings } from '../shell/Findings';
 import { count } from '../format';
 import { HowTo } from '../howto/HowTo';
 import { HeldEdges } from './HeldEdges';
+import { HoldChoices } from './HoldChoices';
 
 interface Props {
   garment: Opened;
@@ -46,6 +47,7 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
             <strong>{held.start}</strong>
           </p>
         )}
+        <HoldChoices garment={garment} seam={seam} onChange={onDecide} />
         <HowTo seam={seam} />
       </div>
       <dl>

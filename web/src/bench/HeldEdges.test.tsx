@@ -10,7 +10,7 @@ const HELD: Held = {
   start: 'Start at your right with stitch 1.',
   wrongSide: true,
   fromRight: true,
-  lay: 'RIGHT_SIDES_TOGETHER',
+  facing: 'RIGHT_SIDES_TOGETHER',
   check: '',
 };
 
@@ -24,6 +24,7 @@ const HOLD: NonNullable<SeamPlan['hold']> = {
   to: 'the neck',
   beginsAt: 'RIGHT',
   below: 'B',
+  choices: [],
   words: '',
 };
 
@@ -53,7 +54,7 @@ test('held together, the nearer layer shows its wrong side and the other its rig
 
 test('it starts at the hand that the plan says', () => {
   const right = drawn(HELD).start;
-  const left = drawn({ ...HELD, fromRight: false, lay: 'SIDE_BY_SIDE' });
+  const left = drawn({ ...HELD, fromRight: false, facing: 'FLAT_RIGHT_SIDES_UP' });
   expect(left.start).toBeLessThan(right);
   expect(left.words.every((words) => words?.includes('right side up'))).toBe(true);
 });
@@ -66,7 +67,7 @@ test('the side that is held nearest is drawn nearest', () => {
   expect(words[0]).toContain(`${a.name}: behind`);
 });
 
-const FLAT: Held = { ...HELD, wrongSide: false, lay: 'SIDE_BY_SIDE' };
+const FLAT: Held = { ...HELD, wrongSide: false, facing: 'FLAT_RIGHT_SIDES_UP' };
 
 test('a piece that is turned over shows its other side, stacked or flat', () => {
   expect(drawn(HELD, { ...HOLD, shows: ['WRONG_SIDE', 'WRONG_SIDE'] }).words[0]).toContain(

@@ -3,7 +3,7 @@ import { shade } from '../drawing/dyes';
 import { expand } from '../drawing/joints';
 import { pairMm } from '../seam/railGeometry';
 import { unitsOf } from '../seam/units';
-import { isBelow, liesAt, showsWrong } from './below';
+import { isBelow, isFlat, liesAt, showsWrong } from './below';
 
 /** So much of the start is drawn, mm. */
 const SHOWN_MM = 110;
@@ -26,11 +26,11 @@ interface Layer {
 }
 
 /** Both layers as they are held: one behind the other with their edges on top, or side by side with edges facing. */
-function layersOf(seam: SeamPlan, { lay, wrongSide: wrong }: Held): [Layer, Layer] {
+function layersOf(seam: SeamPlan, { facing, wrongSide: wrong }: Held): [Layer, Layer] {
   const isA = isBelow(seam, true);
   const behind = { side: isA ? seam.b : seam.a, onA: !isA };
   const front = { side: isA ? seam.a : seam.b, onA: isA };
-  if (lay === undefined || lay === 'SIDE_BY_SIDE') {
+  if (facing === undefined || isFlat(facing)) {
     const flat = (onA: boolean) => ({
       words: [liesAt(seam, onA), showsWrong(seam, onA) ? 'wrong side up' : 'right side up']
         .filter(Boolean)

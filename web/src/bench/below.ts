@@ -17,3 +17,8 @@ export function liesAt(seam: SeamPlan, onA: boolean): string {
 export function showsWrong({ hold }: SeamPlan, onA: boolean): boolean {
   return hold?.shows[hold.sides.indexOf(onA ? 'A' : 'B')] === 'WRONG_SIDE';
 }
+
+/** Whether pieces that face each other so lie side by side. */
+export function isFlat(facing: NonNullable<SeamPlan['howTo']>['facing']): boolean {
+  return facing === 'FLAT_RIGHT_SIDES_UP' || facing === 'FLAT_WRONG_SIDES_UP';
+}

@@ -75,7 +75,7 @@ export function PieceShape({
           ))}
         </g>
       ))}
-      {piece.rows.map((area, index) => (
+      {piece.rowAreas.map((area, index) => (
         <path
           key={index}
           d={path(area)}

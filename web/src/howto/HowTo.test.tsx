@@ -1,6 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
+import type { SeamPlan } from '../api/types';
 import { seam } from '../testing/sample';
 import { HowTo } from './HowTo';
 import type { HowToPlan } from './HowToPicture';
@@ -8,7 +9,7 @@ import type { HowToPlan } from './HowToPicture';
 afterEach(cleanup);
 
 const PLAN: HowToPlan = {
-  lay: 'RIGHT_SIDES_TOGETHER',
+  facing: 'RIGHT_SIDES_TOGETHER',
   look: 'LINE',
   fromRight: true,
   near: 'WRONG_SIDE_LOOP',
@@ -25,7 +26,7 @@ const taken = (picture: Element) =>
 test('right sides together the outer loops are taken, wrong sides together the inner ones', () => {
   const { rerender } = render(<HowTo seam={seam({ howTo: PLAN })} />);
   const outer = new Set(taken(screen.getByRole('img', { name: 'Hook through both.' })));
-  rerender(<HowTo seam={seam({ howTo: { ...PLAN, lay: 'WRONG_SIDES_TOGETHER' } })} />);
+  rerender(<HowTo seam={seam({ howTo: { ...PLAN, facing: 'WRONG_SIDES_TOGETHER' } })} />);
   const inner = new Set(taken(screen.getByRole('img')));
   expect(outer.size).toBe(2);
   expect(Math.min(...outer)).toBeLessThan(Math.min(...inner));
@@ -42,14 +43,34 @@ test('both loops are four rows of loops taken, and row ends have none', () => {
 });
 
 test('from the left it is drawn as a mirror image, its words are not', () => {
-  render(<HowTo seam={seam({ howTo: { ...PLAN, fromRight: false } })} />);
+  render(<HowTo seam={seam({ howTo: { ...PLAN, fromRight: false }, hold: STACKED })} />);
   const picture = screen.getByRole('img');
   expect(picture.querySelector('g')?.getAttribute('transform')).toContain('scale(-1 1)');
   expect(screen.getByText('nearest you, its wrong side shows').closest('[transform]')).toBeNull();
 });
 
+const STACKED: NonNullable<SeamPlan['hold']> = {
+  kind: 'STACKED',
+  edges: 'ON_TOP',
+  sides: ['B', 'A'],
+  pieces: ['back', 'front'],
+  shows: ['WRONG_SIDE', 'WRONG_SIDE'],
+  from: 'the armhole',
+  to: 'the neck',
+  beginsAt: 'RIGHT',
+  below: 'B',
+  choices: [],
+  words: '',
+};
+
+test('a layer that is turned over is told by the side it shows', () => {
+  render(<HowTo seam={seam({ howTo: PLAN, hold: STACKED })} />);
+  expect(screen.getByText('nearest you, its wrong side shows')).toBeTruthy();
+  expect(screen.getByText('behind, its wrong side towards you')).toBeTruthy();
+});
+
 test.each(['SURFACE', 'MATTRESS', 'WOVEN', 'CHAINS'] as const)('%s is drawn side by side', (path) => {
-  render(<HowTo seam={seam({ howTo: { ...PLAN, lay: 'SIDE_BY_SIDE', path } })} />);
+  render(<HowTo seam={seam({ howTo: { ...PLAN, facing: 'FLAT_RIGHT_SIDES_UP', path } })} />);
   expect(screen.getByText('farther, right side up')).toBeTruthy();
   expect(screen.getByRole('img').querySelectorAll('path').length).toBeGreaterThan(0);
 });

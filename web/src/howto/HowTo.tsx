@@ -19,7 +19,7 @@ export function HowTo({ seam }: { seam: SeamPlan }) {
   }
   return (
     <div className="how-to">
-      <HowToPicture howTo={seam.howTo} />
+      <HowToPicture seam={seam} howTo={seam.howTo} />
       <dl>
         {seam.howTo.lines.map(({ part, words }) => (
           <div key={part}>

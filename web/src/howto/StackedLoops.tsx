@@ -12,7 +12,7 @@ const HIGH = FAR_EDGE - 22;
 /** One piece behind the other, both edges on top, looked at from above: far loops behind near ones. */
 export function StackedLoops({ howTo }: { howTo: HowToPlan }) {
   // The loop of the wrong side lies towards the maker where the wrong side does.
-  const together = howTo.lay === 'RIGHT_SIDES_TOGETHER';
+  const together = howTo.facing === 'RIGHT_SIDES_TOGETHER';
   return (
     <g>
       <ClothPart top={FAR_EDGE} bottom={NEAR_EDGE} />

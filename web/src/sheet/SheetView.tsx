@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from 'react-bootstrap';
 import { sheetQuery } from '../api/garments';
-import type { AssemblySheet } from '../api/types';
+import type { AssemblySheet, SeamPlan } from '../api/types';
 import { useEditor } from '../shell/GarmentPage';
-import { HowToPicture, type HowToPlan } from '../howto/HowToPicture';
+import { HowToPicture } from '../howto/HowToPicture';
 import '../howto/howto.css';
 import { Failed, Loading } from '../shell/Messages';
 
@@ -59,7 +59,7 @@ export function SheetView() {
           <Step
             key={step.number}
             step={step}
-            howTo={step.shown ? garment.plan.seams.find(({ id }) => id === step.seam)?.howTo : undefined}
+            seam={step.shown ? garment.plan.seams.find(({ id }) => id === step.seam) : undefined}
           />
         ))}
         {sheet.edgings.length > 0 && <h2>Edgings and bands</h2>}
@@ -101,10 +101,10 @@ function Lines({ title, lines }: { title: string; lines: string[] }) {
 interface StepProps {
   step: AssemblySheet['steps'][number];
   /** Drawn where the method is worked for the first time. */
-  howTo: HowToPlan | undefined;
+  seam: SeamPlan | undefined;
 }
 
-function Step({ step, howTo }: StepProps) {
+function Step({ step, seam }: StepProps) {
   return (
     <section className="sheet-step">
       <h3 className="tick">
@@ -124,9 +124,9 @@ function Step({ step, howTo }: StepProps) {
       <p>
         {step.method}. Yarn: <span className="blank" /> {step.yarn}
       </p>
-      {howTo ? (
+      {seam?.howTo ? (
         <div className="sheet-how">
-          <HowToPicture howTo={howTo} />
+          <HowToPicture seam={seam} howTo={seam.howTo} />
           <p>{step.how}</p>
         </div>
       ) : (

@@ -1,6 +1,20 @@
 import type { BoardPlan, ColourPlan, GarmentPlan } from '../api/types';
 import { garment } from './sample';
 
+const HOLD: BoardPlan['lines'][number]['hold'] = {
+  kind: 'STACKED',
+  edges: 'ON_TOP',
+  sides: ['A', 'B'],
+  pieces: ['back/1.1', 'back/1.2'],
+  shows: ['WRONG_SIDE', 'RIGHT_SIDE'],
+  beginsAt: 'RIGHT',
+  from: 'row 1',
+  to: 'row 2',
+  below: 'A',
+  choices: [],
+  words: 'Column 1 nearest you.',
+};
+
 /** A board of two by two squares of 100 mm on the piece “back”. */
 export function board(over: Partial<BoardPlan> = {}): BoardPlan {
   const cells = [
@@ -62,6 +76,7 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
         joints: 32,
         title: 'Between rows 1 and 2',
         then: '2 parts of 2 squares',
+        hold: HOLD,
       },
       {
         id: 'column.1.1',
@@ -70,6 +85,7 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
         joints: 32,
         title: 'Between columns 1 and 2',
         then: 'the board hangs together',
+        hold: HOLD,
       },
     ],
     crossings: [at(1, 1)],

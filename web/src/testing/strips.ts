@@ -52,6 +52,16 @@ export function strip(over: Partial<StripPlan> = {}): StripPlan {
       {
         number: 1,
         stitch: 'SC',
+        hold: {
+          kind: 'STACKED',
+          pieces: ['back'],
+          shows: ['RIGHT_SIDE'],
+          beginsAt: 'RIGHT',
+          from: 'the left shoulder seam',
+          to: 'the left shoulder seam',
+          reversed: false,
+          words: 'Right side towards you.',
+        },
         widthMm: 6.25,
         heightMm: 6.25,
         segments: [

@@ -61,7 +61,7 @@ class FloorsTest {
           .whereLayer("strip").mayOnlyBeAccessedByLayers("decision", "layout", "change", "plan", "bench")
           .whereLayer("glue").mayOnlyBeAccessedByLayers("strip", "order", "change", "plan")
           .whereLayer("match").mayOnlyBeAccessedByLayers("glue", "method", "strand", "layout", "change", "plan", "repair", "bench", "sheet")
-          .whereLayer("hold").mayOnlyBeAccessedByLayers("method", "plan", "bench", "sheet")
+          .whereLayer("hold").mayOnlyBeAccessedByLayers("method", "decision", "layout", "change", "plan", "bench", "sheet")
           .whereLayer("colour").mayOnlyBeAccessedByLayers("change", "plan")
           .whereLayer("piece")
           .mayOnlyBeAccessedByLayers(

@@ -3,6 +3,7 @@ package ruxel.files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import ruxel.core.decision.ChosenFacing;
 import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.DoneChore;
@@ -23,6 +24,7 @@ import ruxel.core.decision.OwnColourway;
 import ruxel.core.decision.OwnFactor;
 import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.OwnYarn;
+import ruxel.core.decision.PieceRows;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.PlacedSquares;
 import ruxel.core.decision.RibYarn;
@@ -34,6 +36,7 @@ import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.TakenOut;
 import ruxel.core.decision.ToldCorner;
 import ruxel.core.decision.ToldRun;
+import ruxel.core.decision.TurnedSeam;
 import ruxel.core.decision.TurnedSquare;
 import ruxel.core.decision.WantedOrder;
 import ruxel.core.decision.WearerMeasure;
@@ -66,6 +69,7 @@ final class DecisionLists {
           new Kept("owed", OwedItem.class),
           new Kept("corners", ToldCorner.class),
           new Kept("leans", LeaningPiece.class),
+          new Kept("rows", PieceRows.class),
           new Kept("edgings", EdgingRows.class),
           new Kept("left", LeftFinding.class),
           new Kept("out", TakenOut.class),
@@ -76,6 +80,8 @@ final class DecisionLists {
           new Kept("stripYarns", StripYarn.class),
           new Kept("tails", KeptTail.class),
           new Kept("done", DoneChore.class),
+          new Kept("facings", ChosenFacing.class),
+          new Kept("turnedSeams", TurnedSeam.class),
           new Kept("wishes", WishFor.class),
           new Kept("schools", OwnSchool.class),
           new Kept("weight", GarmentWeight.class),

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
+import ruxel.core.change.HoldChange;
 import ruxel.core.change.Change;
 import ruxel.core.change.CountMade;
 import ruxel.core.change.EdgeChange;
@@ -148,7 +149,6 @@ final class RandomChanges {
       case 13 -> new OwnChange.PieceOutlined(piece().id(), outline());
       case 5 -> new OwnSeam.SeamPutBack(seam());
       case 6 -> new OwnSeam.SeamNamed(seam(), word(), one(SeamRole.values()));
-      case 7 -> new OwnSeam.SeamTurned(seam());
       case 8 -> new OwnSeam.SeamParted(seam(), anchor(), new SeamId(id.text()), word());
       case 9 -> new OwnSeam.SeamsTogether(seam(), seam());
       default -> new OwnSeam.SeamMirrored(seam(), new SeamId(id.text()), word());

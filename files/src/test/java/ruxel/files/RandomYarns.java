@@ -5,7 +5,10 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import ruxel.core.change.Change;
+import ruxel.core.change.HoldChange;
+import ruxel.core.change.PieceChange;
 import ruxel.core.change.WearChange;
+import ruxel.core.hold.Facing;
 import ruxel.core.change.YarnChange;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.LineId;
@@ -58,7 +61,10 @@ final class RandomYarns {
   }
 
   Change wear() {
-    return switch (random.nextInt(5)) {
+    return switch (random.nextInt(8)) {
+      case 5 -> new HoldChange.FacingChosen(random.nextBoolean() ? Optional.empty() : Optional.of(changes.seam()), changes.maybe(() -> changes.one(Facing.values())));
+      case 6 -> new HoldChange.SeamTurned(changes.seam());
+      case 7 -> new PieceChange.RowsTold(changes.piece().id(), changes.maybe(() -> random.nextInt(60)));
       case 0 -> new WearChange.Wished(changes.maybe(() -> changes.one(SeamRole.values())), random.nextBoolean() ? Optional.empty() : Optional.of(changes.seam()), changes.maybe(() -> changes.one(Wish.values())));
       case 1 -> new WearChange.SchoolTaken(changes.one(School.values()), changes.maybe(() -> changes.one(School.Way.values())));
       case 2 -> new WearChange.GarmentWeighed(changes.maybe(changes::length));

@@ -7,8 +7,11 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
+import ruxel.core.hold.Facing;
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Plans frozen with a work, as JSON of a format. A plan frozen by an earlier Ruxel is read by what it told: what is
@@ -17,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class FrozenPlans {
-  static final int FORMAT = 1;
+  static final int FORMAT = 2;
 
   private final JsonMapper json;
   private final JsonMapper lenient;
@@ -43,6 +46,15 @@ class FrozenPlans {
     if (format > FORMAT) {
       throw new Problems.NotFound("This seam was begun with a newer Ruxel (plan format %d). Open it there.".formatted(format));
     }
-    return lenient.readValue(plan, BenchPlan.class);
+    return lenient.treeToValue(format < FORMAT ? lifted(lenient.readTree(plan)) : lenient.readTree(plan), BenchPlan.class);
+  }
+
+  /** Format 1 told how the layers lie, not how they face: what lay side by side had its right sides up. */
+  private static JsonNode lifted(JsonNode plan) {
+    if (plan.path("plan").path("howTo") instanceof ObjectNode howTo) {
+      String lay = howTo.path("lay").asString("");
+      howTo.put("facing", lay.equals("SIDE_BY_SIDE") ? Facing.FLAT_RIGHT_SIDES_UP.name() : lay);
+    }
+    return plan;
   }
 }

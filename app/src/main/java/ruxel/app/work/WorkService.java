@@ -18,6 +18,7 @@ import ruxel.core.bench.Pace;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.bench.Work;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.hold.Facing;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.LineId;
 import ruxel.core.identity.PieceId;
@@ -25,7 +26,6 @@ import ruxel.core.identity.SeamId;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
-import ruxel.core.method.Method;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.SeamPlan;
 
@@ -172,14 +172,14 @@ public class WorkService {
   }
 
   /** How a seam is held and begun: which side is seen, at which hand it starts, and how the layers lie, if a method is chosen. */
-  public record Held(String hold, String start, boolean wrongSide, boolean fromRight, Optional<Method.Lay> lay, String check) {}
+  public record Held(String hold, String start, boolean wrongSide, boolean fromRight, Optional<Facing> facing, String check) {}
 
   public Held held(UUID garment, SeamId seam) {
     return held(planned(garments.versioned(garment), WorkRef.seam(seam)));
   }
 
   private static Held held(BenchPlan plan) {
-    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().flatMap(SeamPlan::howTo).map(SeamPlan.HowToView::lay), plan.check());
+    return new Held(plan.hold(), plan.start(), plan.wrongSide(), plan.fromRight(), plan.plan().flatMap(SeamPlan::howTo).map(SeamPlan.HowToView::facing), plan.check());
   }
 
   private static BenchPlan planned(GarmentReader.Versioned today, WorkRef of) {

@@ -32,8 +32,13 @@ public record BenchPlan(
   /** A place that is looked at once so many joints are done: a marker, or the end of a stretch; its number is the maker's. */
   public record Stop(int number, int joint, String words) {}
 
-  /** A round of a strip: its stitches are joints {@code from} to {@code to}. */
-  public record BenchRound(int number, String words, int from, int to, List<BenchSegment> segments) {
+  /**
+   * A round of a strip: its stitches are joints {@code from} to {@code to}.
+   *
+   * @param wrongSide whether the maker sees the wrong side
+   * @param reversed whether it runs against the order in which the edge is listed
+   */
+  public record BenchRound(int number, String words, boolean wrongSide, boolean reversed, int from, int to, List<BenchSegment> segments) {
     public BenchRound {
       segments = List.copyOf(segments);
     }

@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
+import ruxel.core.hold.Facing;
 import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
@@ -22,7 +23,6 @@ import ruxel.core.plan.HoldView;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
-import ruxel.core.seam.SeamResolver;
 
 /** Says a planned seam joint by joint, for the bench. */
 public final class Directions {
@@ -52,7 +52,7 @@ public final class Directions {
       return Optional.empty();
     }
     Construct construct = layout.value().construct();
-    return SeamResolver.find(construct.pieces(), construct.seams(), seamId)
+    return construct.resolved(seamId)
         .map(
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
@@ -78,14 +78,14 @@ public final class Directions {
     List<String> cautions = new ArrayList<>(row);
     cautions.addAll(markers);
     Optional<Method> method = plan.method().flatMap(Method::of);
-    Optional<Method.Lay> lay = plan.howTo().map(SeamPlan.HowToView::lay);
+    Optional<Facing> facing = plan.howTo().map(SeamPlan.HowToView::facing);
     boolean wrongSide = plan.hold().filter(hold -> hold.shows().get(0) == Face.WRONG_SIDE).isPresent();
     boolean fromRight = plan.hold().map(HoldView::beginsAt).orElse(wording.hand()) == Wording.Hand.RIGHT;
     boolean needle = method.map(chosen -> chosen.tool() == Method.Tool.NEEDLE).orElse(false);
     cautions.add(needle ? "Count needles and clips in and out." : "Count clips and markers in and out.");
     return new BenchPlan(
         plan.title(),
-        method.map(chosen -> chosen.title(wording) + ": " + held(chosen, lay) + ".").orElse("Choose a joining method at the seam."),
+        method.map(chosen -> chosen.title(wording) + ": " + held(chosen, facing) + ".").orElse("Choose a joining method at the seam."),
         start(plan),
         wrongSide,
         fromRight,
@@ -95,9 +95,9 @@ public final class Directions {
         Optional.of(plan), joints(), List.of(), List.of(), List.of());
   }
 
-  /** As the method says it of itself, or as the wish for the seam has it. */
-  private static String held(Method method, Optional<Method.Lay> lay) {
-    return lay.filter(now -> now != method.lay()).map(Method.Lay::words).orElse(method.held());
+  /** As the method says it of itself, or as it is wanted of the seam. */
+  private static String held(Method method, Optional<Facing> facing) {
+    return facing.filter(now -> now != method.facings().get(0)).map(Facing::words).orElse(method.held());
   }
 
   /** Only yarn on a needle is tugged. */

@@ -1,6 +1,7 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import ruxel.core.bench.BenchPlan.BenchRound;
@@ -42,7 +43,7 @@ public record Extras(BenchPlan plan, List<Integer> after) {
         List<BenchSegment> above = stretches(plan.rounds().get(r + 1));
         for (int i = 0; i < Math.min(stretches.size(), above.size()); i++) {
           if (holds(stretches.get(i), joint)) {
-            met.add(again(stretches.get(i), above.get(i), joint));
+            met.add(again(stretches.get(i), above.get(i), joint, plan.rounds().get(r).reversed() != plan.rounds().get(r + 1).reversed()));
           }
         }
       }
@@ -50,9 +51,13 @@ public record Extras(BenchPlan plan, List<Integer> after) {
     return met;
   }
 
-  private static Prompt again(BenchSegment below, BenchSegment above, int joint) {
+  /**
+   * @param turned whether the round above is met from its other end
+   */
+  private static Prompt again(BenchSegment below, BenchSegment above, int joint, boolean turned) {
     int into = joint - below.from();
-    int at = above.from() + (int) Math.round((double) into * (above.to() - above.from()) / (below.to() - below.from()));
+    int along = turned ? below.to() - joint : into;
+    int at = above.from() + (int) Math.round((double) along * (above.to() - above.from()) / (below.to() - below.from()));
     String words = "Here the round before has one stitch more: work one into it, and tell it as one more.";
     return new Prompt(at, Prompt.Kind.MARKER, words, "You put it in after stitch %d of the %s.".formatted(into, Wording.low(below.name())));
   }
@@ -62,7 +67,12 @@ public record Extras(BenchPlan plan, List<Integer> after) {
     return joint > segment.from() && joint <= segment.to();
   }
 
+  /** In the order in which the edge is listed. */
   private static List<BenchSegment> stretches(BenchRound round) {
-    return round.segments().stream().filter(segment -> !segment.name().isEmpty()).toList();
+    List<BenchSegment> stretches = new ArrayList<>(round.segments().stream().filter(segment -> !segment.name().isEmpty()).toList());
+    if (round.reversed()) {
+      Collections.reverse(stretches);
+    }
+    return stretches;
   }
 }

@@ -15,6 +15,8 @@ import ruxel.core.board.Lines;
 import ruxel.core.board.Ring.Way;
 import ruxel.core.board.Square;
 import ruxel.core.board.Square.Place;
+import ruxel.core.decision.ChosenFacing;
+import ruxel.core.decision.Decision;
 import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.OwnColourway;
 import ruxel.core.decision.OwnFactor;
@@ -22,6 +24,7 @@ import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.OwnYarn;
 import ruxel.core.decision.PieceYarn;
 import ruxel.core.decision.Settings;
+import ruxel.core.decision.WishFor;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.identity.BoardId;
@@ -108,12 +111,16 @@ public final class LineDirections {
   /** What the maker decided of yarns and ways of working holds for the squares too. */
   private Settings settings(Map<Place, Piece> laid) {
     Settings kept =
-        garment.settings().without(decision -> !(decision instanceof OwnYarn || decision instanceof OwnSchool || decision instanceof OwnFactor));
+        garment.settings().without(decision -> !(decision instanceof OwnYarn || decision instanceof OwnSchool || decision instanceof OwnFactor || ofAllSeams(decision)));
     Optional<PieceYarn> yarn = garment.settings().on(PieceYarn.class, piece.id());
     for (Piece square : yarn.isPresent() ? laid.values() : List.<Piece>of()) {
       kept = kept.with(new PieceYarn(square.id(), yarn.get().yarn()));
     }
     return kept;
+  }
+
+  private static boolean ofAllSeams(Decision decision) {
+    return (decision instanceof ChosenFacing || decision instanceof WishFor) && decision.ofSeam().isEmpty();
   }
 
   private Seam seam(Map<Place, Piece> laid) {

@@ -10,6 +10,7 @@ import ruxel.core.bench.BenchPlan.BenchSegment;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.bench.BenchPlan.Stop;
 import ruxel.core.garment.Garment;
+import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.match.PlaceNames;
@@ -78,19 +79,20 @@ public final class StripDirections {
   }
 
   private BenchPlan plan(boolean fastensOn) {
-    strip.byThemselves().forEach(this::round);
+    strip.byThemselves().stream().map(RoundPlan::asMet).forEach(this::round);
     String name = Wording.low(strip.called());
     RoundPlan first = strip.rounds().get(0);
-    String hold = "Right side towards you; %s, from the ball.".formatted(first.stitch().name(wording.terms()));
+    boolean wrongSide = shows(first) == Face.WRONG_SIDE;
+    String hold = "%s side towards you; %s, from the ball.".formatted(wrongSide ? "Wrong" : "Right", first.stitch().name(wording.terms()));
     boolean goesOn = strip.row().flatMap(RowPlan::nowRows).isPresent();
-    String start = "%s where the %s begins. %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", Wording.low(strip.inner().get(0).name()), first.words());
+    String start = "%s at %s. %s %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", first.hold().from(), first.hold().words(), first.words());
     List<String> cautions = new ArrayList<>(strip.effects());
     if (strip.keepsOneBack()) {
       cautions.add("Keep the loop live at the end: the last row is worked while the edge is joined.");
     }
     cautions.add("Count clips and markers in and out.");
     return new BenchPlan(
-        "Work the " + name, hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), rounds, stops);
+        "Work the " + name, hold, start, wrongSide, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), rounds, stops);
   }
 
   /** A stitch that is worked into a unit, before it is known what is worked together. */
@@ -120,12 +122,16 @@ public final class StripDirections {
       from = Math.max(from, to);
     }
     stops(round, segments);
-    rounds.add(new BenchRound(round.number(), round.words(), start, joints.size(), segments));
+    rounds.add(new BenchRound(round.number(), round.words(), shows(round) == Face.WRONG_SIDE, round.hold().reversed(), start, joints.size(), segments));
     if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";
-      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s Next: %s".formatted(word(), round.number(), close(), turn, next.words()), "%d stitches in it; count them.".formatted(round.total())));
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s Next: %s %s".formatted(word(), round.number(), close(), turn, next.words(), next.hold().words()), "%d stitches in it; count them.".formatted(round.total())));
     }
+  }
+
+  private static Face shows(RoundPlan round) {
+    return round.hold().shows().get(0);
   }
 
   private String word() {

@@ -32,7 +32,8 @@ public record Lines(List<Line> lines, List<Crossing> crossings) {
       return along(joins.get(0));
     }
 
-    private int along(InnerJoin join) {
+    /** The row or column that a join lies at along it. */
+    public int along(InnerJoin join) {
       return upright ? join.before().row() : join.before().column();
     }
 

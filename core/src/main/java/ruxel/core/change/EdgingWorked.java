@@ -26,7 +26,6 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
-import ruxel.core.seam.SeamResolver;
 
 /**
  * Rows worked along the whole of an edge before the piece is joined, each {@code rowMm} high, in so many
@@ -91,7 +90,7 @@ public record EdgingWorked(PieceId piece, String edge, Rows edging) implements E
   /** The seams that are joined while the rows are worked, by name. */
   private static List<String> joinedBy(Garment garment, EdgingRows rows) {
     return Layout.of(garment) instanceof Outcome.Good<Layout> layout
-        ? SeamResolver.resolve(layout.value().construct().pieces(), layout.value().construct().seams()).seams().stream()
+        ? layout.value().construct().resolved().seams().stream()
             .filter(seam -> KeptRow.row(seam).anyMatch(span -> span.piece().id().equals(rows.piece()) && span.edge().id().equals(rows.edge())))
             .map(seam -> Wording.low(seam.seam().name()))
             .toList()

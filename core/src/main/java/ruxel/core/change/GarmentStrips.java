@@ -6,7 +6,6 @@ import ruxel.core.garment.Garment;
 import ruxel.core.glue.Glued;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.strip.Strips;
 
 /** The strips of a garment on its pieces as they are joined. */
@@ -19,7 +18,7 @@ public final class GarmentStrips {
         .then(
             layout -> {
               Construct construct = layout.construct();
-              return Outcome.of(of(layout, Glued.of(construct.pieces(), SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), garment.rules()))));
+              return Outcome.of(of(layout, Glued.of(construct.pieces(), SeamMatch.all(construct.resolved().seams(), garment.rules()))));
             });
   }
 

@@ -13,7 +13,6 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
-import ruxel.core.seam.SeamResolver;
 
 /** Something told that has no place on the garment, taken away for good: a decision, a strip, or a seam of the maker's own. */
 public record GoneRemoved(String gone) implements Change {
@@ -30,7 +29,7 @@ public record GoneRemoved(String gone) implements Change {
       SeamId lost = new SeamId(gone);
       boolean isLost =
           garment.seams().stream().anyMatch(seam -> seam.id().equals(lost))
-              && SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).seams().stream().noneMatch(seam -> seam.seam().id().equals(lost));
+              && layout.construct().resolved().seams().stream().noneMatch(seam -> seam.seam().id().equals(lost));
       return isLost ? new SeamUnmade(lost).apply(garment) : Outcome.refused(Finding.of(FindingCode.GONE_UNKNOWN, Where.path("$.gone"), Fact.text("value", gone)));
     }));
   }

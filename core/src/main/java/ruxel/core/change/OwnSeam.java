@@ -130,19 +130,6 @@ public sealed interface OwnSeam extends Change {
     }
   }
 
-  /** Joined from its other end. */
-  record SeamTurned(SeamId seam) implements OwnSeam {
-    @Override
-    public Outcome<Garment> apply(Garment garment) {
-      return told(garment, seam, found -> Outcome.of(List.of(found.seam().turned())));
-    }
-
-    @Override
-    public String label(Names names) {
-      return "Turned " + names.seam(seam) + " to begin at its other end";
-    }
-  }
-
   /** One seam parted at an anchor; the second part has an id and a name of its own. */
   record SeamParted(SeamId seam, String anchor, SeamId part, String name) implements OwnSeam {
     @Override

@@ -4,6 +4,7 @@ import java.util.Optional;
 import ruxel.core.construction.Answers;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.LeaningPiece;
+import ruxel.core.decision.PieceRows;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -12,9 +13,12 @@ import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
 import ruxel.core.identity.PieceId;
 import ruxel.core.layout.Layout;
+import ruxel.core.measure.Wording;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
+import ruxel.core.piece.RowNumbers;
+import ruxel.core.piece.RowNumbers.RightSide;
 
 /** What a maker tells of a whole piece: how it leans, where it lies on the table. */
 public sealed interface PieceChange extends Change {
@@ -47,6 +51,26 @@ public sealed interface PieceChange extends Change {
     @Override
     public String label(Names names) {
       return "%s %s".formatted(mm.map(lean -> "Noted a lean of " + names.length(Math.abs(lean)) + " of").orElse("Took back the lean of"), names.piece(piece));
+    }
+  }
+
+  /** A row of a piece that was worked on the right side, and with it every second one; empty takes it back. */
+  record RowsTold(PieceId piece, Optional<Integer> rightSideRow) implements PieceChange {
+    @Override
+    public Outcome<Garment> on(Garment garment, Piece onPiece) {
+      Optional<RowNumbers> rows = RowNumbers.of(onPiece);
+      int last = rows.map(RowNumbers::rows).orElse(0);
+      return rightSideRow.filter(row -> row < 1 || row > last).isPresent()
+          ? Outcome.refused(
+              Finding.of(
+                  FindingCode.ROW_BEYOND, Where.piece(piece), Fact.text("piece", Wording.low(onPiece.name())), Fact.count("rows", last), Fact.count("row", rightSideRow.get()),
+                  Fact.text("first", rows.map(numbers -> numbers.first().name()).orElse("foundation"))))
+          : Outcome.of(garment.withSettings(garment.settings().with(PieceRows.class, rightSideRow.map(row -> new PieceRows(piece, RightSide.of(row))), piece)));
+    }
+
+    @Override
+    public String label(Names names) {
+      return rightSideRow.map(row -> "Row %d of %s is a right-side row".formatted(row, names.piece(piece))).orElseGet(() -> "Took back which rows of %s are right-side rows".formatted(names.piece(piece)));
     }
   }
 

@@ -21,7 +21,6 @@ import ruxel.core.order.Step;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Seams;
 
 /** Moves a step of the order, or says which must stands against it (handbook 13). */
@@ -79,7 +78,7 @@ final class StepMove {
   }
 
   private static Order order(Garment garment, Construct construct) {
-    List<ResolvedSeam> seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
+    List<ResolvedSeam> seams = construct.resolved().seams();
     List<SeamMatch> matches = SeamMatch.all(seams, garment.rules());
     Gluing gluing = Glued.of(construct.pieces(), matches).gluing();
     return Order.of(seams, Contiguity.of(gluing, seams), garment.settings(), construct.pieces(), KeptRow.joins(KeptRow.all(construct.pieces(), seams, garment.settings(), garment.wording().hand())));

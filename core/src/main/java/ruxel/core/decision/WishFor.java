@@ -17,6 +17,15 @@ public record WishFor(Optional<SeamRole> role, Optional<SeamId> seam, Wish wish)
     return List.of(role, seam);
   }
 
+  /** What is wanted of a seam, or of one of a role that has no name. */
+  public static Wish of(Settings settings, Optional<SeamId> seam, SeamRole role) {
+    return seam.flatMap(id -> settings.on(WishFor.class, Optional.empty(), Optional.of(id)))
+        .or(() -> settings.on(WishFor.class, Optional.of(role), Optional.empty()))
+        .or(() -> settings.on(WishFor.class, Optional.empty(), Optional.empty()))
+        .map(WishFor::wish)
+        .orElse(Wish.NONE);
+  }
+
   @Override
   public String told(Naming names) {
     return "what is wanted of " + seam.map(names::seam).orElse("the seams");

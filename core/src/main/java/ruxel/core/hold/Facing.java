@@ -2,10 +2,20 @@ package ruxel.core.hold;
 
 /** How two pieces face each other while they are joined. */
 public enum Facing {
-  RIGHT_SIDES_TOGETHER,
-  WRONG_SIDES_TOGETHER,
-  FLAT_RIGHT_SIDES_UP,
-  FLAT_WRONG_SIDES_UP;
+  RIGHT_SIDES_TOGETHER("right sides together"),
+  WRONG_SIDES_TOGETHER("wrong sides together"),
+  FLAT_RIGHT_SIDES_UP("flat, right sides up"),
+  FLAT_WRONG_SIDES_UP("flat, wrong sides up");
+
+  private final String words;
+
+  Facing(String words) {
+    this.words = words;
+  }
+
+  public String words() {
+    return words;
+  }
 
   public boolean isFlat() {
     return this == FLAT_RIGHT_SIDES_UP || this == FLAT_WRONG_SIDES_UP;

@@ -1,5 +1,6 @@
 package ruxel.core.hold;
 
+import java.util.List;
 import java.util.Optional;
 import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.PieceId;
@@ -39,46 +40,49 @@ public record Hold(Kind kind, Held first, Held second, Hand beginsAt, Optional<F
   /** A side of the seam, the piece of it that place 1 is on, and what is seen of that. */
   public record Held(Side side, PieceId piece, Face face) {}
 
+  /** A side as it is met in the direction of work: the piece that place 1 is on, and whether it is travelled with that one's ring. */
+  public record Met(PieceId piece, boolean forward) {
+    private static Met of(List<ResolvedSpan> side) {
+      return new Met(side.get(0).piece().id(), side.get(0).forward());
+    }
+  }
+
+  /** A seam in its own direction. */
+  public static Hold of(ResolvedSeam seam, Facing facing, boolean upright, Hand hand, boolean isLive) {
+    return of(Met.of(seam.a()), Met.of(seam.b()), facing, upright, hand, isLive);
+  }
+
   /**
-   * A seam in its own direction. Of two ways to hold it, both sides of the pieces facing as asked, the one that lets the hand that works
+   * Two sides that are joined from their places 1. Of two ways to hold them, both facing as asked, the one that lets the hand that works
    * begin: a right-handed maker goes from right to left.
    *
    * @param isLive whether a side is worked as a row while it is joined
    */
-  public static Hold of(ResolvedSeam seam, Facing facing, boolean upright, Hand hand, boolean isLive) {
+  public static Hold of(Met a, Met b, Facing facing, boolean upright, Hand hand, boolean isLive) {
     Optional<Force> live = isLive ? Optional.of(Force.LIVE_ROW) : Optional.empty();
-    boolean isTurned = forward(seam, Side.A) == forward(seam, Side.B);
+    boolean isTurned = a.forward == b.forward;
+    Held ofA = new Held(Side.A, a.piece, facing.first());
     Face other = isTurned ? facing.first().other() : facing.first();
     if (!facing.isFlat()) {
-      Side near = begins(seam, Side.A, facing.first()) == hand || isTurned ? Side.A : Side.B;
-      Hand begins = begins(seam, near, facing.first());
-      return new Hold(Kind.STACKED, held(seam, near, facing.first()), held(seam, near.other(), other.other()), begins, live.or(() -> begins == hand ? Optional.empty() : Optional.of(Force.TURNED)));
+      boolean aIsNear = begins(a, facing.first()) == hand || isTurned;
+      Hand begins = begins(aIsNear ? a : b, facing.first());
+      Face behind = other.other();
+      Held near = aIsNear ? ofA : new Held(Side.B, b.piece, facing.first());
+      Held far = aIsNear ? new Held(Side.B, b.piece, behind) : new Held(Side.A, a.piece, behind);
+      return new Hold(Kind.STACKED, near, far, begins, live.or(() -> begins == hand ? Optional.empty() : Optional.of(Force.TURNED)));
     }
-    boolean aFirst = isFirst(seam, Side.A, facing.first(), upright, hand);
-    Held a = held(seam, Side.A, facing.first());
-    Held b = held(seam, Side.B, other);
-    return new Hold(upright ? Kind.UPRIGHT : Kind.LEVEL, aFirst ? a : b, aFirst ? b : a, hand, live.or(() -> isTurned ? Optional.of(Force.TURNED) : Optional.empty()));
+    Held ofB = new Held(Side.B, b.piece, other);
+    boolean aFirst = isFirst(a, facing.first(), upright, hand);
+    return new Hold(upright ? Kind.UPRIGHT : Kind.LEVEL, aFirst ? ofA : ofB, aFirst ? ofB : ofA, hand, live.or(() -> isTurned ? Optional.of(Force.TURNED) : Optional.empty()));
   }
 
   /** Upright, right side up, what runs forward lies left; level and worked from right to left, below. */
-  private static boolean isFirst(ResolvedSeam seam, Side side, Face face, boolean upright, Hand hand) {
-    return (forward(seam, side) == (face == Face.RIGHT_SIDE)) == (upright || hand == Hand.RIGHT);
+  private static boolean isFirst(Met side, Face face, boolean upright, Hand hand) {
+    return (side.forward == (face == Face.RIGHT_SIDE)) == (upright || hand == Hand.RIGHT);
   }
 
   /** At which hand place 1 lies when a side is the nearest, its edge on top. */
-  private static Hand begins(ResolvedSeam seam, Side near, Face face) {
-    return forward(seam, near) == (face == Face.RIGHT_SIDE) ? Hand.RIGHT : Hand.LEFT;
-  }
-
-  private static boolean forward(ResolvedSeam seam, Side side) {
-    return start(seam, side).forward();
-  }
-
-  private static ResolvedSpan start(ResolvedSeam seam, Side side) {
-    return seam.side(side).get(0);
-  }
-
-  private static Held held(ResolvedSeam seam, Side side, Face face) {
-    return new Held(side, start(seam, side).piece().id(), face);
+  private static Hand begins(Met near, Face face) {
+    return near.forward == (face == Face.RIGHT_SIDE) ? Hand.RIGHT : Hand.LEFT;
   }
 }

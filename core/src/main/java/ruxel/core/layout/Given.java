@@ -14,6 +14,7 @@ import ruxel.core.decision.MovedAnchor;
 import ruxel.core.decision.OwnAnchor;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.TakenOut;
+import ruxel.core.decision.TurnedSeam;
 import ruxel.core.decision.WorkedSeam;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -26,7 +27,6 @@ import ruxel.core.identity.SeamId;
 import ruxel.core.seam.Anchor;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Seams;
 import ruxel.core.seam.Span;
 
@@ -39,7 +39,7 @@ import ruxel.core.seam.Span;
  */
 public record Given(Garment garment, Optional<Construct> made, Construct construct, List<TakenOut> idle) {
   /** Decisions that are put into a seam when the maker takes it in hand. */
-  private static final Set<Class<? extends Decision>> TOLD = Set.of(WorkedSeam.class, ChosenMethod.class, OwnAnchor.class, MovedAnchor.class);
+  private static final Set<Class<? extends Decision>> TOLD = Set.of(WorkedSeam.class, ChosenMethod.class, OwnAnchor.class, MovedAnchor.class, TurnedSeam.class);
 
   public static Outcome<Given> of(Garment garment) {
     List<TakenOut> out = garment.settings().of(TakenOut.class);
@@ -82,13 +82,14 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
                   .filter(move -> move.seam().equals(id))
                   .forEach(move -> anchors.replaceAll(anchor -> anchor.id().equals(move.anchor()) ? anchor.with(move.side(), move.spot()) : anchor));
               Seam told = worked.withAnchors(anchors).withMethod(settings.on(ChosenMethod.class, id).map(ChosenMethod::method).or(worked::method));
-              return Seams.resolved(construct.pieces(), List.of(told), id);
+              boolean isTurned = settings.on(TurnedSeam.class, id).filter(TurnedSeam::turned).isPresent();
+              return Seams.resolved(construct.pieces(), List.of(isTurned ? told.turned() : told), id);
             });
   }
 
   /** All seams that can be, on the pieces as they are given. */
   public List<ResolvedSeam> resolved() {
-    return SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
+    return construct.resolved().seams();
   }
 
   /** Whether the recipe makes a seam of that id. */
@@ -136,7 +137,7 @@ public record Given(Garment garment, Optional<Construct> made, Construct constru
         .then(
             layout -> {
               List<Finding> findings =
-                  SeamResolver.resolve(layout.construct().pieces(), layout.construct().seams()).findings().stream()
+                  layout.construct().resolved().findings().stream()
                       .filter(finding -> finding.where().seam().filter(seams::contains).isPresent())
                       .toList();
               return findings.isEmpty() ? Outcome.of(garment) : Outcome.refused(findings);

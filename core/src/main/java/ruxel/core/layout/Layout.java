@@ -89,9 +89,8 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
     Overlay onEdgings = Overlay.ofMarks(pieces, overlay.marksElsewhere());
     PieceOverlay wholes = new PieceOverlay(onEdgings.pieces(), settings);
     pieces = wholes.pieces().stream().map(piece -> placed(piece, settings)).toList();
-    WithTheRow withTheRow = new WithTheRow(pieces, garment.wording().hand());
-    List<Seam> bare =
-        construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).map(withTheRow::of).toList();
+    List<Seam> usual = construct.seams().stream().map(overlay::carried).map(seam -> worked(seam, settings)).map(edgings::carried).toList();
+    List<Seam> bare = new SeamDirections(pieces, usual, settings, garment.wording().hand()).directed();
     List<Carries> carries = List.of(overlay, edgings);
     OwnAnchors own = new OwnAnchors(pieces, bare, settings, carries, garment.rules());
     List<Seam> seams = own.seams();

@@ -1,21 +1,29 @@
 package ruxel.core.match;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
+import ruxel.core.piece.RowNumbers;
 import ruxel.core.piece.UnitKind;
 
 /**
- * What the maker calls a place: stitches and row ends numbered from 1 in each span, from the end that the
- * surplus is reckoned from, so that both halves of an armhole count from the underarm.
+ * What the maker calls a place: a row end by the number of its row, which is the same in every seam; stitches numbered from 1 in each
+ * span, from the end that the surplus is reckoned from, so that both halves of an armhole count from the underarm.
  */
 public final class PlaceNames {
   private final SideLayout side;
   private final boolean[] fromEnd;
+  private final Map<PieceId, Optional<RowNumbers>> rows = new HashMap<>();
 
   public PlaceNames(SideLayout side, boolean onA, List<Interval> intervals) {
     this.side = side;
+    side.spans().forEach(span -> rows.computeIfAbsent(span.piece().id(), key -> RowNumbers.of(span.piece())));
     fromEnd = new boolean[side.spans().size()];
     for (Interval interval : intervals) {
       int place = onA ? interval.aFromInclusive() : interval.bFromInclusive();
@@ -31,13 +39,28 @@ public final class PlaceNames {
     if (!place.isOfEdge()) {
       return 0;
     }
+    OptionalInt row = place.run().kind() == UnitKind.ROW_END ? rows.get(place.span().piece().id()).map(numbers -> numbers.number(place.span().edgeIndex(), place.unit())).orElse(OptionalInt.empty()) : OptionalInt.empty();
+    return row.orElseGet(() -> local(place));
+  }
+
+  /** Counted along its span. */
+  private int local(Place place) {
     int local = place.span().forward() ? place.unit() - place.span().from() : place.span().to() - 1 - place.unit();
     return fromEnd[place.spanIndex()] ? place.span().units() - local : local + 1;
   }
 
-  /** Whether a span's numbers run against the seam's direction. */
-  public boolean countsFromEnd(int spanIndex) {
-    return fromEnd[spanIndex];
+  /** Whether the numbers of like places run against the seam's direction. */
+  public boolean countsDown(int fromInclusive, int toExclusive) {
+    int first = number(fromInclusive);
+    int last = number(toExclusive - 1);
+    return first == last ? fromEnd[side.places().get(fromInclusive).spanIndex()] : last < first;
+  }
+
+  /** The same as {@link #name}, and as how many of its stretch it is found where that is not its number: "row end 52 (the 6th)". */
+  public String found(int placeIndex) {
+    Place place = side.places().get(placeIndex);
+    boolean isFound = !place.isOfEdge() || local(place) == number(placeIndex);
+    return isFound ? name(placeIndex) : "%s (the %s)".formatted(name(placeIndex), Wording.ordinal(local(place)));
   }
 
   /** "stitch 18", "front row end 10", "back row end 3, second of two". */

@@ -8,7 +8,8 @@ public enum School {
   JOIN("Seams are joined", "Counts 0.4 more for the methods of your school."),
   SIDES("Left and right are worked", "The order of the seams."),
   START("A seam begins", "How each seam is told."),
-  HOOK_SIZE("Seams are hooked", "How each seam is told.");
+  HOOK_SIZE("Seams are hooked", "How each seam is told."),
+  PAIR("The second of a pair is held", "Which piece lies nearest you at the second shoulder, armhole or sleeve.");
 
   /** The answers. */
   public enum Way {
@@ -21,7 +22,9 @@ public enum School {
     FIGURE_OF_EIGHT(START, "with a figure of eight"),
     KNOT(START, "with a knot"),
     HOOK_SAME(HOOK_SIZE, "with the hook of the pieces"),
-    HOOK_HALF_UP(HOOK_SIZE, "with a hook half a size up");
+    HOOK_HALF_UP(HOOK_SIZE, "with a hook half a size up"),
+    SAME_DIRECTION(PAIR, "in the same direction: the nearest piece changes"),
+    SAME_PIECE(PAIR, "with the same piece nearest: it runs the other way");
 
     private final School school;
     private final String words;

@@ -3,6 +3,7 @@ package ruxel.core.method;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.hold.Facing;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.HouseRules;
@@ -14,7 +15,7 @@ import ruxel.core.piece.UnitKind;
  * How a seam is worked (handbook 8): which physical loops are taken of the near and the far piece, how the yarn goes, and each part in
  * words. A loop is named from how the pieces are held (handbook 3), so that it has one name only.
  */
-public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path path, List<Line> lines) {
+public record HowTo(Method method, Facing facing, Taken near, Taken far, Path path, List<Line> lines) {
   /** What is taken of an edge: physical loops of its stitches, or strands of a row end. */
   public enum Taken {
     BOTH_LOOPS,
@@ -54,27 +55,26 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
   }
 
   /**
-   * @param wish what is wanted of the seam
+   * @param facing how the pieces face each other
    * @param start how the maker begins a seam
    * @param hook which hook they take for seams
    */
-  public static HowTo of(Method method, SideLayout near, SideLayout far, Wish wish, Optional<School.Way> start, Optional<School.Way> hook, HouseRules rules, Wording wording) {
+  public static HowTo of(Method method, SideLayout near, SideLayout far, Facing facing, Optional<School.Way> start, Optional<School.Way> hook, HouseRules rules, Wording wording) {
     Taken ofNear = taken(method, near);
     Taken ofFar = taken(method, far);
-    Method.Lay lay = method.lay(wish);
     String tail = wording.length(rules.get(Rule.TAIL_MM));
     if (method.joinsAsWorked() && (near.isLive() || far.isLive())) {
-      return new HowTo(method, lay, ofNear, ofFar, path(method), new WithARow(method, near.isLive() ? near : far, name(near.isLive() ? ofFar : ofNear, lay, false), tail, wording.hand()).lines(tool(method, hook)));
+      return new HowTo(method, facing, ofNear, ofFar, path(method), new WithARow(method, near.isLive() ? near : far, name(near.isLive() ? ofFar : ofNear, facing, false), facing, tail, wording.hand()).lines(tool(method, hook)));
     }
     List<Line> lines = new ArrayList<>();
-    lines.add(new Line(Part.HOLD, hold(lay)));
+    lines.add(new Line(Part.HOLD, hold(facing)));
     lines.add(new Line(Part.TOOL, tool(method, hook)));
     lines.add(new Line(Part.START, start(method, start, tail)));
-    lines.add(new Line(Part.JOINT, joint(path(method), name(ofNear, lay, true), name(ofFar, lay, false))));
+    lines.add(new Line(Part.JOINT, joint(path(method), name(ofNear, facing, true), name(ofFar, facing, false))));
     lines.add(new Line(Part.CHECK, check(method)));
     lines.add(new Line(Part.END, "Take the last joint twice, leave a tail of %s, and weave it in along the wrong side.".formatted(tail)));
-    lines.add(new Line(Part.LOOK, "On the right side: %s.".formatted(method.look(wish).words())));
-    return new HowTo(method, lay, ofNear, ofFar, path(method), lines);
+    lines.add(new Line(Part.LOOK, "On the right side: %s.".formatted(method.look(facing).words())));
+    return new HowTo(method, facing, ofNear, ofFar, path(method), lines);
   }
 
   private static Taken taken(Method method, SideLayout side) {
@@ -98,25 +98,27 @@ public record HowTo(Method method, Method.Lay lay, Taken near, Taken far, Path p
     };
   }
 
-  private static String hold(Method.Lay lay) {
-    return switch (lay) {
+  private static String hold(Facing facing) {
+    return switch (facing) {
       case RIGHT_SIDES_TOGETHER -> "Right sides together: the near piece shows you its wrong side.";
       case WRONG_SIDES_TOGETHER -> "Wrong sides together: the near piece shows you its right side.";
-      case SIDE_BY_SIDE -> "Side by side on the table, right sides up, edges touching.";
+      case FLAT_RIGHT_SIDES_UP -> "Side by side on the table, right sides up, edges touching.";
+      case FLAT_WRONG_SIDES_UP -> "Side by side on the table, wrong sides up, edges touching.";
     };
   }
 
   /** What a loop is called as the pieces are held. */
-  static String name(Taken taken, Method.Lay lay, boolean near) {
+  static String name(Taken taken, Facing facing, boolean near) {
     return switch (taken) {
       case BOTH_LOOPS -> "both loops";
       case ROW_END -> "two strands of the row end";
       case BARS -> "the bar inside the edge stitch, two strands of it";
       case WRONG_SIDE_LOOP ->
-          switch (lay) {
+          switch (facing) {
             case RIGHT_SIDES_TOGETHER -> near ? "the loop nearest you" : "the loop farthest from you";
             case WRONG_SIDES_TOGETHER -> near ? "the inner loop, away from you" : "the inner loop, towards you";
-            case SIDE_BY_SIDE -> "the back loop, which lies below";
+            case FLAT_RIGHT_SIDES_UP -> "the back loop, which lies below";
+            case FLAT_WRONG_SIDES_UP -> "the loop that lies on top, which is the back loop";
           };
     };
   }

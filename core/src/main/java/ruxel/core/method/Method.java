@@ -1,9 +1,8 @@
 package ruxel.core.method;
 
 import java.util.Arrays;
-import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import ruxel.core.hold.Facing;
 import ruxel.core.measure.Stitch;
@@ -70,23 +69,6 @@ public enum Method {
   /** The scores of handbook 8, 5 best for its word. */
   public record Scores(int strong, int stretch, int flat, int hidden, int quick, int undo) {}
 
-  /** How the two layers lie while they are joined. */
-  public enum Lay {
-    RIGHT_SIDES_TOGETHER("right sides together"),
-    WRONG_SIDES_TOGETHER("wrong sides together"),
-    SIDE_BY_SIDE("side by side");
-
-    private final String words;
-
-    Lay(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
-  }
-
   /** What the right side looks like once it is joined. */
   public enum Look {
     NOTHING("nothing is seen: the stitches meet"),
@@ -107,10 +89,6 @@ public enum Method {
       return words;
     }
   }
-
-  private static final Set<Method> RIGHT_SIDES_TOGETHER =
-      EnumSet.of(SLIP_BOTH, SLIP_OUTER, SLIP_BACK_RIB, SC_BOTH, WHIP_BOTH, BACKSTITCH);
-  private static final Set<Method> WRONG_SIDES_TOGETHER = EnumSet.of(SC_BACK, WHIP_BACK);
 
   private final String id;
   private final String title;
@@ -167,24 +145,33 @@ public enum Method {
     return on == On.LIVE;
   }
 
-  /** Of two ways the one that is told first. */
-  public Lay lay() {
-    return RIGHT_SIDES_TOGETHER.contains(this) ? Lay.RIGHT_SIDES_TOGETHER : WRONG_SIDES_TOGETHER.contains(this) ? Lay.WRONG_SIDES_TOGETHER : Lay.SIDE_BY_SIDE;
-  }
-
-  /** Single crochets lie either way: with their ridge on the right side where the seam is wanted on show, inside where it is not. */
-  public Lay lay(Wish wish) {
-    boolean told = family != Family.SINGLE_CROCHET || wish == Wish.NONE;
-    return told ? lay() : wish == Wish.ON_SHOW ? Lay.WRONG_SIDES_TOGETHER : Lay.RIGHT_SIDES_TOGETHER;
-  }
-
-  /** The same as pieces face each other; what lies side by side shows its right sides. */
-  public Facing facing(Wish wish) {
-    return switch (lay(wish)) {
-      case RIGHT_SIDES_TOGETHER -> Facing.RIGHT_SIDES_TOGETHER;
-      case WRONG_SIDES_TOGETHER -> Facing.WRONG_SIDES_TOGETHER;
-      case SIDE_BY_SIDE -> Facing.FLAT_RIGHT_SIDES_UP;
+  /** How pieces may face each other while they are joined by it, the usual way first (handbook 8). */
+  public List<Facing> facings() {
+    return switch (this) {
+      case SLIP_BOTH, SLIP_OUTER, SLIP_BACK_RIB, BACKSTITCH -> List.of(Facing.RIGHT_SIDES_TOGETHER);
+      case SC_BOTH -> List.of(Facing.RIGHT_SIDES_TOGETHER, Facing.WRONG_SIDES_TOGETHER);
+      case SC_BACK -> List.of(Facing.WRONG_SIDES_TOGETHER, Facing.RIGHT_SIDES_TOGETHER);
+      case WHIP_BOTH -> List.of(Facing.RIGHT_SIDES_TOGETHER, Facing.FLAT_WRONG_SIDES_UP);
+      case WHIP_BACK -> List.of(Facing.WRONG_SIDES_TOGETHER, Facing.FLAT_RIGHT_SIDES_UP, Facing.FLAT_WRONG_SIDES_UP);
+      case WOVEN -> List.of(Facing.FLAT_RIGHT_SIDES_UP, Facing.FLAT_WRONG_SIDES_UP);
+      case JOIN_SLIP -> List.of(Facing.FLAT_RIGHT_SIDES_UP, Facing.WRONG_SIDES_TOGETHER, Facing.RIGHT_SIDES_TOGETHER);
+      case SLIP_BACK_RS, MATTRESS_ROWS, MATTRESS_TOPS, MATTRESS_TOPS_BACK, JOIN_LOOP, LACE -> List.of(Facing.FLAT_RIGHT_SIDES_UP);
     };
+  }
+
+  /** The usual way, but for single crochets, which lie with their ridge on the right side where the seam is wanted on show, inside where it is not. */
+  public Facing facing(Wish wish) {
+    boolean usual = family != Family.SINGLE_CROCHET || wish == Wish.NONE;
+    return usual ? facings().get(0) : wish == Wish.ON_SHOW ? Facing.WRONG_SIDES_TOGETHER : Facing.RIGHT_SIDES_TOGETHER;
+  }
+
+  /**
+   * The same by the maker's choice, where it allows that.
+   *
+   * @param chosen the nearest choice first
+   */
+  public Facing facing(List<Facing> chosen, Wish wish) {
+    return chosen.stream().filter(facings()::contains).findFirst().orElseGet(() -> facing(wish));
   }
 
   /** Whether it is worked away from the maker where pieces lie side by side: a needle is, a hook goes from hand to hand. */
@@ -224,12 +211,12 @@ public enum Method {
     return family == Family.MATTRESS_WOVEN;
   }
 
-  /** What is seen of it on the right side, held as the wish has it (handbook 8). */
-  public Look look(Wish wish) {
-    return family != Family.SINGLE_CROCHET ? look() : lay(wish) == Lay.WRONG_SIDES_TOGETHER ? Look.RIDGE : Look.LINE;
+  /** What is seen of it on the right side, held so (handbook 8). */
+  public Look look(Facing facing) {
+    return family != Family.SINGLE_CROCHET ? look() : facing == Facing.WRONG_SIDES_TOGETHER ? Look.RIDGE : Look.LINE;
   }
 
-  /** The same held as it is told first. */
+  /** The same held as usual. */
   public Look look() {
     return switch (this) {
       case SLIP_BOTH, SC_BOTH, WHIP_BOTH, BACKSTITCH, JOIN_SLIP -> Look.LINE;

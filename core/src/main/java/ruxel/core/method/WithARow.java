@@ -1,6 +1,7 @@
 package ruxel.core.method;
 
 import java.util.List;
+import ruxel.core.hold.Facing;
 import ruxel.core.match.SideLayout;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo.Line;
@@ -11,8 +12,9 @@ import ruxel.core.method.HowTo.Part;
  *
  * @param row the side the row is worked on
  * @param taken what is taken of the other side, in words
+ * @param facing how both face each other
  */
-record WithARow(Method method, SideLayout row, String taken, String tail, Wording.Hand hand) {
+record WithARow(Method method, SideLayout row, String taken, Facing facing, String tail, Wording.Hand hand) {
   List<Line> lines(String tool) {
     String piece = Wording.low(row.spans().get(0).piece().name());
     boolean goesOn = row.spans().stream().flatMap(span -> span.runs().stream()).allMatch(run -> run.origin().isOnTops());
@@ -29,7 +31,8 @@ record WithARow(Method method, SideLayout row, String taken, String tail, Wordin
 
   private String hold(String piece) {
     String way = hand == Wording.Hand.RIGHT ? "right to left" : "left to right";
-    return "Side by side, right sides up, the edge of the %s towards you: the row runs from %s.".formatted(piece, way);
+    String lie = facing.isFlat() ? "Side by side, right sides up" : Wording.capital(facing.words());
+    return "%s, the edge of the %s towards you: the row runs from %s.".formatted(lie, piece, way);
   }
 
   private String joint(String piece) {

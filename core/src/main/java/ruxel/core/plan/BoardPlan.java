@@ -45,7 +45,7 @@ public record BoardPlan(
   public record SquarePlan(int row, int column, Optional<String> colourway, int turned, boolean locked, int stitches, double x, double y) {}
 
   /** A line: upright between two columns, or lying between two rows; how many joints it takes, and what hangs together once it is joined. */
-  public record LinePlan(LineId id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then) {}
+  public record LinePlan(LineId id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then, HoldView hold) {}
 
   /** How the board is joined, and what is done where lines cross. */
   public record Joining(String method, Crossing crossing, String crossingWords, Scheme.Name scheme, boolean told) {}

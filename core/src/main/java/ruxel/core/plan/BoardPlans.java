@@ -15,15 +15,18 @@ import ruxel.core.board.Lines;
 import ruxel.core.board.Scheme;
 import ruxel.core.board.Square;
 import ruxel.core.board.Square.Place;
+import ruxel.core.decision.ChosenFacing;
 import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.Settings;
 import ruxel.core.glue.Cells;
 import ruxel.core.glue.SeamGraph;
+import ruxel.core.hold.Facing;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.PieceId;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.measure.Wording;
+import ruxel.core.measure.Wording.Hand;
 import ruxel.core.method.Method;
 import ruxel.core.piece.BoardSides;
 import ruxel.core.piece.Outline.Point;
@@ -40,15 +43,15 @@ final class BoardPlans {
   private final Materials materials;
   private final Settings settings;
   private final HouseRules rules;
+  private final Hand hand;
   private final Set<PieceId> own;
 
-
-  BoardPlans(Materials materials, Settings settings, HouseRules rules, Set<PieceId> own) {
+  BoardPlans(Materials materials, Settings settings, HouseRules rules, Hand hand, Set<PieceId> own) {
+    this.hand = hand;
     this.own = own;
     this.materials = materials;
     this.settings = settings;
     this.rules = rules;
-
   }
 
   List<BoardPlan> plan(List<Piece> pieces) {
@@ -81,7 +84,7 @@ final class BoardPlans {
                 })
             .toList(),
         lines.lines().stream().flatMap(line -> line.joins().stream()).toList(),
-        lines(board, lines.lines().stream().sorted(Comparator.comparing(joined.scheme()::crosses)).toList()),
+        lines(piece, board, method, lines.lines().stream().sorted(Comparator.comparing(joined.scheme()::crosses)).toList()),
         lines.crossings().stream().map(Lines.Crossing::place).toList(),
         new BoardPlan.Joining(joined.method(), joined.crossing(), joined.crossing().words(), joined.scheme(), told.isPresent()),
         Scheme.all(lines).stream().map(scheme -> scheme(piece, board, grid, sides, method, scheme, joined.scheme())).toList(),
@@ -91,14 +94,15 @@ final class BoardPlans {
             Wording.counted(lines.lines().size(), "lines"), Wording.counted(lines.crossings().size(), "crossings")));
   }
 
-  private static List<BoardPlan.LinePlan> lines(Board board, List<Lines.Line> inOrder) {
+  private List<BoardPlan.LinePlan> lines(Piece piece, Board board, Method method, List<Lines.Line> inOrder) {
+    Facing facing = ChosenFacing.ofSquares(settings, method);
     List<Hanging> after = Hanging.afterEach(board, inOrder);
     Map<Place, Square> squares = board.byPlace();
     return IntStream.range(0, inOrder.size())
         .mapToObj(
             i -> {
               Lines.Line line = inOrder.get(i);
-              return new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), joints(board, squares, line), title(line), after.get(i).words());
+              return new BoardPlan.LinePlan(line.id(), line.upright(), line.joins(), joints(board, squares, line), title(line), after.get(i).words(), HoldViews.of(line, piece, method, facing, hand));
             })
         .toList();
   }

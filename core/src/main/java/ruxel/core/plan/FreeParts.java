@@ -18,7 +18,6 @@ import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
 
 /** Parts of edges that no seam joins yet, each with those it may be meant to meet, the likeliest first. */
@@ -49,7 +48,7 @@ public final class FreeParts {
 
   private FreeParts(Construct construct) {
     pieces = construct.pieces();
-    seams = SeamResolver.resolve(construct.pieces(), construct.seams()).seams();
+    seams = construct.resolved().seams();
     for (ResolvedSeam seam : seams) {
       for (ResolvedSpan a : seam.a()) {
         seam.b().forEach(b -> meeting.add(key(a.piece(), a.edge()) + " " + key(b.piece(), b.edge())));

@@ -30,6 +30,7 @@ public record GarmentPlan(
     List<PiecePlan> pieces,
     String laidWords,
     List<SeamPlan> seams,
+    List<PairPlan> pairs,
     List<AsWorn.WornView> worn,
     Ladder ladder,
     GluingPlan gluing,
@@ -57,7 +58,7 @@ public record GarmentPlan(
   /** Only this much of it; the rest is left empty. */
   static GarmentPlan partly(Garment garment, List<PiecePlan> pieces, List<SeamPlan> seams, GluingPlan gluing, List<StripPlan> strips, List<FindingView> findings) {
     return new GarmentPlan(
-        garment.name(), garment.unit(), garment.terms(), garment.hand(), pieces, "", seams, List.of(), Ladder.of(garment.rules()), gluing, List.of(), List.of(), List.of(), List.of(),
+        garment.name(), garment.unit(), garment.terms(), garment.hand(), pieces, "", seams, List.of(), List.of(), Ladder.of(garment.rules()), gluing, List.of(), List.of(), List.of(), List.of(),
         List.of(), List.of(), List.of(), YarnPlan.NONE, OrderPlan.NONE, List.of(), WearerPlan.NONE, List.of(), Optional.empty(), Optional.empty(), strips, List.of(), List.of(), List.of(),
         List.of(), findings);
   }
@@ -65,7 +66,7 @@ public record GarmentPlan(
   /** The same with only some of its pieces, seams and boards. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams, List<BoardPlan> someBoards) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, someBoards, squares, colours, strips, edged, wishes, schools, gone, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, pairs, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, someBoards, squares, colours, strips, edged, wishes, schools, gone, findings);
   }
 
   /** The row that joins a seam while it is worked. */

@@ -2,6 +2,7 @@ package ruxel.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import ruxel.core.hold.Facing;
 import ruxel.core.hold.Facing.Face;
 import ruxel.core.hold.Hold.Force;
 import ruxel.core.identity.PieceId;
@@ -16,7 +17,7 @@ import ruxel.core.seam.Side;
  * @param below the side that a picture shows nearest the maker; of upright edges it is turned a quarter, so that the hand that works begins
  */
 public record HoldView(
-    Kind kind, Edges edges, List<Side> sides, List<PieceId> pieces, List<Face> shows, Hand beginsAt, String from, String to, Side below, Optional<Force> forcedBy, String words) {
+    Kind kind, Edges edges, List<Side> sides, List<PieceId> pieces, List<Face> shows, Hand beginsAt, String from, String to, Side below, Optional<Force> forcedBy, List<FacingChoice> choices, String words) {
   /** Whether one side lies behind the other. */
   public enum Kind {
     STACKED,
@@ -30,9 +31,13 @@ public record HoldView(
     LEVEL
   }
 
+  /** A way to hold the pieces that the method allows. */
+  public record FacingChoice(Facing facing, String title, boolean now) {}
+
   public HoldView {
     sides = List.copyOf(sides);
     pieces = List.copyOf(pieces);
     shows = List.copyOf(shows);
+    choices = List.copyOf(choices);
   }
 }

@@ -10,6 +10,7 @@ import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import ruxel.core.advice.Load;
 import ruxel.core.advice.SeamFacts;
+import ruxel.core.decision.ChosenFacing;
 import ruxel.core.decision.GarmentWeight;
 import ruxel.core.decision.OwnFactor;
 import ruxel.core.decision.OwnSchool;
@@ -21,6 +22,7 @@ import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripYarn;
 import ruxel.core.decision.WishFor;
 import ruxel.core.decision.WorkedStrip;
+import ruxel.core.hold.Facing;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.match.SeamMatch;
@@ -129,19 +131,11 @@ final class Materials {
   }
 
   Wish wish(Seam seam) {
-    return wish(settings, seam);
+    return WishFor.of(settings, Optional.of(seam.id()), seam.role());
   }
 
-  /** The nearest wish: of the seam, its role, the garment. */
-  static Wish wish(Settings settings, Seam seam) {
-    return wish(settings, Optional.empty(), Optional.of(seam.id()))
-        .or(() -> wish(settings, Optional.of(seam.role()), Optional.empty()))
-        .or(() -> wish(settings, Optional.empty(), Optional.empty()))
-        .orElse(Wish.NONE);
-  }
-
-  private static Optional<Wish> wish(Settings settings, Optional<?> role, Optional<SeamId> seam) {
-    return settings.on(WishFor.class, role, seam).map(WishFor::wish);
+  Facing facing(Seam seam, Method method) {
+    return ChosenFacing.of(settings, seam, method);
   }
 
   Optional<School.Way> school(School school) {
@@ -204,7 +198,7 @@ final class Materials {
    */
   HowTo howTo(SeamMatch match, Side near, Method method, Wording wording) {
     boolean nearIsA = near == Side.A;
-    return HowTo.of(method, nearIsA ? match.a() : match.b(), nearIsA ? match.b() : match.a(), wish(match.seam().seam()), school(School.START), school(School.HOOK_SIZE), rules, wording);
+    return HowTo.of(method, nearIsA ? match.a() : match.b(), nearIsA ? match.b() : match.a(), facing(match.seam().seam(), method), school(School.START), school(School.HOOK_SIZE), rules, wording);
   }
 
   /** What the garment weighs; empty while it was not weighed and the yarn of a piece is not told in full. */

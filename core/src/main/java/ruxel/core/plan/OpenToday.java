@@ -25,7 +25,7 @@ public final class OpenToday {
   }
 
   private static List<GarmentPlan.OpeningPlan> open(Garment garment, Construct construct, Set<SeamId> joinedSeams) {
-    SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
+    SeamResolver.Result resolved = construct.resolved();
     Glued glued = Glued.of(construct.pieces(), SeamMatch.all(resolved.seams(), garment.rules()));
     Assembly assembly = new Assembly(glued, construct.openings(), StepPlans.names(resolved.seams()));
     return assembly.openWith(join -> join instanceof Join.OfSeam seam && joinedSeams.contains(seam.id()));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.LaidPiece;
+import ruxel.core.decision.PieceRows;
 import ruxel.core.decision.Settings;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
@@ -25,6 +26,8 @@ import ruxel.core.piece.Mirror;
 import ruxel.core.piece.Origin;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.RowNumbers;
+import ruxel.core.piece.RowNumbers.RightSide;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
@@ -37,7 +40,7 @@ public record PiecePlan(
     Cloth cloth,
     List<EdgePlan> edges,
     List<Outline.Band> ribs,
-    List<List<Outline.Point>> rows,
+    List<List<Outline.Point>> rowAreas,
     Placement placement,
     Optional<LaidPiece> laid,
     boolean assumed,
@@ -45,7 +48,8 @@ public record PiecePlan(
     double gapMm,
     SizePlan size,
     Inspection inspection,
-    Optional<Lean> lean) {
+    Optional<Lean> lean,
+    Optional<RowsPlan> rows) {
 
   /** Across and up in mm, as made and with the strips taken off that disappear in seams (handbook 3, take-up). */
   public record SizePlan(double widthMm, double heightMm, double finishedWidthMm, double finishedHeightMm, String words) {}
@@ -55,6 +59,19 @@ public record PiecePlan(
 
   /** The piece beside its mirror image, run by run, by finished counts. */
   public record TwinView(String name, List<TwinRow> rows) {}
+
+  /** Its rows: the edge that row 1 stands on, how many there are, and which of them are right-side rows, as told or as usual. */
+  public record RowsPlan(String first, int count, RightSide rightSideRows, boolean told, String words) {
+    static Optional<RowsPlan> of(Piece piece, List<Piece> pieces, Settings settings) {
+      return RowNumbers.of(piece)
+          .map(
+              rows -> {
+                RightSide side = PieceRows.of(settings, piece, pieces);
+                String words = "%s from the %s on; the %s ones are right-side rows.".formatted(Wording.counted(rows.rows(), "rows"), rows.first().name(), side == RightSide.ODD ? "odd" : "even");
+                return new RowsPlan(rows.first().id(), rows.rows(), side, settings.on(PieceRows.class, piece.id()).isPresent(), words);
+              });
+    }
+  }
 
   /** A run on this piece and on its twin. */
   public record TwinRow(String words, int mine, int other, boolean alike) {}
@@ -134,7 +151,7 @@ public record PiecePlan(
       boolean edging) {}
 
   static PiecePlan of(
-      Piece piece, Placement placement, boolean assumed, Settings settings, HouseRules rules, Wording wording, SizePlan size, Inspection inspection) {
+      Piece piece, List<Piece> pieces, Placement placement, boolean assumed, Settings settings, HouseRules rules, Wording wording, SizePlan size, Inspection inspection) {
     Outline outline = new Outline(piece);
     List<List<Outline.Point>> starts = outline.runStarts();
     List<EdgePlan> edges = new ArrayList<>();
@@ -143,7 +160,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean());
+        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean(), RowsPlan.of(piece, pieces, settings));
   }
 
   private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, Settings told, Wording wording) {

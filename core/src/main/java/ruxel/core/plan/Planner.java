@@ -100,7 +100,7 @@ public final class Planner {
     construct.pieces().forEach(piece -> findings.addAll(PieceFindings.of(piece, rules)));
     List<Finding> unlike = Twins.unlike(construct.pieces());
     findings.addAll(unlike);
-    SeamResolver.Result resolved = SeamResolver.resolve(construct.pieces(), construct.seams());
+    SeamResolver.Result resolved = construct.resolved();
     findings.addAll(resolved.findings());
     List<BackNeck.Left> backNecks = BackNeck.of(construct.pieces(), resolved.seams(), garment.settings(), rules);
     backNecks.stream().filter(BackNeck.Left::isNarrow).map(BackNeck.Left::finding).forEach(findings::add);
@@ -149,6 +149,7 @@ public final class Planner {
         pieces(matches),
         construct.laidWords(),
         seams,
+        PairPlans.of(seams, construct.pieces(), garment.settings()),
         AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
@@ -182,7 +183,7 @@ public final class Planner {
     Sizes sizes = new Sizes(matches, now(), wording);
     Inspections inspections = new Inspections(construct.pieces(), garment.settings(), matches, rules, wording);
     return construct.pieces().stream()
-        .map(piece -> PiecePlan.of(piece, placement(piece), construct.told().assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece)))
+        .map(piece -> PiecePlan.of(piece, construct.pieces(), placement(piece), construct.told().assumedPieces().contains(piece.id()), garment.settings(), rules, wording, sizes.of(piece), inspections.of(piece)))
         .toList();
   }
 

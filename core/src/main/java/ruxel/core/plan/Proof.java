@@ -25,7 +25,6 @@ import ruxel.core.match.SeamMatch;
 import ruxel.core.match.Stretch;
 import ruxel.core.match.WholeIntervals;
 import ruxel.core.measure.HouseRules;
-import ruxel.core.seam.SeamResolver;
 
 /**
  * What a check from outside needs beside the plan (model 9): the faces, pieces first and then strips, with all segments of their
@@ -59,7 +58,7 @@ public record Proof(List<FaceView> faces, List<SegmentView> segments, List<Break
 
   private static Proof of(Layout layout, HouseRules rules) {
     Construct construct = layout.construct();
-    List<SeamMatch> matches = SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), rules);
+    List<SeamMatch> matches = SeamMatch.all(construct.resolved().seams(), rules);
     Glued glued = Glued.of(construct.pieces(), matches);
     Gluing all = GarmentStrips.of(layout, glued).gluing();
     int pieces = construct.pieces().size();

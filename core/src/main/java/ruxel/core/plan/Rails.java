@@ -45,7 +45,7 @@ final class Rails {
     return new Rail(
         place.span().piece().id(), place.span().piece().name(), place.span().edge().id(), run.id(), place.spanIndex(),
         run.kind(), run.fabric(), run.noEase(), place.space(), run.notes().label(), PlaceNames.word(run.kind()), PlaceNames.words(run.kind()),
-        first, next - first, place.parts(), names.number(first), names.countsFromEnd(place.spanIndex()) ? -1 : 1,
+        first, next - first, place.parts(), names.number(first), names.countsDown(first, next) ? -1 : 1,
         startMm, place.widthMm(), start.x(), start.y(),
         0.0 + sign * run.advance().dxMm() / place.parts(), 0.0 + sign * run.advance().dyMm() / place.parts());
   }

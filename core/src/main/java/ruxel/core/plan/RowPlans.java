@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.PieceRows;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
@@ -23,8 +24,8 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Origin;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.RowNumbers;
 import ruxel.core.piece.Run;
-import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Join;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strips;
@@ -130,7 +131,7 @@ final class RowPlans {
     EdgingRows told = row.told();
     List<RowPlan.RowPart> parts = row.parts().stream().map(this::part).toList();
     Optional<Integer> now = rowsNow(row);
-    boolean wrongSide = told.joins().isPresent() && now.filter(had -> (had + told.rows()) % 2 == 0).isPresent();
+    boolean wrongSide = told.joins().isPresent() && now.filter(had -> !PieceRows.of(settings, row.piece(), pieces).has(had + told.rows())).isPresent();
     return new RowPlan(
         row.piece().id(), edges(row).stream().map(Edge::id).toList(), told.joins().isPresent(), parts, now, wrongSide, other(row), words(row, worked, parts, now),
         "It adds %s there, and takes %s of yarn.".formatted(wording.fine(told.heightMm()), wording.yarn(worked.yarnMm())));
@@ -152,17 +153,11 @@ final class RowPlans {
     return new RowPlan.RowPart(part.seam().map(seam -> seam.seam().id()), part.stitches(), words);
   }
 
-  /** Rows on the longer of the edges beside it, where these rows go on from the last row and not along row ends. */
+  /** Rows of the piece without these, where they go on from its last row and not along row ends. */
   private static Optional<Integer> rowsNow(KeptRow row) {
     List<Edge> all = row.piece().edges();
     boolean onTops = row.piece().board().isEmpty() && row.edges().stream().flatMap(index -> all.get(index).runs().stream()).map(Run::origin).allMatch(origin -> origin.isOnTops() || origin.kind() == Origin.Kind.ROWS);
-    int before = rowEnds(all.get(Math.floorMod(row.edges().get(0) - 1, all.size())));
-    int behind = rowEnds(all.get((row.edges().get(row.edges().size() - 1) + 1) % all.size()));
-    return onTops ? Optional.of(Math.max(before, behind)) : Optional.empty();
-  }
-
-  private static int rowEnds(Edge edge) {
-    return edge.runs().stream().filter(run -> run.kind() == UnitKind.ROW_END && run.origin().kind() != Origin.Kind.ROWS).mapToInt(Run::count).sum();
+    return onTops ? RowNumbers.of(row.piece()).map(RowNumbers::ownRows) : Optional.empty();
   }
 
   private String words(KeptRow row, WorkedOn worked, List<RowPlan.RowPart> parts, Optional<Integer> now) {
@@ -172,7 +167,8 @@ final class RowPlans {
       return "%s of %s along the %s, before it is joined.".formatted(Wording.counted(rows, "rows"), stitches, on(row));
     }
     String first = rows > 1 ? "%s first; the last is kept back. ".formatted(Wording.counted(rows - 1L, "rows")) : "";
-    String which = now.map(had -> "Row %d of the %s".formatted(had + rows, Wording.low(row.piece().name()))).orElse("A row along the " + on(row));
+    String side = PieceRows.of(settings, row.piece(), pieces).has(now.orElse(0) + rows) ? "right" : "wrong";
+    String which = now.map(had -> "Row %d of the %s, a %s-side row".formatted(had + rows, Wording.low(row.piece().name()), side)).orElse("A row along the " + on(row));
     String done = parts.stream().map(RowPlan.RowPart::words).collect(Collectors.joining(", "));
     return "%s%s, %s, %s: %s.".formatted(first, which, worked.rounds().get(0).round().stitch().name(wording.terms()), stitches, done);
   }

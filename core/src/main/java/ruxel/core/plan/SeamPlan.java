@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.hold.Facing;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.match.Checkpoint;
@@ -178,7 +179,7 @@ public record SeamPlan(
       int number, Checkpoint.Kind kind, String name, int joint, int placeA, int placeB, String nameA, String nameB) {}
 
   /** How the chosen method is worked here: which loops are taken of the near (A) and the far piece (B), from which hand, how the yarn goes, each part in words, and what is seen of it on the right side. */
-  public record HowToView(Method.Lay lay, Method.Look look, boolean fromRight, HowTo.Taken near, HowTo.Taken far, HowTo.Path path, List<HowTo.Line> lines) {}
+  public record HowToView(Facing facing, Method.Look look, boolean fromRight, HowTo.Taken near, HowTo.Taken far, HowTo.Path path, List<HowTo.Line> lines) {}
 
   /** What a joining method of the catalogue takes on this seam, mm, how many ends it leaves, and whether it may be used. */
   public record MethodFacts(String id, double yarnMm, double takeUpMm, int ends, boolean allowed) {}

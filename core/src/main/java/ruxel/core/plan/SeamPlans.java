@@ -88,7 +88,7 @@ final class SeamPlans {
   private SeamPlan plan() {
     SidePlan a = side(match.a(), seam.a().name(), namesA, Joint::a);
     SidePlan b = side(match.b(), seam.b().name(), namesB, Joint::b);
-    Optional<HoldView> hold = seam.method().flatMap(Method::of).map(method -> HoldViews.of(match, method, materials.wish(seam), wording.hand()));
+    Optional<HoldView> hold = seam.method().flatMap(Method::of).map(method -> HoldViews.of(match, method, materials.facing(seam, method), wording.hand()));
     return new SeamPlan(
         seam.id(), seam.name(), SeamWords.title(match.seam()), SeamWords.direction(match.seam()), counts(match.a()) + " on " + counts(match.b()), seam.role(),
         seam.role().stage() == SeamRole.Stage.CLOSING, CloseUp.of(match, a, b, placements), match.isPlanned(), level, a, b,
@@ -231,8 +231,8 @@ final class SeamPlans {
   private CheckpointPlan checkpoint(Checkpoint c) {
     return new CheckpointPlan(
         c.number(), c.kind(), c.name(), c.joint(), c.placeA(), c.placeB(),
-        c.placeA() > 0 ? namesA.name(c.placeA() - 1) : match.seam().ends().start(),
-        c.placeB() > 0 ? namesB.name(c.placeB() - 1) : match.seam().ends().start());
+        c.placeA() > 0 ? namesA.found(c.placeA() - 1) : match.seam().ends().start(),
+        c.placeB() > 0 ? namesB.found(c.placeB() - 1) : match.seam().ends().start());
   }
 
   private List<MethodFacts> methods() {
@@ -241,7 +241,7 @@ final class SeamPlans {
 
   private SeamPlan.HowToView howTo(Method method, HoldView hold) {
     HowTo told = materials.howTo(match, hold.below(), method, wording);
-    return new SeamPlan.HowToView(told.lay(), method.look(materials.wish(match.seam().seam())), hold.beginsAt() == Hand.RIGHT, told.near(), told.far(), told.path(), told.lines());
+    return new SeamPlan.HowToView(told.facing(), method.look(told.facing()), hold.beginsAt() == Hand.RIGHT, told.near(), told.far(), told.path(), told.lines());
   }
 
   private MethodFacts facts(Method method) {

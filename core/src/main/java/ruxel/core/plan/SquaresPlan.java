@@ -29,7 +29,7 @@ record SquaresPlan(List<BoardPlan> boards, Optional<BoardPlan.Whole> whole, Opti
     }
     Cells cells = Cells.of(pieces, glued);
     Set<PieceId> own = garment.pieces().stream().map(Piece::id).collect(Collectors.toSet());
-    List<BoardPlan> boards = new BoardPlans(materials, garment.settings(), garment.rules(), own).plan(pieces);
+    List<BoardPlan> boards = new BoardPlans(materials, garment.settings(), garment.rules(), garment.hand(), own).plan(pieces);
     List<Finding> findings = new ArrayList<>(motifs(glued, names));
     ColourPlans colours = new ColourPlans(pieces, cells, garment.settings());
     Optional<ColourPlan> plan = colours.plan();

@@ -1,13 +1,17 @@
 package ruxel.core.plan;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.OpeningId;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Wording.Hand;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Strip;
@@ -95,7 +99,25 @@ public record StripPlan(
 
   /** One round, or row: segment by segment, the corners, and all its stitches. */
   public record RoundPlan(
-      int number, Stitch stitch, double widthMm, double heightMm, List<SegmentPlan> segments, List<CornerPlan> corners, int total, Strip.Multiple multiple, double innerMm, double outerMm, String words) {}
+      int number, Stitch stitch, double widthMm, double heightMm, List<SegmentPlan> segments, List<CornerPlan> corners, int total, Strip.Multiple multiple, double innerMm, double outerMm, RoundHold hold, String words) {
+    /** Segments and corners in the order in which the hands meet them. */
+    public RoundPlan asMet() {
+      if (!hold.reversed) {
+        return this;
+      }
+      List<SegmentPlan> back = new ArrayList<>(segments);
+      Collections.reverse(back);
+      List<CornerPlan> turned = corners.stream().map(corner -> new CornerPlan(Math.floorMod(segments.size() - 2 - corner.behind, segments.size()), corner.angle, corner.stitches, corner.words)).toList();
+      return new RoundPlan(number, stitch, widthMm, heightMm, back, turned, total, multiple, innerMm, outerMm, hold, words);
+    }
+  }
+
+  /**
+   * How the piece is held that a round, or row, begins on: which side it shows, the hand that begins, and what stands where it begins and ends.
+   *
+   * @param reversed whether it runs against the order in which the edge is listed
+   */
+  public record RoundHold(HoldView.Kind kind, List<PieceId> pieces, List<Face> shows, Hand beginsAt, String from, String to, boolean reversed, String words) {}
 
   /**
    * A segment: units of a kind and the stitches worked into them, beside what its length alone asks for and what the rule of thumb gives.

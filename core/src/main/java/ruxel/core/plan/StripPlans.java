@@ -44,6 +44,7 @@ final class StripPlans {
   private final Assembly assembly;
   private final Map<Join, String> seams;
   private final StripNames names;
+  private final RoundHolds holds;
   private final Set<Join> shoulders;
   private final List<Stitches> told;
   private final HouseRules rules;
@@ -69,6 +70,7 @@ final class StripPlans {
     faces.addAll(pieces);
     strips.worked().forEach(worked -> faces.add(worked.face()));
     names = new StripNames(strips, faces);
+    holds = new RoundHolds(names, seams, wording);
     findings.addAll(strips.findings());
   }
 
@@ -155,7 +157,7 @@ final class StripPlans {
     String hook = round.round().hookMm().map(mm -> ", hook %s mm".formatted(BigDecimal.valueOf(mm).stripTrailingZeros().toPlainString())).orElse("");
     String words = "%s %d, %s%s%s: %s%s.".formatted(worked.line().round() ? "Round" : "Row", index + 1, round.round().stitch().name(wording.terms()), loop, hook, Wording.counted(round.total(), "stitches"), grown);
     return new RoundPlan(
-        index + 1, round.round().stitch(), round.round().widthMm(), round.round().heightMm(), segments, corners, round.total(), worked.strip().multiple(), round.innerMm(), round.outerMm(), words);
+        index + 1, round.round().stitch(), round.round().widthMm(), round.round().heightMm(), segments, corners, round.total(), worked.strip().multiple(), round.innerMm(), round.outerMm(), holds.of(worked, index), words);
   }
 
   private static String grown(int by) {

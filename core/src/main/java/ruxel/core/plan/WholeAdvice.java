@@ -7,7 +7,6 @@ import ruxel.core.garment.Garment;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.SeamMatch;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Seams;
 
 /** Every method a seam may be joined with, each with its summands: what is needed to say why this and not that. */
@@ -25,7 +24,7 @@ public final class WholeAdvice {
   }
 
   private static List<AdviceView.AnswerView> all(Garment garment, Construct construct, SeamId seam) {
-    List<SeamMatch> matches = SeamMatch.all(SeamResolver.resolve(construct.pieces(), construct.seams()).seams(), garment.rules());
+    List<SeamMatch> matches = SeamMatch.all(construct.resolved().seams(), garment.rules());
     Materials materials = new Materials(garment.settings(), garment.rules(), construct.pieces(), matches);
     SeamMatch match = matches.stream().filter(each -> each.seam().seam().id().equals(seam)).findFirst().orElseThrow();
     return AdviceView.all(new Advices(materials, garment.rules(), garment.wording()).of(match));

@@ -18,7 +18,6 @@ import ruxel.core.repair.Candidate.Promise;
 import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 import ruxel.core.seam.ResolvedSpan;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.TwinSeam;
 
@@ -77,7 +76,7 @@ final class EdgingRepairs {
   private List<ResolvedSpan> onTwin(SideLayout side) {
     Side which = side == situation.match().a() ? Side.A : Side.B;
     return TwinSeam.of(situation.seam(), situation.construct().seams(), situation.construct().pieces())
-        .flatMap(twin -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), twin.id()))
+        .flatMap(twin -> situation.construct().resolved(twin.id()))
         .filter(twin -> twin.units(which) == side.spans().stream().mapToInt(ResolvedSpan::units).sum())
         .map(twin -> twin.side(which))
         .orElse(List.of());

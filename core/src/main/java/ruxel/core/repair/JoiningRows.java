@@ -27,7 +27,6 @@ import ruxel.core.repair.Repair.Effort;
 import ruxel.core.repair.Repair.Rung;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
-import ruxel.core.seam.SeamResolver;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.TwinSeam;
 
@@ -76,7 +75,7 @@ final class JoiningRows {
     }
     Optional<ResolvedSeam> twin =
         TwinSeam.of(seam.seam(), situation.construct().seams(), situation.construct().pieces())
-            .flatMap(other -> SeamResolver.find(situation.construct().pieces(), situation.construct().seams(), other.id()));
+            .flatMap(other -> situation.construct().resolved(other.id()));
     twin.ifPresent(other -> edges.addAll(edges(other.side(TwinSeam.sameSides(seam.seam(), other.seam(), situation.construct().pieces()) ? side : side.other()))));
     List<Change> changes = new ArrayList<>(edges.stream().map(this::worked).toList());
     Optional<Method> method = method(changes);

@@ -12,7 +12,6 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.seam.Seam;
-import ruxel.core.seam.SeamResolver;
 
 /** A garment with the seam that is looked at. */
 record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPlan seamPlan, SeamMatch match) {
@@ -26,7 +25,7 @@ record Situation(Garment garment, Construct construct, GarmentPlan plan, SeamPla
     Optional<SeamPlan> seam = planned.value().seams().stream().filter(plan -> plan.id().equals(seamId)).findFirst();
     return seam.flatMap(
         plan ->
-            SeamResolver.find(construct.pieces(), construct.seams(), seamId)
+            construct.resolved(seamId)
                 .map(resolved -> new Situation(garment, construct, planned.value(), plan, SeamMatch.of(resolved, garment.rules()))));
   }
 

@@ -5,18 +5,21 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.UnitKind;
 
 /**
- * What stands at the two ends of a seam, in words: the edge that goes on freely from there, else the seam that does;
- * where both ends would be called the same, what another seam calls the spot, with front or back. Told from the spans
- * alone, not from what kind of seam it is.
+ * What stands at the two ends of a seam, in words: the edge that goes on freely from there, or what is left open of it, else the seam that
+ * goes on, or the point where seams meet; where both ends would be called the same, what another seam calls the spot, with front or back.
+ * Told from what meets there, not from what kind of seam it is.
  */
 public record SeamEnds(String start, String end) {
+  /** Ends that nothing tells of. */
   public static final SeamEnds UNKNOWN = new SeamEnds("the start", "the end");
 
   /** An end of a span: its piece, and the cut of its ring there. */
@@ -42,53 +45,87 @@ public record SeamEnds(String start, String end) {
     }
   }
 
-  /** All seams of a garment, and which lie on each piece, in their order. */
-  record Among(List<ResolvedSeam> all, Map<PieceId, List<ResolvedSeam>> byPiece) {
-    static Among of(List<ResolvedSeam> all) {
+  /** A stretch of edge that stays open, and what that is called there: the neck, an armhole, the corner of a slit. */
+  public record Open(String name, Span span) {}
+
+  /** All seams of a garment, and which lie on each piece, in their order; and what stays open. */
+  record Among(List<ResolvedSeam> all, Map<PieceId, List<ResolvedSeam>> byPiece, Map<PieceId, List<Open>> open) {
+    static Among of(List<ResolvedSeam> all, List<Open> open) {
       Map<PieceId, List<ResolvedSeam>> byPiece = new HashMap<>();
       for (ResolvedSeam seam : all) {
         Stream.concat(seam.a().stream(), seam.b().stream()).map(span -> span.piece().id()).distinct().forEach(piece -> byPiece.computeIfAbsent(piece, key -> new ArrayList<>()).add(seam));
       }
-      return new Among(all, byPiece);
+      return new Among(all, byPiece, open.stream().collect(Collectors.groupingBy(each -> each.span().piece())));
     }
 
     /** The first that takes a unit. */
     private Optional<ResolvedSeam> taking(Spot unit) {
       return byPiece.getOrDefault(unit.piece().id(), List.of()).stream().filter(seam -> takes(seam, unit)).findFirst();
     }
+
+    /** Whether nothing is sewn to a unit; what is sewn on later leaves the edge its name until then. */
+    private boolean isFree(Spot unit) {
+      return taking(unit).filter(other -> !other.seam().role().isBand()).isEmpty();
+    }
+
+    private boolean isFree(Piece piece, int edge) {
+      return byPiece.getOrDefault(piece.id(), List.of()).stream()
+          .filter(seam -> !seam.seam().role().isBand())
+          .flatMap(seam -> Stream.concat(seam.a().stream(), seam.b().stream()))
+          .noneMatch(span -> span.piece().id().equals(piece.id()) && span.edgeIndex() == edge);
+    }
+
+    /** What a unit that stays open is called. */
+    private Optional<String> openAt(Spot unit) {
+      return open.getOrDefault(unit.piece().id(), List.of()).stream().filter(each -> holds(each.span(), unit)).map(Open::name).findFirst();
+    }
+
+    private static boolean holds(Span span, Spot unit) {
+      return span.edge().equals(unit.edge().id())
+          && span.fromInclusive().on(unit.edge()).orElse(Integer.MAX_VALUE) <= unit.cut()
+          && unit.cut() < span.toExclusive().on(unit.edge()).orElse(0);
+    }
   }
 
   static SeamEnds of(ResolvedSeam seam, Among all) {
     String start = plain(seam, all, true);
     String end = plain(seam, all, false);
-    if (!start.equals(end)) {
-      return new SeamEnds(start.isEmpty() ? open(seam, all, true).orElse(UNKNOWN.start) : start, end.isEmpty() ? open(seam, all, false).orElse(UNKNOWN.end) : end);
-    }
-    SeamEnds told = new SeamEnds(told(seam, all, true, start), told(seam, all, false, end));
-    return told.start.equals(told.end) ? UNKNOWN : told;
+    SeamEnds ends = start.equals(end) ? new SeamEnds(told(seam, all, true, start), told(seam, all, false, end)) : new SeamEnds(start, end);
+    boolean isSame = ends.start.equals(ends.end);
+    return new SeamEnds(isSame || ends.start.isEmpty() ? unit(seam, true) : ends.start, isSame || ends.end.isEmpty() ? unit(seam, false) : ends.end);
   }
 
-  /** The free edge that goes on from an end, or the seam that does; empty when nothing does. */
+  /** The free edge that goes on from an end, what is left open of one, the point where seams meet, or the seam that goes on; empty when nothing does. */
   private static String plain(ResolvedSeam seam, Among all, boolean start) {
-    List<String> seams = new ArrayList<>();
-    for (Spot spot : spots(seam, start)) {
+    List<Spot> spots = spots(seam, start);
+    for (Spot spot : spots) {
       Spot beyond = spot.beyond();
-      Optional<ResolvedSeam> taken = all.taking(beyond);
-      // What is sewn on later leaves the edge its name until then.
-      if (taken.filter(other -> !other.seam().role().isBand()).isEmpty() && (beyond.edgeIndex() != spot.edgeIndex() || beyond.piece().edges().size() == 1)) {
+      if (all.isFree(beyond) && (beyond.edgeIndex() != spot.edgeIndex() || beyond.piece().edges().size() == 1) && all.isFree(beyond.piece(), beyond.edgeIndex())) {
         return "the " + Wording.low(beyond.edge().name());
       }
-      taken.filter(other -> other != seam).ifPresent(other -> seams.add("the " + Wording.low(other.seam().name())));
     }
-    return seams.isEmpty() ? "" : seams.get(0);
+    for (Spot spot : spots) {
+      Spot beyond = spot.beyond();
+      if (all.isFree(beyond)) {
+        return all.openAt(beyond).map(name -> "the " + name).orElseGet(() -> beyond.edgeIndex() == spot.edgeIndex() ? "the open part of the " + Wording.low(spot.edge().name()) : "the " + Wording.low(beyond.edge().name()));
+      }
+    }
+    List<ResolvedSeam> beyond = spots.stream().flatMap(spot -> all.taking(spot.beyond()).stream()).toList();
+    if (beyond.stream().anyMatch(other -> other == seam)) {
+      return "the fold";
+    }
+    boolean isAtSleeve = spots.stream().map(spot -> spot.piece().part() == Piece.Part.SLEEVE).distinct().count() > 1;
+    if (isAtSleeve && beyond.stream().distinct().count() > 1) {
+      return "the underarm";
+    }
+    return beyond.isEmpty() ? "" : "the " + Wording.low(beyond.get(0).seam().name());
   }
 
-  /** An edge that is joined only in part, and goes on freely from an end. */
-  private static Optional<String> open(ResolvedSeam seam, Among all, boolean start) {
-    return spots(seam, start).stream()
-        .filter(spot -> spot.beyond().edgeIndex() == spot.edgeIndex() && all.taking(spot.beyond()).isEmpty())
-        .map(spot -> "where the %s stays open".formatted(Wording.low(spot.edge().name())))
-        .findFirst();
+  /** The first stitch of a side, or the last one. */
+  private static String unit(ResolvedSeam seam, boolean start) {
+    Spot spot = spots(seam, start).get(0);
+    String word = spot.edge().runs().get(0).kind() == UnitKind.ROW_END ? "row end" : "stitch";
+    return "the %s %s on the %s of the %s".formatted(start ? "first" : "last", word, Wording.low(spot.edge().name()), Wording.low(spot.piece().name()));
   }
 
   private static List<Spot> spots(ResolvedSeam seam, boolean start) {
@@ -122,9 +159,12 @@ public record SeamEnds(String start, String end) {
             .map(candidate -> Wording.low(candidate.name()))
             .findFirst();
     if (!differ(spans)) {
-      return anchor.map(name -> "the " + name).orElse(start ? UNKNOWN.start : UNKNOWN.end);
+      return anchor.map(name -> "the " + name).orElse("");
     }
-    String word = anchor.orElse(plain.isEmpty() ? start ? "start" : "end" : plain.replaceFirst("^the ", ""));
+    if (anchor.isEmpty() && plain.isEmpty()) {
+      return "";
+    }
+    String word = anchor.orElseGet(() -> plain.replaceFirst("^the ", ""));
     return switch (spot.piece().part()) {
       case FRONT -> "the front " + word;
       case BACK -> "the back " + word;

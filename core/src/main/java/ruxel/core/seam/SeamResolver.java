@@ -35,6 +35,15 @@ public final class SeamResolver {
 
   /** Linear in spans, but quadratic in the spans of one edge when looking for overlaps. */
   public static Result resolve(List<Piece> pieces, List<Seam> seams) {
+    return resolve(pieces, seams, List.of());
+  }
+
+  /**
+   * The same of a garment whose openings have names.
+   *
+   * @param open by which the ends of seams are called
+   */
+  public static Result resolve(List<Piece> pieces, List<Seam> seams, List<SeamEnds.Open> open) {
     SeamResolver resolver = new SeamResolver(pieces);
     List<ResolvedSeam> resolved = new ArrayList<>();
     for (Seam seam : seams) {
@@ -45,7 +54,7 @@ public final class SeamResolver {
       }
     }
     List<ResolvedSeam> apart = resolver.withoutOverlaps(resolved);
-    SeamEnds.Among among = SeamEnds.Among.of(apart);
+    SeamEnds.Among among = SeamEnds.Among.of(apart, open);
     List<ResolvedSeam> told = apart.stream().map(seam -> seam.with(SeamEnds.of(seam, among))).toList();
     return new Result(told, List.copyOf(resolver.findings));
   }

@@ -27,7 +27,7 @@ class PromptsTest {
         .extracting(Prompt::joint)
         .containsExactly(7, 14, 21, 26, 30, 37, 44);
     assertThat(bench.prompts().get(0).words())
-        .isEqualTo("Marker 1: stitch 7 should lie at left front row end 4. If not, the slip is in the 7 before it.");
+        .isEqualTo("Marker 1: stitch 7 should lie at left front row end 36 (the 4th). If not, the slip is in the 7 before it.");
     assertThat(bench.prompts().get(0).expected()).isEqualTo("The sleeve top looks a little full; that is the ease, and it is right.");
   }
 

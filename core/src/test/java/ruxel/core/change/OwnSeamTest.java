@@ -16,7 +16,7 @@ import ruxel.core.change.OwnSeam.SeamMirrored;
 import ruxel.core.change.OwnSeam.SeamNamed;
 import ruxel.core.change.OwnSeam.SeamParted;
 import ruxel.core.change.OwnSeam.SeamPutBack;
-import ruxel.core.change.OwnSeam.SeamTurned;
+import ruxel.core.change.HoldChange.SeamTurned;
 import ruxel.core.change.OwnSeam.SeamUnmade;
 import ruxel.core.change.OwnSeam.SeamsTogether;
 import ruxel.core.construction.Answers;

@@ -69,12 +69,12 @@ class RowsAsStripsTest {
   void theyAreDrawnOnTheirPiece() {
     Garment edged = good(new EdgingWorked(new PieceId("back"), "hem", 2, 6, edge(PULLOVER, new PieceId("back"), "hem").units()).apply(PULLOVER));
     PiecePlan back = Wardrobe.plan(edged).pieces().stream().filter(piece -> piece.id().equals(new PieceId("back"))).findFirst().orElseThrow();
-    assertThat(back.rows()).singleElement().satisfies(
+    assertThat(back.rowAreas()).singleElement().satisfies(
         area -> {
           assertThat(area).extracting(Outline.Point::y).usingComparatorForType((one, other) -> Math.abs(one - other) < 1e-9 ? 0 : Double.compare(one, other), Double.class).containsExactly(0.0, 0.0, 12.0, 12.0);
           assertThat(area.get(1).x() - area.get(0).x()).isCloseTo(edge(edged, new PieceId("back"), "hem").lengthMm(), within(1e-6));
         });
-    assertThat(Wardrobe.plan(PULLOVER).pieces()).allMatch(piece -> piece.rows().isEmpty());
+    assertThat(Wardrobe.plan(PULLOVER).pieces()).allMatch(piece -> piece.rowAreas().isEmpty());
   }
 
   @Test

@@ -4,6 +4,7 @@ import java.util.List;
 import ruxel.core.hold.Facing.Face;
 import ruxel.core.piece.Outline.Point;
 import ruxel.core.piece.Outline;
+import ruxel.core.piece.Piece;
 import ruxel.core.seam.ResolvedSpan;
 
 /**
@@ -26,10 +27,14 @@ final class LaidDown {
 
   /** Place 1 of a side as it is travelled, seen from a face. */
   static LaidDown of(ResolvedSpan span, Face face) {
-    Outline outline = new Outline(span.piece());
-    boolean forward = span.forward();
-    Point start = outline.at(span.edgeIndex(), forward ? span.from() : span.to());
-    Point end = outline.at(span.edgeIndex(), forward ? span.from() + 1 : span.to() - 1);
+    return of(span.piece(), span.edgeIndex(), span.forward() ? span.from() : span.to(), span.forward(), face);
+  }
+
+  /** The unit that is travelled from a cut of an edge. */
+  static LaidDown of(Piece piece, int edge, int cut, boolean forward, Face face) {
+    Outline outline = new Outline(piece);
+    Point start = outline.at(edge, cut);
+    Point end = outline.at(edge, forward ? cut + 1 : cut - 1);
     LaidDown asItLies = new LaidDown(outline.corners(), start, end);
     return face == Face.RIGHT_SIDE ? asItLies : new LaidDown(asItLies.ring.stream().map(LaidDown::mirrored).toList(), mirrored(start), mirrored(end));
   }

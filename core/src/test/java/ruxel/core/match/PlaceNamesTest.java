@@ -57,8 +57,8 @@ class PlaceNamesTest {
   void bothHalvesCountFromTheUnderarm() {
     SeamMatch armhole = armhole();
     PlaceNames body = names(armhole, false);
-    assertThat(body.countsFromEnd(0)).isFalse();
-    assertThat(body.countsFromEnd(1)).isTrue();
+    assertThat(body.countsDown(0, 6)).isFalse();
+    assertThat(body.countsDown(6, 12)).isTrue();
     assertThat(body.name(0)).isEqualTo("front row end 1");
     assertThat(body.name(5)).isEqualTo("front row end 6");
     assertThat(body.name(6)).isEqualTo("back row end 6");
@@ -133,6 +133,6 @@ class PlaceNamesTest {
     PlaceNames body = names(match, false);
     assertThat(match.b().size()).isEqualTo(13);
     assertThat(body.name(6)).isEqualTo("the seam place");
-    assertThat(body.name(7)).isEqualTo("back row end 1");
+    assertThat(body.name(7)).isEqualTo("back row end 6");
   }
 }

@@ -20,9 +20,9 @@ import ruxel.core.change.WearChange;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.hold.Facing;
 import ruxel.core.identity.SeamId;
 import ruxel.core.method.HowTo.Taken;
-import ruxel.core.method.Method.Lay;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.seam.SeamRole;
 
@@ -35,20 +35,21 @@ class HowToTest {
     "RIGHT_SIDES_TOGETHER, false, the loop farthest from you",
     "WRONG_SIDES_TOGETHER, true, 'the inner loop, away from you'",
     "WRONG_SIDES_TOGETHER, false, 'the inner loop, towards you'",
-    "SIDE_BY_SIDE, true, 'the back loop, which lies below'",
-    "SIDE_BY_SIDE, false, 'the back loop, which lies below'"
+    "FLAT_RIGHT_SIDES_UP, true, 'the back loop, which lies below'",
+    "FLAT_RIGHT_SIDES_UP, false, 'the back loop, which lies below'",
+    "FLAT_WRONG_SIDES_UP, true, 'the loop that lies on top, which is the back loop'"
   })
-  void aLoopIsNamedFromHowThePiecesAreHeld(Lay lay, boolean near, String name) {
-    assertThat(HowTo.name(Taken.WRONG_SIDE_LOOP, lay, near)).isEqualTo(name);
+  void aLoopIsNamedFromHowThePiecesAreHeld(Facing facing, boolean near, String name) {
+    assertThat(HowTo.name(Taken.WRONG_SIDE_LOOP, facing, near)).isEqualTo(name);
   }
 
   /** No two loops of one way of holding share a name, and none has two. */
   @Test
   void oneLoopHasOneName() {
-    for (Lay lay : Lay.values()) {
+    for (Facing facing : Facing.values()) {
       Map<String, Set<Taken>> named = new HashMap<>();
       for (Taken taken : Taken.values()) {
-        named.computeIfAbsent(HowTo.name(taken, lay, true), key -> new HashSet<>()).add(taken);
+        named.computeIfAbsent(HowTo.name(taken, facing, true), key -> new HashSet<>()).add(taken);
       }
       assertThat(named.values()).allMatch(loops -> loops.size() == 1);
     }

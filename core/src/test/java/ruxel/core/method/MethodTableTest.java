@@ -3,6 +3,7 @@ package ruxel.core.method;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,7 +35,9 @@ class MethodTableTest {
   void piecesFaceEachOtherAsTheMethodSays() {
     for (Method method : Method.values()) {
       assertThat(method.facing(Wish.NONE) == Facing.RIGHT_SIDES_TOGETHER).as(method.id()).isEqualTo(method.held().startsWith("right sides together"));
-      assertThat(method.facing(Wish.NONE).isFlat()).as(method.id()).isEqualTo(method.lay() == Method.Lay.SIDE_BY_SIDE);
+      assertThat(method.facing(Wish.NONE) == Facing.WRONG_SIDES_TOGETHER).as(method.id()).isEqualTo(method.held().startsWith("wrong sides together"));
+      assertThat(method.facings()).as(method.id()).doesNotHaveDuplicates().startsWith(method.facing(Wish.NONE));
+      assertThat(method.facings().size() > 1).as("%s: %s", method.id(), method.held()).isEqualTo(method.held().matches(".* or .*|.*either.*"));
     }
   }
 
@@ -43,13 +46,14 @@ class MethodTableTest {
   void singleCrochetsLieAsTheSeamIsWanted() {
     for (Method method : Method.values()) {
       boolean either = method.family() == Method.Family.SINGLE_CROCHET;
-      assertThat(method.lay(Wish.NONE)).isEqualTo(method.lay());
-      assertThat(method.lay(Wish.ON_SHOW)).as(method.id()).isEqualTo(either ? Method.Lay.WRONG_SIDES_TOGETHER : method.lay());
-      assertThat(method.lay(Wish.HIDDEN)).as(method.id()).isEqualTo(either ? Method.Lay.RIGHT_SIDES_TOGETHER : method.lay());
-      for (Wish wish : Wish.values()) {
-        assertThat(method.look(wish)).as("%s, %s", method.id(), wish).isEqualTo(!either ? method.look() : method.lay(wish) == Method.Lay.WRONG_SIDES_TOGETHER ? Method.Look.RIDGE : Method.Look.LINE);
+      assertThat(method.facing(Wish.ON_SHOW)).as(method.id()).isEqualTo(either ? Facing.WRONG_SIDES_TOGETHER : method.facing(Wish.NONE));
+      assertThat(method.facing(Wish.HIDDEN)).as(method.id()).isEqualTo(either ? Facing.RIGHT_SIDES_TOGETHER : method.facing(Wish.NONE));
+      for (Facing facing : method.facings()) {
+        assertThat(method.look(facing)).as("%s, %s", method.id(), facing).isEqualTo(!either ? method.look() : facing == Facing.WRONG_SIDES_TOGETHER ? Method.Look.RIDGE : Method.Look.LINE);
+        assertThat(method.facing(List.of(facing), Wish.HIDDEN)).as("chosen goes before wished").isEqualTo(facing);
       }
-      assertThat(method.look(Wish.NONE)).as(method.id()).isEqualTo(method.look());
+      Facing none = Arrays.stream(Facing.values()).filter(facing -> !method.facings().contains(facing)).findFirst().orElseThrow();
+      assertThat(method.facing(List.of(none), Wish.NONE)).as("what it does not allow is passed over").isEqualTo(method.facings().get(0));
     }
   }
 

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import ruxel.core.change.HoldChange;
 import ruxel.core.change.Change;
 import ruxel.core.change.OrderChange;
 import ruxel.core.change.OwnChange;
@@ -110,12 +111,12 @@ class KeptTailsTest {
   @Test
   void aSeamThatEndsAtATailIsBegunThere() {
     Garment garment = with(Wardrobe.cardigan(), new SeamChange.MethodChosen(SEAM, "whip-both"));
-    Garment turned = with(garment, new OwnSeam.SeamTurned(SEAM));
+    Garment turned = with(garment, new HoldChange.SeamTurned(SEAM));
     Corner atEnd = start(turned, SEAM);
     Garment kept = with(garment, atEnd.kept(2000));
     assertThat(tails(kept).get(0).seam()).isEmpty();
     assertThat(tails(kept).get(0).words()).contains("the left shoulder ends there; begun at its other end");
-    assertThat(tails(with(kept, new OwnSeam.SeamTurned(SEAM))).get(0).seam()).contains(SEAM);
+    assertThat(tails(with(kept, new HoldChange.SeamTurned(SEAM))).get(0).seam()).contains(SEAM);
   }
 
   @Test

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.change.Change;
-import ruxel.core.change.OwnSeam.SeamTurned;
+import ruxel.core.change.HoldChange.SeamTurned;
 import ruxel.core.change.SeamChange.MethodChosen;
 import ruxel.core.change.StripChange.StripAdded;
 import ruxel.core.change.YarnChange.StripYarned;
@@ -49,10 +49,10 @@ class StripsGoOnTest {
     assertThat(hem.words()).startsWith("Go on with the yarn of the ").contains(" side. ");
     assertThat(side.of().orElseThrow().id().text()).startsWith("side.");
     assertThat(side.cut()).isFalse();
-    assertThat(StripDirections.of(hemmed, plan, new StripId("hem")).orElseThrow().start()).startsWith("Go on with the yarn that was not cut where the ");
+    assertThat(StripDirections.of(hemmed, plan, new StripId("hem")).orElseThrow().start()).startsWith("Go on with the yarn that was not cut at the right side seam. Right side towards you, from your right: all the way round from the right side seam.");
     GarmentPlan sewn = Wardrobe.plan(edged(sleeveless("mattress-rows")));
     assertThat(step(sewn, new StripId("hem")).fastenOn()).as("a strand that sewed is no loop").isTrue();
-    assertThat(StripDirections.of(edged(sleeveless("mattress-rows")), sewn, new StripId("hem")).orElseThrow().start()).startsWith("Fasten on where the ");
+    assertThat(StripDirections.of(edged(sleeveless("mattress-rows")), sewn, new StripId("hem")).orElseThrow().start()).startsWith("Fasten on at the right side seam. ");
   }
 
   @Test

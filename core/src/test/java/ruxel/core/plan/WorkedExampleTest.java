@@ -48,8 +48,8 @@ class WorkedExampleTest {
     assertThat(armhole.checkpoints())
         .extracting(SeamPlan.CheckpointPlan::nameB)
         .containsExactly(
-            "left front row end 4", "left front row end 8", "left front row end 12", "left front row end 14",
-            "back row end 13", "back row end 9", "back row end 5");
+            "left front row end 36 (the 4th)", "left front row end 40 (the 8th)", "left front row end 44 (the 12th)", "left front row end 46 (the 14th)",
+            "back row end 45 (the 13th)", "back row end 41 (the 9th)", "back row end 37 (the 5th)");
   }
 
   @Test
@@ -108,10 +108,10 @@ class WorkedExampleTest {
   void benchSaysEachJoint() {
     BenchPlan bench = Directions.of(Wardrobe.cardigan(), new SeamId("armhole.left")).orElseThrow();
     assertThat(bench.joints()).hasSize(51);
-    assertThat(bench.joints().get(0).words()).isEqualTo("Stitch 1 and left front row end 1.");
-    assertThat(bench.joints().get(1).words()).isEqualTo("Stitch 2 and left front row end 1 again.");
+    assertThat(bench.joints().get(0).words()).isEqualTo("Stitch 1 and left front row end 33.");
+    assertThat(bench.joints().get(1).words()).isEqualTo("Stitch 2 and left front row end 33 again.");
     assertThat(bench.joints().get(25).words()).isEqualTo("Stitch 26 and the seam place.");
-    assertThat(bench.joints().get(50).words()).isEqualTo("Stitch 51 and back row end 1 again.");
+    assertThat(bench.joints().get(50).words()).isEqualTo("Stitch 51 and back row end 33 again.");
   }
 
   private GarmentPlan.StepPlan step(SeamId seam) {
