@@ -29,9 +29,13 @@ export function linesQuery(garment: string) {
   });
 }
 
-export function takeLine(garment: string, board: string, line: string) {
+/** @param outOfTurn before the lines that it crosses */
+export function takeLine(garment: string, board: string, line: string, outOfTurn: boolean) {
   return dataOf(
-    api.POST('/api/garments/{garment}/work', { params: { path: { garment } }, body: { board, line } }),
+    api.POST('/api/garments/{garment}/work', {
+      params: { path: { garment }, query: { outOfTurn } },
+      body: { board, line },
+    }),
   );
 }
 

@@ -48,6 +48,7 @@ export function AtTheBench(props: Props) {
         work={work}
         unsent={unsent}
         onUndo={() => outbox.add('UNDONE')}
+        onBackTo={(joint) => outbox.add('BACK_TO', joint)}
         onLeave={() => void navigate(leaveTo)}
         asWorked={unsent === 0 ? asWorked?.(bench.beside.stretches) : undefined}
       />
@@ -88,10 +89,12 @@ export function AtTheBench(props: Props) {
       ) : (
         <BenchKeys
           position={position}
+          all={joints.length}
           word={word}
           isPaused={state === 'PAUSED'}
           stops={stops}
           onForward={keys.forward}
+          onDoneTo={(joint) => outbox.add('DONE_TO', joint)}
           onBack={keys.back}
           onBackTo={(joint) => outbox.add('BACK_TO', joint)}
           onPause={() => outbox.add('PAUSE')}
@@ -117,6 +120,13 @@ function useCounting(outbox: Outbox, work: WorkView, word: Counted) {
     back: () => {
       if (position > 0) {
         outbox.add('BACK_TO', position - 1);
+      }
+    },
+    toMarker: () => {
+      const { joints, stops } = work.plan;
+      const next = stops.find((stop) => stop.joint > position && stop.joint < joints.length);
+      if (!isPaused && position < joints.length) {
+        outbox.add('DONE_TO', next?.joint ?? joints.length);
       }
     },
     oneMore: () => {

@@ -1,5 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { Button } from 'react-bootstrap';
 import { Link } from 'react-router';
 import { heldQuery, methodsQuery } from '../api/garments';
 import type { Change, Opened } from '../api/types';
@@ -8,16 +7,18 @@ import { count } from '../format';
 import { HowTo } from '../howto/HowTo';
 import { HeldEdges } from './HeldEdges';
 import { HoldChoices } from './HoldChoices';
+import { TakeIt } from './TakeIt';
 
 interface Props {
   garment: Opened;
   seamId: string;
   onTake: () => void;
+  onAlready: () => void;
   onDecide: (change: Change) => void;
 }
 
 /** What to have ready; the plan is frozen when the seam is taken. */
-export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
+export function BeforeStart({ garment, seamId, onTake, onAlready, onDecide }: Props) {
   const { plan, progress } = garment;
   const seam = plan.seams.find((candidate) => candidate.id === seamId);
   const step = plan.steps.find((candidate) => candidate.seam === seamId);
@@ -88,9 +89,11 @@ export function BeforeStart({ garment, seamId, onTake, onDecide }: Props) {
           {step.reasons.find((reason) => reason.weight === 'MUST')?.sentence}
         </p>
       ) : (
-        <Button size="lg" disabled={!seam.planned || !method || step.toDecide.length > 0} onClick={onTake}>
-          Take it to the bench
-        </Button>
+        <TakeIt
+          disabled={!seam.planned || !method || step.toDecide.length > 0}
+          onTake={onTake}
+          onAlready={onAlready}
+        />
       )}
       <p>
         <Link to={`/garments/${garment.id}/seam/${seamId}`}>Look at the seam again</Link>

@@ -36,6 +36,7 @@ export function Bench() {
             garment={garment.data}
             seamId={seam}
             onTake={() => bench.take.mutate()}
+            onAlready={() => bench.already.mutate()}
             onDecide={(change) => bench.change.mutate([change])}
           />
         )

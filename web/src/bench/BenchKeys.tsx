@@ -7,7 +7,10 @@ interface Props {
   isPaused: boolean;
   stops: Stop[];
   word: Counted;
+  all: number;
   onForward: () => void;
+  /** All up to the next marker, or to the end, is done. */
+  onDoneTo: (joint: number) => void;
   onBack: () => void;
   onBackTo: (joint: number) => void;
   onPause: () => void;
@@ -19,14 +22,17 @@ interface Props {
 export function BenchKeys({
   position,
   isPaused,
+  all,
   stops,
   word,
   onForward,
+  onDoneTo,
   onBack,
   onBackTo,
   onPause,
   onOneMore,
 }: Props) {
+  const next = stops.find((stop) => stop.joint > position && stop.joint < all);
   const passed = stops.filter((stop) => stop.joint > 0 && stop.joint < position);
   return (
     <div className="bench-keys">
@@ -36,6 +42,14 @@ export function BenchKeys({
       <Button className="bench-main" onClick={onForward}>
         {isPaused ? 'Go on' : `${word} ${position + 1} is done`}
         <small>space bar, click or tap</small>
+      </Button>
+      <Button
+        variant="outline-dark"
+        onClick={() => onDoneTo(next?.joint ?? all)}
+        disabled={isPaused}
+        title="For makers who go from marker to marker. Key M"
+      >
+        Done to {next ? `${word === 'Joint' ? 'marker ' : 'stop '}${next.number}` : 'the end'}
       </Button>
       <Button variant="outline-dark" onClick={onPause} disabled={isPaused}>
         Pause here

@@ -48,7 +48,7 @@ export function BenchPage({
   word = 'Joint',
   asWorked,
 }: Props) {
-  const { take, change, work } = bench;
+  const { take, already, change, work } = bench;
   return (
     <>
       <Header links={links} view="bench">
@@ -65,6 +65,7 @@ export function BenchPage({
         )}
         {change.isError && <Failed error={change.error} again={() => change.reset()} />}
         {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
+        {already.isError && <Failed error={already.error} again={() => already.mutate()} />}
         {work.isFetching && !work.data && <Loading what="Finding your place…" />}
         {pending && <Loading what="Clearing the bench…" />}
         {!bench.isBegun && before}

@@ -85,13 +85,15 @@ interface JoinedProps {
   work: WorkView;
   unsent: number;
   onUndo: () => void;
+  /** Opened again from a marker on. */
+  onBackTo: (joint: number) => void;
   onLeave: () => void;
   /** What was really worked, to be kept. */
   asWorked?: ReactNode;
 }
 
 /** A joined seam, with the stitch that closes the point, and the way back. */
-export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: JoinedProps) {
+export function Joined({ garment, work, unsent, onUndo, onBackTo, onLeave, asWorked }: JoinedProps) {
   const closing = garment.plan.steps.find((step) => step.seam === work.of.seam)?.closing ?? [];
   return (
     <section className="before-start joined">
@@ -117,6 +119,24 @@ export function Joined({ garment, work, unsent, onUndo, onLeave, asWorked }: Joi
       <Button variant="outline-dark" onClick={onUndo}>
         {work.plan.plan ? 'I undid this seam' : 'I undid this'}
       </Button>
+      {work.plan.stops.length > 0 && (
+        <Form.Select
+          aria-label="Opened again, back to"
+          className="open-again"
+          value=""
+          onChange={({ target }) => target.value !== '' && onBackTo(Number(target.value))}
+        >
+          <option value="">I opened it again, back to …</option>
+          {work.plan.stops
+            .filter(({ joint }) => joint < work.plan.joints.length)
+            .map(({ number, joint, words }) => (
+              <option key={number} value={joint}>
+                {work.plan.plan ? 'Marker ' : ''}
+                {number}: {words}
+              </option>
+            ))}
+        </Form.Select>
+      )}
     </section>
   );
 }

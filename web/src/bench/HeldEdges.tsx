@@ -109,6 +109,11 @@ export function HeldEdges({ seam, clothOf, held }: Props) {
       <g className="held-start">
         <circle cx={x(0)} cy={startY} r={9} />
         <path d={`M${x(0)} ${startY}h${ahead * 70}m${-ahead * 12} -8l${ahead * 12} 8l${-ahead * 12} 8`} />
+        {!flat && seam.hold && (
+          <text x={x(0) + ahead * 84} y={startY + 6} textAnchor={held.fromRight ? 'end' : 'start'}>
+            {seam.hold.from} to {seam.hold.to}
+          </text>
+        )}
       </g>
     </svg>
   );

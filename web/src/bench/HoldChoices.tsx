@@ -42,7 +42,7 @@ export function HoldChoices({ garment, seam, onChange }: Props) {
           </Form.Select>
         </Form.Group>
       )}
-      {hold.forcedBy !== 'LIVE_ROW' && !pair && (
+      {hold.forcedBy !== 'LIVE_ROW' && (
         <Button variant="outline-dark" onClick={() => onChange({ kind: 'SEAM_TURNED', seam: seam.id })}>
           Begin at {hold.to}
         </Button>

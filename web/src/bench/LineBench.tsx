@@ -1,4 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Button } from 'react-bootstrap';
 import { useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
@@ -10,11 +11,13 @@ import { Findings } from '../shell/Findings';
 import { BenchPage } from './BenchPage';
 import { HeldEdges } from './HeldEdges';
 import { PairPicture } from './PairPicture';
+import { TakeIt } from './TakeIt';
 import { useBenchWork } from './useBenchWork';
 
 /** The bench for a line of a board: two squares at a time, and what to do where lines cross. */
 export function LineBench() {
   const { id = '', board = '', line = '' } = useParams();
+  const [outOfTurn, setOutOfTurn] = useState(false);
   const queries = useQueryClient();
   const garment = useQuery(garmentQuery(id));
   const version = garment.data?.version ?? 0;
@@ -23,7 +26,7 @@ export function LineBench() {
     garment: garment.data,
     id,
     begun: asked.data?.work,
-    take: () => takeLine(id, board, line),
+    take: () => takeLine(id, board, line, outOfTurn),
     undoneToo: () => queries.invalidateQueries({ queryKey: ['line', id] }),
   });
   const squares = `/garments/${id}/squares`;
@@ -46,8 +49,11 @@ export function LineBench() {
         asked.data && (
           <BeforeLine
             line={asked.data}
+            outOfTurn={outOfTurn}
+            onOutOfTurn={() => setOutOfTurn(true)}
             upright={upright}
             onTake={() => bench.take.mutate()}
+            onAlready={() => bench.already.mutate()}
             onDecide={(change) => bench.change.mutate([change])}
           />
         )
@@ -61,13 +67,17 @@ export function LineBench() {
 interface BeforeProps {
   line: LineView;
   upright: boolean;
+  /** Whether the maker works it before the lines that it crosses. */
+  outOfTurn: boolean;
+  onOutOfTurn: () => void;
   onTake: () => void;
+  onAlready: () => void;
   onDecide: (change: Change) => void;
 }
 
 /** What to have ready for a line, and its first two squares as they lie. */
-function BeforeLine({ line, upright, onTake, onDecide }: BeforeProps) {
-  const { plan, held, toDecide } = line;
+function BeforeLine({ line, upright, outOfTurn, onOutOfTurn, onTake, onAlready, onDecide }: BeforeProps) {
+  const { plan, held, first, toDecide } = line;
   return (
     <section className="before-start">
       <h1>{plan.title}</h1>
@@ -91,9 +101,20 @@ function BeforeLine({ line, upright, onTake, onDecide }: BeforeProps) {
         {plan.cautions.join(' ')}
       </p>
       <Findings findings={toDecide} title="Decide this first" onDecide={onDecide} />
-      <Button size="lg" disabled={toDecide.length > 0} onClick={onTake}>
-        Take it to the bench
-      </Button>
+      {first.length > 0 && (
+        <p className="waiting" role="alert">
+          <strong>First join the squares {first.join(', ').toLowerCase()}:</strong> this line is worked over
+          those.{' '}
+          <Button variant="outline-dark" disabled={outOfTurn} onClick={onOutOfTurn}>
+            Work it all the same
+          </Button>
+        </p>
+      )}
+      <TakeIt
+        disabled={toDecide.length > 0 || (first.length > 0 && !outOfTurn)}
+        onTake={onTake}
+        onAlready={onAlready}
+      />
     </section>
   );
 }

@@ -25,11 +25,11 @@ export function PairChoice({ pair, seamId, hand, progress, onChange }: Props) {
     }
   };
   return (
-    <fieldset className="pair-choice">
-      <legend>
+    <div className="pair-choice" role="group" aria-label="How the pair is held">
+      <p>
         One of a pair, held in one of two ways. Either way your {hand === 'LEFT' ? 'left' : 'right'} hand
         begins.
-      </legend>
+      </p>
       {pair.ways.map((way) => (
         <button
           key={way.way}
@@ -42,15 +42,13 @@ export function PairChoice({ pair, seamId, hand, progress, onChange }: Props) {
             <Layers key={seam} nearest={nearest} to={to} hand={hand} isHere={seam === seamId} />
           ))}
           <span>
-            <strong>
-              {way.title}
-              {way.now && ' ✓'}
-            </strong>
+            <strong>{way.title}</strong>
             {way.words}
           </span>
+          {way.now && <span className="pair-now">✓</span>}
         </button>
       ))}
-    </fieldset>
+    </div>
   );
 }
 
@@ -81,7 +79,7 @@ function Layers({ nearest, to, hand, isHere }: LayersProps) {
         {nearest}
       </text>
       <text x={50} y={97} textAnchor="middle" className="layer-to">
-        to {to.replace(/^the /, '')}
+        to {to.replace(/^the (left |right )?/, '')}
       </text>
     </svg>
   );

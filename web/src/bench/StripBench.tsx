@@ -1,5 +1,4 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { Button } from 'react-bootstrap';
 import { useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
 import type { Change, StripView } from '../api/types';
@@ -9,6 +8,7 @@ import { Findings } from '../shell/Findings';
 import { AsWorked } from './AsWorked';
 import { BenchPage } from './BenchPage';
 import { RoundWindow } from './RoundWindow';
+import { TakeIt } from './TakeIt';
 import { useBenchWork } from './useBenchWork';
 
 /** The bench for an edging: round by round and stretch by stretch, the place kept to the stitch. */
@@ -57,6 +57,7 @@ export function StripBench() {
           <BeforeStrip
             view={asked.data}
             onTake={() => bench.take.mutate()}
+            onAlready={() => bench.already.mutate()}
             onDecide={(change) => bench.change.mutate([change])}
           />
         )
@@ -69,11 +70,12 @@ export function StripBench() {
 interface BeforeProps {
   view: StripView;
   onTake: () => void;
+  onAlready: () => void;
   onDecide: (change: Change) => void;
 }
 
 /** What an edging asks for, round by round, before it is begun. */
-function BeforeStrip({ view, onTake, onDecide }: BeforeProps) {
+function BeforeStrip({ view, onTake, onAlready, onDecide }: BeforeProps) {
   const { plan, toDecide } = view;
   return (
     <section className="before-start">
@@ -100,9 +102,7 @@ function BeforeStrip({ view, onTake, onDecide }: BeforeProps) {
       </ol>
       <p>{plan.cautions.join(' ')} Rest your hands when they ask for it.</p>
       <Findings findings={toDecide} title="Decide this first" onDecide={onDecide} />
-      <Button size="lg" disabled={toDecide.length > 0} onClick={onTake}>
-        Take it to the bench
-      </Button>
+      <TakeIt disabled={toDecide.length > 0} done="worked" onTake={onTake} onAlready={onAlready} />
     </section>
   );
 }

@@ -8,10 +8,11 @@ interface Keys {
   forward: () => void;
   back: () => void;
   oneMore: () => void;
+  toMarker: () => void;
 }
 
 /** Joints counted by the keyboard, unless something else has the focus. */
-export function useBenchKeys({ forward, back, oneMore }: Keys) {
+export function useBenchKeys({ forward, back, oneMore, toMarker }: Keys) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.repeat || event.ctrlKey || event.metaKey || TYPING.has((event.target as Element).tagName)) {
@@ -22,6 +23,8 @@ export function useBenchKeys({ forward, back, oneMore }: Keys) {
         (FORWARD.has(event.key) ? forward : back)();
       } else if (event.key.toLowerCase() === 'x') {
         oneMore();
+      } else if (event.key.toLowerCase() === 'm') {
+        toMarker();
       }
     };
     window.addEventListener('keydown', onKey);

@@ -1,8 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { garmentQuery, sendChanges } from '../api/garments';
-import { workQuery } from '../api/work';
+import { sendEvents, workQuery } from '../api/work';
 import type { Change, Opened, WorkView } from '../api/types';
+import { thisWindow } from '../store/windows';
 
 interface Asked {
   garment: Opened | undefined;
@@ -22,11 +23,25 @@ export function useBenchWork({ garment, id, begun, take: taking, undoneToo }: As
     mutationFn: taking,
     onSuccess: (view) => queries.setQueryData(workQuery(view.id).queryKey, view),
   });
+  const already = useMutation({
+    mutationFn: async () => {
+      const view = await taking();
+      await sendEvents(view.id, thisWindow(), [
+        { seq: view.nextSeq, kind: 'DONE_TO', joint: view.plan.joints.length },
+        { seq: view.nextSeq + 1, kind: 'FINISH', joint: 0, note: 'It was joined before.' },
+      ]);
+      return view;
+    },
+    onSuccess: async (view) => {
+      await queries.resetQueries({ queryKey: workQuery(view.id).queryKey });
+      await queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey });
+    },
+  });
   const change = useMutation({
     mutationFn: (changes: Change[]) => sendChanges(id, garment!.version, changes, crypto.randomUUID()),
     onSettled: () => queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey }),
   });
-  const workId = take.data?.id ?? begun;
+  const workId = take.data?.id ?? already.data?.id ?? begun;
   const work = useQuery({ ...workQuery(workId ?? ''), enabled: workId !== undefined });
   const onOvertaken = (words: string) => {
     setTold(words);
@@ -36,9 +51,11 @@ export function useBenchWork({ garment, id, begun, take: taking, undoneToo }: As
     await queries.invalidateQueries({ queryKey: garmentQuery(id).queryKey });
     await undoneToo?.();
     take.reset();
+    already.reset();
   };
   return {
     take,
+    already,
     change,
     work,
     isBegun: workId !== undefined,

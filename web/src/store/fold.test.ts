@@ -36,3 +36,12 @@ test('what another window overtook leads on from where that has come to', () => 
   expect(onTop({ ...place, extras: [] }, left)[0]).toEqual({ seq: 9, kind: 'AS_WORKED', joint: 3 });
   expect(onTop({ ...place, position: 9 }, [joint(1, 4)])).toEqual([]);
 });
+
+test('done to a marker stands there, and leads on only forwards', () => {
+  const place = after(begun, { seq: 1, kind: 'DONE_TO', joint: 12 });
+  expect(place).toEqual({ position: 12, state: 'IN_HAND', nextSeq: 2, extras: [] });
+  expect(onTop(place, [{ seq: 1, kind: 'DONE_TO', joint: 9 }])).toEqual([]);
+  expect(onTop(place, [{ seq: 1, kind: 'DONE_TO', joint: 20 }])).toEqual([
+    { seq: 2, kind: 'DONE_TO', joint: 20 },
+  ]);
+});

@@ -13,6 +13,7 @@ export function after(place: Place, event: SentEvent): Place {
   const nextSeq = event.seq + 1;
   switch (event.kind) {
     case 'JOINT':
+    case 'DONE_TO':
     case 'BACK_TO': {
       const extras = place.extras.filter((joint) => joint <= event.joint);
       return { position: event.joint, state: 'IN_HAND', nextSeq, extras };
@@ -40,7 +41,10 @@ export function onTop(place: Place, left: SentEvent[]): SentEvent[] {
   const events: SentEvent[] = [];
   let now = place;
   for (const event of left) {
-    const isNext = event.kind === 'JOINT' && event.joint === now.position + 1;
+    const isNext =
+      event.kind === 'JOINT'
+        ? event.joint === now.position + 1
+        : event.kind === 'DONE_TO' && event.joint > now.position;
     const isMore =
       event.kind === 'AS_WORKED' && event.joint <= now.position && !place.extras.includes(event.joint);
     if (isNext || isMore) {

@@ -70,7 +70,7 @@ public class DemoWardrobe {
   }
 
   private WorkService.View begin(UUID garment, WorkRef of, int joints) {
-    WorkService.View view = work.take(garment, of);
+    WorkService.View view = work.take(garment, of, false);
     Stream<WorkService.Sent> events =
         IntStream.rangeClosed(1, Math.min(joints, view.plan().joints().size()))
             .mapToObj(joint -> new WorkService.Sent(joint, Work.Kind.JOINT, joint, Optional.empty()));

@@ -54,6 +54,34 @@ class SquaresApiTest {
     assertThat(compressed.body().length).isLessThan(opened().toString().length() / 4);
   }
 
+  /** A column is worked over the rows: not before these are joined, unless the maker says so; by markers, and at once where it was joined before. */
+  @Test
+  void aColumnComesAfterTheRowsItCrosses() {
+    String column = "{\"board\":\"back\",\"line\":\"column.1.1\"}";
+    JsonNode first = TestServer.json(server.get(garment + "/boards/back/lines/column.1.1")).path("first");
+    assertThat(first.valueStream().map(JsonNode::asString)).containsExactly("Between rows 1 and 2", "Between rows 2 and 3");
+    HttpResponse<String> tooEarly = server.post(garment + "/work", column);
+    assertThat(tooEarly.statusCode()).isEqualTo(422);
+    assertThat(tooEarly.body()).contains("LINE_TOO_EARLY", "between rows 1 and 2 and between rows 2 and 3");
+    for (String row : new String[] {"row.1.1", "row.2.1"}) {
+      JsonNode work = take("back", row);
+      int joints = work.path("plan").path("joints").size();
+      int marker = work.path("plan").path("stops").get(0).path("joint").asInt();
+      String id = work.path("id").asString();
+      HttpResponse<String> kept = server.post("/api/work/" + id + "/events", "{\"client\":\"one\",\"events\":[{\"seq\":1,\"kind\":\"JOINT\",\"joint\":1},{\"seq\":2,\"kind\":\"DONE_TO\",\"joint\":%d},{\"seq\":3,\"kind\":\"DONE_TO\",\"joint\":%d},{\"seq\":4,\"kind\":\"FINISH\",\"joint\":0}]}".formatted(marker, joints));
+      assertThat(TestServer.json(kept).path("state").asString()).isEqualTo("JOINED");
+      assertThat(TestServer.json(kept).has("secondsPerJoint")).as("what is not counted gives no pace").isFalse();
+    }
+    assertThat(TestServer.json(server.get(garment + "/boards/back/lines/column.1.1")).path("first")).isEmpty();
+    assertThat(server.post(garment + "/work", column).statusCode()).isEqualTo(200);
+    assertThat(server.post(garment + "/work?outOfTurn=true", "{\"board\":\"front.left\",\"line\":\"column.1.1\"}").statusCode()).isEqualTo(200);
+    String row = TestServer.json(server.get(garment + "/boards/back/lines/row.1.1")).path("work").asString();
+    JsonNode opened = TestServer.json(server.post("/api/work/" + row + "/events", "{\"client\":\"one\",\"events\":[{\"seq\":5,\"kind\":\"BACK_TO\",\"joint\":14}]}"));
+    assertThat(opened.path("state").asString()).isEqualTo("IN_HAND");
+    assertThat(opened.path("position").asInt()).isEqualTo(14);
+    assertThat(TestServer.json(server.get(garment + "/boards/back/lines/column.1.1")).path("first").valueStream().map(JsonNode::asString)).containsExactly("Between rows 1 and 2");
+  }
+
   /** A line joint by joint, left in the middle and found again at the exact stitch, by whichever window. */
   @Test
   void aLineIsWorkedAndFoundAgain() {
@@ -80,8 +108,8 @@ class SquaresApiTest {
   /** Asked for twice at once there is one work of a line. */
   @Test
   void oneWorkForALine() {
-    CompletableFuture<String> one = CompletableFuture.supplyAsync(() -> take("back", "column.1.1").path("id").asString());
-    CompletableFuture<String> other = CompletableFuture.supplyAsync(() -> take("back", "column.1.1").path("id").asString());
+    CompletableFuture<String> one = CompletableFuture.supplyAsync(() -> take("back", "row.1.1").path("id").asString());
+    CompletableFuture<String> other = CompletableFuture.supplyAsync(() -> take("back", "row.1.1").path("id").asString());
     assertThat(one.join()).isEqualTo(other.join());
   }
 

@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ruxel.app.web.Problems;
@@ -36,9 +37,9 @@ class WorkController {
   record Events(String client, List<WorkService.Sent> events) {}
 
   @PostMapping("/garments/{garment}/work")
-  WorkService.View take(@PathVariable UUID garment, @RequestBody WorkRefJson.WorkReference wanted) {
+  WorkService.View take(@PathVariable UUID garment, @RequestBody WorkRefJson.WorkReference wanted, @RequestParam(defaultValue = "false") boolean outOfTurn) {
     Optional<WorkRef> of = wanted.ref().filter(ref -> !(ref instanceof WorkRef.OfBoard));
-    return work.take(garment, of.orElseThrow(() -> new Problems.NotFound("Name the seam, the strip, or the board and its line, that is taken to the bench.")));
+    return work.take(garment, of.orElseThrow(() -> new Problems.NotFound("Name the seam, the strip, or the board and its line, that is taken to the bench.")), outOfTurn);
   }
 
   /** How a seam would be held and begun by today's plan; nothing is taken to the bench. */

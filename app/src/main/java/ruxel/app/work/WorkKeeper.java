@@ -23,6 +23,7 @@ import ruxel.core.identity.SeamId;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.Wording;
+import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
 
@@ -47,10 +48,11 @@ class WorkKeeper {
    * Begins a work by a plan of a version, if that is still the current one.
    *
    * @return its id; none when the garment was changed, or the seam taken, in between
+   * @param outOfTurn whether a line is worked before those that it crosses
    * @throws Problems.Refused when other seams come first
    */
   @Transactional
-  Optional<UUID> begin(UUID garment, WorkRef of, GarmentReader.Versioned today, BenchPlan plan, String frozen) {
+  Optional<UUID> begin(UUID garment, WorkRef of, GarmentReader.Versioned today, BenchPlan plan, String frozen, boolean outOfTurn) {
     GarmentStore.Head head = garments.lock(garment).orElseThrow(() -> new Problems.NotFound("There is no such garment; it may have been deleted."));
     if (head.version() != today.version()) {
       return Optional.empty();
@@ -60,6 +62,9 @@ class WorkKeeper {
     }
     if (of instanceof WorkRef.OfStrip strip) {
       requireClosed(today, strip.id(), progress.of(garment));
+    }
+    if (of instanceof WorkRef.OfLine line && !outOfTurn) {
+      requireCrossed(today, line, progress.of(garment));
     }
     return store.insert(
         new WorkStore.Begun(garment, of, today.version(), FrozenPlans.FORMAT, frozen, plan.joints().size(), pieces(of, plan), today.plan().workedAs(of)));
@@ -82,6 +87,25 @@ class WorkKeeper {
       Finding finding = Finding.of(FindingCode.STRIP_TOO_EARLY, Where.NOWHERE.ofStrip(id), Fact.text("strip", strip.called()), Fact.text("first", Wording.low(String.join(" and the ", missing))));
       throw new Problems.Refused(List.of(finding), today.garment().wording());
     }
+  }
+
+  /** The second direction of a board goes over lines of the first: these are joined before it, or the maker says otherwise. */
+  private static void requireCrossed(GarmentReader.Versioned today, WorkRef.OfLine line, Map<WorkRef, Progress.OfWork> works) {
+    List<String> missing = crossedFirst(today, line, works);
+    if (!missing.isEmpty()) {
+      Finding finding = Finding.of(FindingCode.LINE_TOO_EARLY, Where.piece(line.board().piece()), Fact.text("first", Wording.all(missing.stream().map(Wording::low).toList())));
+      throw new Problems.Refused(List.of(finding), today.garment().wording());
+    }
+  }
+
+  /** The lines that a line is worked over and that are not joined yet. */
+  static List<String> crossedFirst(GarmentReader.Versioned today, WorkRef.OfLine line, Map<WorkRef, Progress.OfWork> works) {
+    return today.plan().boards().stream()
+        .filter(board -> board.id().equals(line.board()))
+        .flatMap(board -> board.crossedBy(line.id()).stream())
+        .filter(crossed -> !isDone(works, WorkRef.line(line.board(), crossed.id())))
+        .map(BoardPlan.LinePlan::title)
+        .toList();
   }
 
   private static boolean isDone(Map<WorkRef, Progress.OfWork> works, WorkRef of) {

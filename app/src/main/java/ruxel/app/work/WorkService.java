@@ -89,10 +89,11 @@ public class WorkService {
   /**
    * The seam's work in hand, or a new one by today's plan. Asked for twice at once, there is one work.
    *
+   * @param outOfTurn whether a line is worked before those that it crosses
    * @throws Problems.Refused when other seams come first
    * @throws Problems.Undecided when something about the seam is to be decided first
    */
-  public View take(UUID garment, WorkRef of) {
+  public View take(UUID garment, WorkRef of, boolean outOfTurn) {
     for (int tries = 0; tries < MOST_TRIES; tries++) {
       Optional<UUID> inHand = store.current(garment, of);
       if (inHand.isPresent()) {
@@ -104,7 +105,7 @@ public class WorkService {
         throw new Problems.Undecided(toDecide);
       }
       BenchPlan plan = planned(today, of);
-      Optional<UUID> begun = keeper.begin(garment, of, today, plan, frozen.write(plan));
+      Optional<UUID> begun = keeper.begin(garment, of, today, plan, frozen.write(plan), outOfTurn);
       if (begun.isPresent()) {
         return view(begun.get());
       }
@@ -124,13 +125,13 @@ public class WorkService {
     return today.plan().findings().stream().filter(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST && finding.piece().filter(board::equals).isPresent()).toList();
   }
 
-  /** A line of a board as it would be worked, and where it stands. */
-  public record LineView(BenchPlan plan, Held held, List<FindingView> toDecide, Optional<UUID> work) {}
+  /** A line of a board as it would be worked, the lines that come first and are not joined yet, and where it stands. */
+  public record LineView(BenchPlan plan, Held held, List<String> first, List<FindingView> toDecide, Optional<UUID> work) {}
 
   public LineView line(UUID garment, WorkRef.OfLine line) {
     GarmentReader.Versioned today = garments.versioned(garment);
     BenchPlan plan = planned(today, line);
-    return new LineView(plan, held(plan), toDecide(today, line), store.current(garment, line));
+    return new LineView(plan, held(plan), WorkKeeper.crossedFirst(today, line, progress.of(garment)), toDecide(today, line), store.current(garment, line));
   }
 
   /** A strip as it would be worked, and the work it has. */
@@ -254,7 +255,7 @@ public class WorkService {
   }
 
   private Optional<Double> pace(UUID id) {
-    OptionalDouble pace = Pace.secondsPerJoint(store.jointTimes(id, PACED_JOINTS));
+    OptionalDouble pace = Pace.secondsPerJoint(store.jointGaps(id, PACED_JOINTS));
     return pace.isPresent() ? Optional.of(pace.getAsDouble()) : Optional.empty();
   }
 }

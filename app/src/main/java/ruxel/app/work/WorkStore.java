@@ -5,7 +5,6 @@ import java.sql.SQLException;
 import java.sql.Types;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,7 +118,7 @@ public class WorkStore {
             FROM work w
             LEFT JOIN LATERAL (
               SELECT joint FROM work_event
-              WHERE work_id = w.id AND kind IN ('JOINT', 'BACK_TO')
+              WHERE work_id = w.id AND kind IN ('JOINT', 'DONE_TO', 'BACK_TO')
               ORDER BY seq DESC LIMIT 1) AS place ON true
             LEFT JOIN LATERAL (
               SELECT kind FROM work_event
@@ -149,24 +148,23 @@ public class WorkStore {
         .list();
   }
 
-  /** When each of the newest joints of a work was made, ms since the epoch, oldest first. */
-  List<Long> jointTimes(UUID work, int newest) {
-    List<Long> times =
-        new ArrayList<>(
-            jdbc.sql(
-                    """
-                    SELECT (extract(epoch FROM at) * 1000)::bigint
-                    FROM work_event
-                    WHERE work_id = :work AND kind = 'JOINT'
-                    ORDER BY seq DESC
-                    LIMIT :newest
-                    """)
-                .param("work", work)
-                .param("newest", newest)
-                .query(Long.class)
-                .list());
-    Collections.reverse(times);
-    return times;
+  /** How long the newest joints of a work took, ms, of those that followed another without anything between. */
+  List<Long> jointGaps(UUID work, int newest) {
+    return jdbc.sql(
+            """
+            SELECT gap FROM (
+              SELECT seq, (extract(epoch FROM at - lag(at) OVER by_seq) * 1000)::bigint AS gap, seq - lag(seq) OVER by_seq AS step
+              FROM work_event
+              WHERE work_id = :work AND kind = 'JOINT'
+              WINDOW by_seq AS (ORDER BY seq)
+              ORDER BY seq DESC
+              LIMIT :newest) AS joints
+            WHERE step = 1
+            """)
+        .param("work", work)
+        .param("newest", newest)
+        .query(Long.class)
+        .list();
   }
 
   private static Work.Event event(ResultSet rs) throws SQLException {

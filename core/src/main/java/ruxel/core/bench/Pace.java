@@ -14,19 +14,13 @@ public final class Pace {
   private Pace() {}
 
   /**
-   * Seconds a joint; empty until three gaps are known. Gaps under 0.3 s are events sent together, gaps above two
+   * Seconds a joint; empty until three gaps are known. Of joints that did not follow each other there is no gap. Gaps under 0.3 s are events sent together, gaps above two
    * minutes are rests.
    *
-   * @param jointsAtMs when each joint was made, ms, in order
+   * @param gapsMs between a joint and the next, ms
    */
-  public static OptionalDouble secondsPerJoint(List<Long> jointsAtMs) {
-    List<Long> gaps = new ArrayList<>();
-    for (int i = 1; i < jointsAtMs.size(); i++) {
-      long gap = jointsAtMs.get(i) - jointsAtMs.get(i - 1);
-      if (gap >= SHORTEST_MS && gap <= LONGEST_MS) {
-        gaps.add(gap);
-      }
-    }
+  public static OptionalDouble secondsPerJoint(List<Long> gapsMs) {
+    List<Long> gaps = new ArrayList<>(gapsMs.stream().filter(gap -> gap >= SHORTEST_MS && gap <= LONGEST_MS).toList());
     if (gaps.size() < FEWEST) {
       return OptionalDouble.empty();
     }

@@ -1,7 +1,9 @@
 package ruxel.core.bench;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -21,6 +23,8 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
   /** What happened at the bench. */
   public enum Kind {
     JOINT,
+    /** All up to a marker, or to the end: done, and not counted one by one. */
+    DONE_TO,
     BACK_TO,
     PAUSE,
     RESUME,
@@ -38,8 +42,11 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     UNDONE
   }
 
-  /** One event: for JOINT and BACK_TO the number of joints done after it, for AS_WORKED before it. */
+  /** One event: for JOINT, DONE_TO and BACK_TO the number of joints done after it, for AS_WORKED before it. */
   public record Event(int seq, Kind kind, int joint, String note) {}
+
+  /** What may follow once it is joined: it is opened again, in part or whole, or told of. */
+  private static final Set<Kind> AFTERWARDS = EnumSet.of(Kind.BACK_TO, Kind.UNDONE, Kind.AS_WORKED);
 
   public static final Work BEGUN = new Work(0, State.IN_HAND, 1, Optional.empty(), List.of());
 
@@ -56,13 +63,16 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     if (event.seq() != nextSeq) {
       return Optional.of("Expected event %d next, got (%d); read the position again.".formatted(nextSeq, event.seq()));
     }
-    if (state == State.UNDONE || (state == State.JOINED && event.kind() != Kind.UNDONE && event.kind() != Kind.AS_WORKED)) {
+    if (state == State.UNDONE || state == State.JOINED && !AFTERWARDS.contains(event.kind())) {
       return Optional.of("This seam is finished; take it to the bench anew to go on.");
     }
     return switch (event.kind()) {
       case JOINT -> event.joint() == position + 1 && event.joint() <= joints
           ? Optional.empty()
           : Optional.of("Expected joint %d of %d, got (%d).".formatted(position + 1, joints, event.joint()));
+      case DONE_TO -> event.joint() > position && event.joint() <= joints
+          ? Optional.empty()
+          : Optional.of("Expected a joint from %d to %d, got (%d).".formatted(position + 1, joints, event.joint()));
       case BACK_TO -> event.joint() >= 0 && event.joint() < position
           ? Optional.empty()
           : Optional.of("Expected a joint below %d, got (%d).".formatted(position, event.joint()));
@@ -86,7 +96,7 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     Optional<String> told = event.note().isBlank() ? note : Optional.of(event.note());
     int now =
         switch (event.kind()) {
-          case JOINT, BACK_TO -> event.joint();
+          case JOINT, DONE_TO, BACK_TO -> event.joint();
           case UNDONE -> 0;
           default -> position;
         };
@@ -101,7 +111,7 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
   /** What a seam in this state is after an event of a kind. */
   public State stateAfter(Kind kind) {
     return switch (kind) {
-      case JOINT, BACK_TO, RESUME -> State.IN_HAND;
+      case JOINT, DONE_TO, BACK_TO, RESUME -> State.IN_HAND;
       case PAUSE -> State.PAUSED;
       case AS_WORKED -> state;
       case FINISH -> State.JOINED;

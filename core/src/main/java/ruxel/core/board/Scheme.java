@@ -44,7 +44,12 @@ public record Scheme(Name name, List<Pass> passes) {
 
     /** Whether a line is worked over others that were worked before it. */
     public boolean crosses(Line line) {
-      return line.upright() != uprightFirst;
+      return crosses(line.upright());
+    }
+
+    /** The same of all upright lines, or all that lie. */
+    public boolean crosses(boolean upright) {
+      return upright != uprightFirst;
     }
   }
 

@@ -93,6 +93,7 @@ public enum FindingCode {
   MEASURES_CLASH(Level.LOOK_FIRST, "The wearer’s measures contradict each other: {first} and {second}.", "Take both again with the tape."),
   UNKNOWN_METHOD(Level.DECIDE_FIRST, "There is no joining method ({value}).", "Name one of {choices}."),
   ROW_BEYOND(Level.DECIDE_FIRST, "The {piece} has {rows} rows; there is no row {row}.", "Name a row from 1 to {rows}, counted from the {first} on."),
+  LINE_TOO_EARLY(Level.DECIDE_FIRST, "This line is worked over those {first}, which are not joined yet.", "Join those first, or work it all the same."),
   FACING_NOT_ALLOWED(Level.DECIDE_FIRST, "{method} is not worked with the pieces {value}.", "Hold them {choices}; or choose another method."),
   DIRECTION_BY_ROW(Level.DECIDE_FIRST, "{seam} runs the way of its row, from {start} to {end}.", "Choose a method that joins two finished edges, or work the row from its other side."),
   METHOD_NEVER(Level.DECIDE_FIRST, "{method} is not for this seam: {reason}", "{instead}"),

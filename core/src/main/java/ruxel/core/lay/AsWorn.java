@@ -155,7 +155,7 @@ public final class AsWorn {
     List<WornShape> shapes = new ArrayList<>();
     shapes.add(new WornShape(piece.id(), piece.cloth().colour(), outline(way, reach, slant, folded, joined)));
     double rib = ribHeight(piece);
-    if (rib > 0) {
+    if (rib > 0 && !lower.isEmpty()) {
       shapes.add(new WornShape(piece.id(), piece.cloth().ribColour(), out(way, reach, slant, box(length - rib, length, lower.get(0).y(), 0))));
     }
     return shapes;

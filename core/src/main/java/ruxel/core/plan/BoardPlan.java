@@ -36,6 +36,11 @@ public record BoardPlan(
     boolean own,
     String words) {
 
+  /** The lines of the other direction that a line is worked over, where those come first; none where it does. */
+  public List<LinePlan> crossedBy(LineId id) {
+    return lines.stream().filter(line -> line.id.equals(id)).filter(line -> joining.scheme.crosses(line.upright)).flatMap(line -> lines.stream().filter(line::crosses)).toList();
+  }
+
   /** The scheme it is worked by; none where there is nothing to join. */
   public Optional<SchemePlan> worked() {
     return lines.isEmpty() ? Optional.empty() : schemes.stream().filter(SchemePlan::now).findFirst();
@@ -45,7 +50,25 @@ public record BoardPlan(
   public record SquarePlan(int row, int column, Optional<String> colourway, int turned, boolean locked, int stitches, double x, double y) {}
 
   /** A line: upright between two columns, or lying between two rows; how many joints it takes, and what hangs together once it is joined. */
-  public record LinePlan(LineId id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then, HoldView hold) {}
+  public record LinePlan(LineId id, boolean upright, List<Lines.InnerJoin> joins, int joints, String title, String then, HoldView hold) {
+    /** Whether four squares meet where both run. */
+    private boolean crosses(LinePlan other) {
+      if (upright == other.upright) {
+        return false;
+      }
+      Place own = joins.get(0).before();
+      Place its = other.joins.get(0).before();
+      int row = upright ? its.row() : own.row();
+      int column = upright ? own.column() : its.column();
+      return runsThrough(upright ? row : column) && other.runsThrough(upright ? column : row);
+    }
+
+    /** Whether it goes on over the corner behind a row, or column, of squares. */
+    private boolean runsThrough(int behind) {
+      List<Integer> along = joins.stream().map(join -> upright ? join.before().row() : join.before().column()).toList();
+      return along.contains(behind) && along.contains(behind + 1);
+    }
+  }
 
   /** How the board is joined, and what is done where lines cross. */
   public record Joining(String method, Crossing crossing, String crossingWords, Scheme.Name scheme, boolean told) {}

@@ -45,6 +45,25 @@ class WorkTest {
     assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(0, Work.State.UNDONE);
   }
 
+  /** Done to a marker in one press, as far as the end; a seam that is joined is opened again from a marker on. */
+  @Test
+  void markersArePassedAndComeBackTo() {
+    joints(1, 3);
+    add(Kind.DONE_TO, 12);
+    Work work = Work.of(events);
+    assertThat(work).extracting(Work::position, Work::state).containsExactly(12, Work.State.IN_HAND);
+    assertThat(work.refusal(new Event(5, Kind.DONE_TO, 12, ""), 51)).as("nothing would be done").isPresent();
+    assertThat(work.refusal(new Event(5, Kind.DONE_TO, 52, ""), 51)).as("beyond the end").isPresent();
+    assertThat(work.refusal(new Event(5, Kind.DONE_TO, 51, ""), 51)).isEmpty();
+    add(Kind.DONE_TO, 51);
+    add(Kind.FINISH, 0);
+    Work joined = Work.of(events);
+    assertThat(joined.refusal(new Event(7, Kind.DONE_TO, 51, ""), 51)).isPresent();
+    assertThat(joined.refusal(new Event(7, Kind.BACK_TO, 12, ""), 51)).isEmpty();
+    add(Kind.BACK_TO, 12);
+    assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(12, Work.State.IN_HAND);
+  }
+
   /** One more than planned stands behind the joint at hand; going back past it takes it away, undoing takes all. */
   @Test
   void whatIsWorkedBesideThePlanIsKeptInOrder() {

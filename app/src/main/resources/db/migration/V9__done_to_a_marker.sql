@@ -1,0 +1,4 @@
+-- What lies before a marker may be told as done in one go.
+ALTER TABLE work_event DROP CONSTRAINT work_event_kind;
+ALTER TABLE work_event
+  ADD CONSTRAINT work_event_kind CHECK (kind IN ('JOINT', 'DONE_TO', 'BACK_TO', 'PAUSE', 'RESUME', 'AS_WORKED', 'FINISH', 'UNDONE'));
