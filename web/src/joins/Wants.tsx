@@ -9,6 +9,7 @@ import type { Opened, SchoolEntry, Way } from '../api/types';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
 import type { GarmentEditor } from '../shell/useGarment';
+import { FacingForAll } from './FacingForAll';
 import { WishChoice } from './WishChoice';
 
 const { lightestGrams: LEAST_GRAMS, heaviestGrams: MOST_GRAMS } = bounds;
@@ -54,6 +55,7 @@ export function Wants({ editor }: { editor: GarmentEditor }) {
       <details>
         <summary>How else I work</summary>
         <div className="wants-more">
+          <FacingForAll facing={plan.facing} onChange={(wanted) => void change([wanted])} />
           {schools
             ?.filter((entry) => entry !== join)
             .map((entry) => (

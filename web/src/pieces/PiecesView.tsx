@@ -4,6 +4,7 @@ import type { GarmentPlan } from '../api/types';
 import { useEditor } from '../shell/GarmentPage';
 import { EdgeEditor } from './EdgeEditor';
 import { LeanField } from './LeanField';
+import { RowsField } from './RowsField';
 import { Owed } from './Owed';
 import { PieceInspection } from './PieceInspection';
 import { type Chosen, PiecesMat } from './PiecesMat';
@@ -55,6 +56,7 @@ export function PiecesView() {
             piece={piece}
             onChange={(change) => void editor.change([change])}
           />
+          <RowsField piece={piece} onChange={(change) => void editor.change([change])} />
           <Owed
             key={piece.id}
             plan={plan}

@@ -27,7 +27,7 @@ class WorkApiTest {
   void howASeamIsHeldIsToldBeforeItIsBegun() {
     String garment = "/api/garments/" + server.garment();
     JsonNode held = TestServer.json(server.get(garment + "/seams/shoulder.left/held"));
-    assertThat(held.path("lay").asString()).isEqualTo("RIGHT_SIDES_TOGETHER");
+    assertThat(held.path("facing").asString()).isEqualTo("RIGHT_SIDES_TOGETHER");
     assertThat(held.path("wrongSide").asBoolean()).isTrue();
     assertThat(held.path("fromRight").asBoolean()).as("a right hand works from the right on the wrong side").isTrue();
     assertThat(held.path("start").asString()).startsWith("The back nearest you, its wrong side to you; the left front behind it. Begin at your right, at the left armhole. The first joint: stitch 1 of both.");

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import ruxel.app.web.Problems;
 import ruxel.app.work.Progress;
 import ruxel.core.board.Lines;
@@ -24,6 +25,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.plan.BoardPlan;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.strip.Strip;
 
@@ -69,12 +71,23 @@ final class BegunWork {
     Fact name = Fact.text("seam", was.flatMap(old -> old.plan().seams().stream().filter(s -> s.id().equals(id)).findFirst()).map(s -> s.name()).orElse(id.text()));
     if (!keeps(id, work.pieces())) {
       findings.add(Finding.of(FindingCode.BEGUN_WITHOUT_PIECES, Where.seam(id), name));
-    } else if (was.filter(old -> Given.isToldAnew(old.garment(), after.garment(), id)).isPresent()) {
+    } else if (was.filter(old -> Given.isToldAnew(old.garment(), after.garment(), id) || isTurned(old.plan(), after.plan(), id)).isPresent()) {
       findings.add(Finding.of(FindingCode.BEGUN_TOLD_ANEW, Where.seam(id), name));
     }
     if (reordered && work.joined() && was.filter(old -> number(old.plan(), id) != number(after.plan(), id)).isPresent()) {
       findings.add(Finding.of(FindingCode.STEP_FINISHED, Where.seam(id), name));
     }
+  }
+
+  /** Whether a seam begins now where it ended: places are counted from its start. */
+  private static boolean isTurned(GarmentPlan was, GarmentPlan now, SeamId seam) {
+    Optional<SeamPlan.Rail> start = rails(was, seam).findFirst();
+    Optional<SeamPlan.Rail> end = rails(now, seam).reduce((before, last) -> last);
+    return start.isPresent() && end.isPresent() && start.get().piece().equals(end.get().piece()) && start.get().edge().equals(end.get().edge()) && start.get().dx() * end.get().dx() + start.get().dy() * end.get().dy() < 0;
+  }
+
+  private static Stream<SeamPlan.Rail> rails(GarmentPlan plan, SeamId seam) {
+    return plan.seams().stream().filter(each -> each.id().equals(seam)).flatMap(each -> each.a().rails().stream());
   }
 
   /** What the maker decided of the order: the steps, and whether one side is completed before the other. */

@@ -122,7 +122,7 @@ public final class StripDirections {
       from = Math.max(from, to);
     }
     stops(round, segments);
-    rounds.add(new BenchRound(round.number(), round.words(), shows(round) == Face.WRONG_SIDE, round.hold().reversed(), start, joints.size(), segments));
+    rounds.add(new BenchRound(round.number(), round.words() + " " + round.hold().words(), shows(round) == Face.WRONG_SIDE, round.hold().reversed(), start, joints.size(), segments));
     if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";

@@ -10,33 +10,33 @@ import java.util.Set;
 import java.util.stream.Stream;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.TurnedSeam;
-import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.measure.School;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
 import ruxel.core.plan.PairPlan.PairSeam;
 import ruxel.core.plan.PairPlan.PairWay;
+import ruxel.core.plan.SeamPlan.Rail;
+import ruxel.core.plan.SeamPlan.SidePlan;
+import ruxel.core.seam.Seam;
+import ruxel.core.seam.Seams;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.TwinSeam;
 
-/** Finds the pairs of seams whose second can be held in two ways. Linear in the seams. */
-final class PairPlans {
-  private final Map<PieceId, Piece> pieces = new HashMap<>();
-  private final Settings settings;
-
-  private PairPlans(List<Piece> all, Settings settings) {
-    this.settings = settings;
-    all.forEach(piece -> pieces.put(piece.id(), piece));
-  }
-
-  static List<PairPlan> of(List<SeamPlan> seams, List<Piece> pieces, Settings settings) {
-    PairPlans plans = new PairPlans(pieces, settings);
+/**
+ * Finds the pairs of seams whose second can be held in two ways. Linear in the seams, but for looking them up.
+ *
+ * @param seams of the garment, on its pieces
+ */
+record PairPlans(List<Seam> seams, List<Piece> pieces, Settings settings) {
+  List<PairPlan> of(List<SeamPlan> plans) {
     Map<SeamId, SeamPlan> byId = new HashMap<>();
-    seams.forEach(seam -> byId.put(seam.id(), seam));
+    plans.forEach(plan -> byId.put(plan.id(), plan));
     Set<SeamId> done = new HashSet<>();
     List<PairPlan> pairs = new ArrayList<>();
-    for (SeamPlan seam : seams) {
-      done.add(seam.id());
-      seam.twin().filter(twin -> !done.contains(twin)).map(byId::get).flatMap(twin -> plans.pair(seam, twin)).ifPresent(pairs::add);
+    for (SeamPlan plan : plans) {
+      done.add(plan.id());
+      plan.twin().filter(twin -> !done.contains(twin)).map(byId::get).flatMap(twin -> pair(plan, twin)).ifPresent(pairs::add);
     }
     return pairs;
   }
@@ -45,40 +45,42 @@ final class PairPlans {
     if (first.hold().filter(PairPlans::isChoice).isEmpty() || second.hold().filter(PairPlans::isChoice).isEmpty()) {
       return Optional.empty();
     }
-    boolean samePiece = nearest(first).equals(nearest(second)) || isImage(nearest(first), nearest(second));
-    HoldView here = first.hold().get();
-    HoldView there = second.hold().get();
-    PairSeam before = new PairSeam(first.id(), name(here, 0), here.to());
-    PairSeam asNow = new PairSeam(second.id(), name(there, 0), there.to());
-    PairSeam turned = new PairSeam(second.id(), name(there, 1), there.from());
+    HoldView there = second.hold().orElseThrow();
+    Side nearThere = isCrossed(first, second) ? near(second).other() : near(second);
+    boolean samePiece = near(first) == nearThere;
+    PairSeam before = new PairSeam(first.id(), name(first, near(first)), first.hold().orElseThrow().to());
+    PairSeam asNow = new PairSeam(second.id(), name(second, near(second)), there.to());
+    PairSeam turned = new PairSeam(second.id(), name(second, near(second).other()), there.from());
     PairSeam direction = samePiece ? turned : asNow;
     PairSeam piece = samePiece ? asNow : turned;
+    String to = before.to().equals(direction.to()) ? before.to() : before.to() + " and " + direction.to();
+    String nearest = before.nearest().equals(piece.nearest()) ? before.nearest() + " both times" : before.nearest() + ", then the " + piece.nearest();
     return Optional.of(
         new PairPlan(
             first.id(), second.id(), Stream.of(first, second).anyMatch(seam -> settings.on(TurnedSeam.class, seam.id()).isPresent()),
             List.of(
-                new PairWay(School.Way.SAME_DIRECTION, !samePiece, List.of(before, direction), "Same direction", "Both run to %s. The nearest piece changes.".formatted(here.to().equals(direction.to()) ? here.to() : here.to() + " and " + direction.to())),
-                new PairWay(School.Way.SAME_PIECE, samePiece, List.of(before, piece), "Same piece nearest", "The %s both times. The second then runs to %s.".formatted(shared(before, piece), piece.to())))));
+                new PairWay(School.Way.SAME_DIRECTION, !samePiece, List.of(before, direction), "Same direction", "Both run to %s. The nearest piece changes.".formatted(to)),
+                new PairWay(School.Way.SAME_PIECE, samePiece, List.of(before, piece), "Same piece nearest", "The %s. The second then runs to %s.".formatted(nearest, piece.to())))));
   }
 
   private static boolean isChoice(HoldView hold) {
     return hold.kind() == HoldView.Kind.STACKED && hold.forcedBy().isEmpty();
   }
 
-  private static PieceId nearest(SeamPlan seam) {
-    return seam.hold().orElseThrow().pieces().get(0);
+  private boolean isCrossed(SeamPlan first, SeamPlan second) {
+    return !TwinSeam.sameSides(Seams.find(seams, first.id()).orElseThrow(), Seams.find(seams, second.id()).orElseThrow(), pieces);
   }
 
-  private boolean isImage(PieceId one, PieceId other) {
-    return pieces.containsKey(one) && pieces.get(one).twinAmong(List.copyOf(pieces.values())).filter(twin -> twin.id().equals(other)).isPresent();
+  private static Side near(SeamPlan seam) {
+    return seam.hold().orElseThrow().sides().get(0);
   }
 
-  private String name(HoldView hold, int index) {
-    return Optional.ofNullable(pieces.get(hold.pieces().get(index))).map(Piece::name).map(Wording::low).orElse("piece");
-  }
-
-  /** What both are called, or the first and the second where they are mirror images. */
-  private static String shared(PairSeam one, PairSeam other) {
-    return one.nearest().equals(other.nearest()) ? one.nearest() : one.nearest() + ", then the " + other.nearest();
+  /** The piece, where a side is on one and the other is not on it, too; else what the side is called. */
+  private static String name(SeamPlan seam, Side side) {
+    SidePlan own = side == Side.A ? seam.a() : seam.b();
+    SidePlan other = side == Side.A ? seam.b() : seam.a();
+    List<String> names = own.rails().stream().map(Rail::pieceName).distinct().toList();
+    boolean isOne = names.size() == 1 && other.rails().stream().noneMatch(rail -> rail.pieceName().equals(names.get(0)));
+    return Wording.low(isOne ? names.get(0) : own.name());
   }
 }

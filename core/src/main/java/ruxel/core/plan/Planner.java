@@ -14,6 +14,7 @@ import ruxel.core.change.GarmentStrips;
 import ruxel.core.change.MethodCheck;
 import ruxel.core.change.RuleChanged;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.ChosenFacing;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.KeptTail;
 import ruxel.core.decision.LeftFinding;
@@ -149,7 +150,7 @@ public final class Planner {
         pieces(matches),
         construct.laidWords(),
         seams,
-        PairPlans.of(seams, construct.pieces(), garment.settings()),
+        new PairPlans(construct.seams(), construct.pieces(), garment.settings()).of(seams),
         AsWorn.of(construct.pieces(), construct.placements(), resolved.seams()),
         GarmentPlan.Ladder.of(rules),
         assembly.plan(),
@@ -174,6 +175,7 @@ public final class Planner {
         strips,
         edgings.openings(StepPlans.names(resolved.seams())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
+        garment.settings().on(ChosenFacing.class, Optional.empty()).map(ChosenFacing::facing),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         new GoneList(garment, layout).all(resolved.seams(), edgings.strips()),
         views);
