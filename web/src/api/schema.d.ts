@@ -1116,6 +1116,11 @@ export interface components {
             dyMm: number;
             piece: string;
         };
+        Closing: {
+            /** Format: int32 */
+            joint: number;
+            words: string;
+        };
         Cloth: {
             /** @enum {string} */
             colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
@@ -2430,7 +2435,7 @@ export interface components {
             /** Format: int32 */
             joint: number;
             /** @enum {string} */
-            kind: "TUG" | "MARKER" | "CROSSING";
+            kind: "TUG" | "MARKER" | "CROSSING" | "CLOSING";
             words: string;
         };
         Quarter: {
@@ -3234,7 +3239,7 @@ export interface components {
         };
         StepPlan: {
             after: string[];
-            closing: string[];
+            closing: components["schemas"]["Closing"][];
             direction: string;
             first: string[];
             markers: string[];

@@ -94,7 +94,9 @@ interface JoinedProps {
 
 /** A joined seam, with the stitch that closes the point, and the way back. */
 export function Joined({ garment, work, unsent, onUndo, onBackTo, onLeave, asWorked }: JoinedProps) {
-  const closing = garment.plan.steps.find((step) => step.seam === work.of.seam)?.closing ?? [];
+  const closing = (garment.plan.steps.find((step) => step.seam === work.of.seam)?.closing ?? []).filter(
+    ({ joint }) => joint === 0 || joint >= work.plan.joints.length,
+  );
   return (
     <section className="before-start joined">
       <h1>
@@ -110,7 +112,7 @@ export function Joined({ garment, work, unsent, onUndo, onBackTo, onLeave, asWor
       </p>
       {work.note && <p>Your note: {work.note}</p>}
       {asWorked}
-      {closing.map((words) => (
+      {closing.map(({ words }) => (
         <p key={words}>{words}</p>
       ))}
       <HangingEnds garment={garment} seam={work.of.seam ?? ''} />

@@ -22,7 +22,7 @@ export function HoldChoices({ garment, seam, onChange }: Props) {
         <PairChoice pair={pair} seamId={seam.id} hand={plan.hand} progress={progress} onChange={onChange} />
       )}
       {hold.choices.length > 1 && (
-        <Form.Group controlId="facing" className="facing-choice">
+        <Form.Group controlId="facing" className="inline-field">
           <Form.Label>Held</Form.Label>
           <Form.Select
             value={hold.choices.find(({ now }) => now)?.facing}

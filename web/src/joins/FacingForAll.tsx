@@ -20,7 +20,7 @@ export function FacingForAll({ facing, onChange }: Props) {
     onChange({ kind: 'FACING_CHOSEN', ...(found ? { facing: found } : {}) });
   };
   return (
-    <Form.Group controlId="facing-all">
+    <Form.Group controlId="facing-all" className="inline-field">
       <Form.Label>Pieces are held, where a method allows it</Form.Label>
       <Form.Select value={facing ?? ''} onChange={({ target }) => choose(target.value)}>
         <option value="">as each method has it</option>

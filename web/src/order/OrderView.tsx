@@ -148,7 +148,7 @@ function StepOnPath({ step, work, garment }: { step: StepPlan; work: WorkStep; g
         </p>
         {work.words && <p>{work.words}</p>}
         <SoFar work={work} />
-        {step.closing.map((words) => (
+        {step.closing.map(({ words }) => (
           <p key={words}>{words}</p>
         ))}
       </div>

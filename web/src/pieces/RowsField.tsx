@@ -8,7 +8,7 @@ export function RowsField({ piece, onChange }: { piece: PiecePlan; onChange: (ch
     return null;
   }
   return (
-    <Form.Group controlId="right-side-rows">
+    <Form.Group controlId="right-side-rows" className="inline-field">
       <Form.Label>{rows.words.split(';')[0]}. Worked on the right side</Form.Label>
       <Form.Select
         value={rows.rightSideRows}

@@ -24,7 +24,7 @@ class JoiningRowsTest {
     Locator offers = page.getByLabel("Join it while a row is worked", new Page.GetByLabelOptions().setExact(true));
     offers.getByText("Join it while a row is worked", new Locator.GetByTextOptions().setExact(true)).click();
     Locator ofTheBack = offers.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("Work one row more on the back"));
-    assertThat(ofTheBack).containsText(Pattern.compile("Row \\d+ of the back, double crochet, \\d+ stitches: \\d+ join the right shoulder, \\d+ plain along the neck, \\d+ join the left shoulder\\."));
+    assertThat(ofTheBack).containsText(Pattern.compile("Row \\d+ of the back, a right-side row, double crochet, \\d+ stitches: \\d+ join the right shoulder, \\d+ plain along the neck, \\d+ join the left shoulder\\."));
     ofTheBack.getByRole(AriaRole.BUTTON).click();
     assertThat(page.getByLabel("With the row", new Page.GetByLabelOptions().setExact(true))).isVisible();
     assertThat(page.getByText(Pattern.compile("^Back, height: "))).isVisible();

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;
 
 /**
@@ -61,7 +62,9 @@ public record BenchPlan(
       TUG,
       MARKER,
       /** The next two squares of a line. */
-      CROSSING
+      CROSSING,
+      /** One stitch that takes a little of every edge that meets there. */
+      CLOSING
     }
   }
 
@@ -85,6 +88,14 @@ public record BenchPlan(
     all.addAll(corners);
     all.sort(Comparator.comparingInt(Prompt::joint));
     return new BenchPlan(title, hold, start, wrongSide, fromRight, check, cautions, all, plan, joints, held, rounds, stops);
+  }
+
+  /** The same with the stitches that close a point on its way, at the joint that reaches it; those at its ends are told when it is joined. */
+  BenchPlan withClosing(List<GarmentPlan.Closing> stitches) {
+    List<Prompt> told = new ArrayList<>(prompts);
+    stitches.stream().filter(stitch -> stitch.joint() > 0 && stitch.joint() < joints.size()).forEach(stitch -> told.add(new Prompt(stitch.joint(), Prompt.Kind.CLOSING, stitch.words(), "It is no joint, and is not counted.")));
+    told.sort(Comparator.comparingInt(Prompt::joint));
+    return new BenchPlan(title, hold, start, wrongSide, fromRight, check, cautions, told, plan, joints, squares, rounds, stops);
   }
 
   /** The same with what the row it is joined by goes on with. */

@@ -57,6 +57,7 @@ public final class Directions {
             seam ->
                 new Directions(SeamMatch.of(seam, garment.rules()))
                     .bench(plan.get(), garment.wording(), garment.rules(), planned.rowJoining(seamId).map(RowPlan::words).stream().toList(), markers(planned, seamId))
+                    .withClosing(planned.steps().stream().filter(step -> step.seam().equals(seamId)).flatMap(step -> step.closing().stream()).toList())
                     .withPlain(planned.rowJoining(seamId).flatMap(row -> PlainOfRow.behind(row, seamId))));
   }
 

@@ -17,7 +17,9 @@ import ruxel.core.seam.Side;
  * One stitch that takes a little of every edge where three or more corners or seam ends meet (handbook
  * 10), after the last join that reaches the point. It belongs to no join's count.
  */
-public record ClosingStitch(Join after, List<String> pieces) {
+public record ClosingStitch(Join after, At at, List<String> pieces) {
+  /** Where the last join reaches the point: on a side, on one of its spans, so many half units along the edge of that. */
+  public record At(Side side, int span, int half) {}
 
   public static List<ClosingStitch> of(Gluing gluing, List<ResolvedSeam> seams, List<Step> steps) {
     List<ClosingStitch> stitches = new ArrayList<>();
@@ -35,10 +37,29 @@ public record ClosingStitch(Join after, List<String> pieces) {
         }
       }
       if (corners >= 3) {
-        last(steps, reaching).ifPresent(join -> stitches.add(new ClosingStitch(join, List.copyOf(pieces))));
+        last(steps, reaching).flatMap(join -> at(gluing, seams, join, ends).map(at -> new ClosingStitch(join, at, List.copyOf(pieces)))).ifPresent(stitches::add);
       }
     }
     return List.copyOf(stitches);
+  }
+
+  private static Optional<At> at(Gluing gluing, List<ResolvedSeam> seams, Join join, List<Integer> ends) {
+    ResolvedSeam seam = seams.stream().filter(each -> each.join().equals(join)).findFirst().orElseThrow();
+    for (int end : ends) {
+      Segment segment = gluing.segment(end / 2);
+      int half = end % 2 == 0 ? segment.fromHalf() : segment.toHalf();
+      for (Side side : Side.values()) {
+        List<ResolvedSpan> spans = seam.side(side);
+        for (int i = 0; i < spans.size(); i++) {
+          ResolvedSpan span = spans.get(i);
+          boolean isOn = gluing.faces().get(segment.face()).equals(span.piece()) && span.edgeIndex() == segment.edge() && 2 * span.from() <= segment.fromHalf() && segment.toHalf() <= 2 * span.to();
+          if (isOn) {
+            return Optional.of(new At(side, i, half));
+          }
+        }
+      }
+    }
+    return Optional.empty();
   }
 
   private static boolean isCornerOrSeamEnd(Gluing gluing, List<ResolvedSeam> seams, Segment segment) {

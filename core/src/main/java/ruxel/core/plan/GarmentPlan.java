@@ -146,9 +146,12 @@ public record GarmentPlan(
       List<ReasonView> reasons,
       List<String> first,
       List<String> markers,
-      List<String> closing,
+      List<Closing> closing,
       List<OpenNow> openAfter,
       List<FindingView> toDecide) {}
+
+  /** The stitch that closes a point, and how many joints of its seam are done when the last edge reaches that. */
+  public record Closing(String words, int joint) {}
 
   /** Why a step stands where it does. */
   public record ReasonView(Reason.Code code, Reason.Weight weight, List<SeamId> seams, String sentence) {}

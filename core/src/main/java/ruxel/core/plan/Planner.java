@@ -137,7 +137,7 @@ public final class Planner {
     SeamGraph graph = SeamGraph.of(assembly.gluing(), resolved.seams());
     Wearing wearing = new Wearing(construct, backNecks, matches, edgings, graph, order.steps(), materials, garment.settings(), rules, wording);
     findings.addAll(wearing.findings());
-    StepPlans steps = new StepPlans(order, resolved.seams(), garment.settings(), rows);
+    StepPlans steps = new StepPlans(order, matches, garment.settings(), rows);
     List<FindingView> views = views();
     Decisions decisions = new Decisions(construct, views);
     List<SeamPlan> seams = matches.stream().filter(this::isTold).map(match -> seamPlan(match, decisions, materials, advices.get(match))).toList();

@@ -161,7 +161,7 @@ public record AssemblySheet(
         step.first(),
         workedBefore.map(other -> "Worked as step %d.".formatted(other.number())).orElseGet(() -> how(seam)),
         workedBefore.isEmpty() && seam.howTo().isPresent(),
-        step.closing());
+        step.closing().stream().map(GarmentPlan.Closing::words).toList());
   }
 
   /** The first step that is worked just so, if there is one before this. */

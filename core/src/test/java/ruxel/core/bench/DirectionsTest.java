@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import ruxel.core.plan.GarmentPlan;
 import ruxel.core.change.Change;
 import ruxel.core.change.EdgeChange;
 import ruxel.core.change.EdgingWorked;
@@ -130,5 +131,17 @@ class DirectionsTest {
 
   private static BenchPlan bench(Garment garment, SeamId seam) {
     return Directions.of(garment, seam).orElseThrow();
+  }
+
+  /** The point is closed while the needle is there: at the underarm, in one pass of side and sleeve. */
+  @Test
+  void thePointIsClosedAtTheJointThatReachesIt() {
+    Garment cardigan = Wardrobe.cardigan();
+    GarmentPlan plan = Wardrobe.plan(cardigan);
+    int joint = plan.steps().stream().filter(step -> step.seam().equals(new SeamId("side.left"))).findFirst().orElseThrow().closing().get(0).joint();
+    BenchPlan bench = Directions.of(cardigan, plan, new SeamId("side.left")).orElseThrow();
+    assertThat(joint).isBetween(1, bench.joints().size() - 1);
+    assertThat(bench.prompts()).filteredOn(prompt -> prompt.kind() == BenchPlan.Prompt.Kind.CLOSING).singleElement().satisfies(prompt -> assertThat(prompt.joint()).isEqualTo(joint));
+    assertThat(Directions.of(cardigan, plan, new SeamId("shoulder.left")).orElseThrow().prompts()).noneMatch(prompt -> prompt.kind() == BenchPlan.Prompt.Kind.CLOSING);
   }
 }

@@ -29,7 +29,7 @@ class ClosingStitchTest {
     assertThat(plan.steps()).extracting(GarmentPlan.StepPlan::seam).containsExactly(new SeamId("below"), new SeamId("above"), new SeamId("across"));
     assertThat(plan.steps().get(0).closing()).isEmpty();
     assertThat(plan.steps().get(1).closing()).isEmpty();
-    assertThat(plan.steps().get(2).closing()).singleElement().satisfies(words -> assertThat(words).contains("a").contains("b").contains("c").contains("d"));
+    assertThat(plan.steps().get(2).closing()).singleElement().satisfies(stitch -> assertThat(stitch.words()).contains("a").contains("b").contains("c").contains("d"));
   }
 
   /** Three corners: a seam that ends against two squares that are one piece less. */
@@ -63,7 +63,7 @@ class ClosingStitchTest {
   void bothUnderarmsAreClosedByTheirSides() {
     GarmentPlan plan = Wardrobe.plan(Wardrobe.cardigan());
     assertThat(plan.steps()).filteredOn(step -> !step.closing().isEmpty()).extracting(GarmentPlan.StepPlan::seam).containsExactly(new SeamId("side.left"), new SeamId("side.right"));
-    assertThat(plan.steps().get(4).closing().get(0)).contains("left front").contains("back").contains("left sleeve").doesNotContain("right");
+    assertThat(plan.steps().get(4).closing().get(0).words()).contains("left front").contains("back").contains("left sleeve").doesNotContain("right");
   }
 
   private static Seam across() {

@@ -99,7 +99,10 @@ class WorkedExampleTest {
     assertThat(step(new SeamId("armhole.left")).after()).containsExactly(new SeamId("shoulder.left"));
     assertThat(step(new SeamId("side.left")).after()).containsExactly(new SeamId("armhole.left"));
     assertThat(step(new SeamId("side.left")).closing()).hasSize(1);
-    assertThat(step(new SeamId("side.left")).closing().get(0)).contains("left front", "back", "left sleeve");
+    assertThat(step(new SeamId("side.left")).closing().get(0).words()).contains("left front", "back", "left sleeve");
+    SeamPlan side = cardigan.seams().stream().filter(seam -> seam.id().equals(new SeamId("side.left"))).findFirst().orElseThrow();
+    int underarm = side.checkpoints().stream().filter(checkpoint -> checkpoint.name().equals("underarm")).findFirst().orElseThrow().joint();
+    assertThat(step(new SeamId("side.left")).closing().get(0).joint()).as("at the underarm, not at the cuff").isEqualTo(underarm);
     assertThat(step(new SeamId("shoulder.left")).closing()).isEmpty();
     assertThat(step(new SeamId("side.right")).openAfter()).hasSize(3);
   }
