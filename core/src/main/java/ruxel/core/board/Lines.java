@@ -32,8 +32,7 @@ public record Lines(List<Line> lines, List<Crossing> crossings) {
       return along(joins.get(0));
     }
 
-    /** The row or column that a join lies at along it. */
-    public int along(InnerJoin join) {
+    private int along(InnerJoin join) {
       return upright ? join.before().row() : join.before().column();
     }
 

@@ -39,12 +39,13 @@ record HoldViews(Hold hold, Hand hand, String a, String b, SeamEnds ends) {
   /** A line of a board, from its first squares. */
   static HoldView of(Lines.Line line, Piece board, Method method, Facing facing, Hand hand) {
     Lines.InnerJoin first = line.joins().get(0);
-    Lines.InnerJoin last = line.joins().get(line.joins().size() - 1);
-    boolean forward = line.course(board.board().orElseThrow().mirrored()).forward();
+    boolean mirrored = board.board().orElseThrow().mirrored();
+    boolean forward = line.course(mirrored).forward();
     Hold hold = Hold.of(new Met(Cell.of(board.id(), first.before()).id(), forward), new Met(Cell.of(board.id(), first.after()).id(), !forward), facing, method.worksUpright(), hand, false);
     String side = line.upright() ? "column %d" : "row %d";
-    String end = line.upright() ? "row %d" : "column %d";
-    SeamEnds ends = new SeamEnds(end.formatted(line.along(first)), end.formatted(line.along(last)));
+    String start = line.upright() ? "lower" : mirrored ? "right" : "left";
+    String end = line.upright() ? "upper" : mirrored ? "left" : "right";
+    SeamEnds ends = new SeamEnds("the %s edge".formatted(start), "the %s edge".formatted(end));
     return new HoldViews(hold, hand, side.formatted(line.behind()), side.formatted(line.behind() + 1), ends).view(method, facing);
   }
 

@@ -298,6 +298,7 @@ class HoldTest {
           assertThat(line.hold().sides()).isEqualTo(bench.sides());
           assertThat(line.hold().beginsAt()).isEqualTo(hand);
           assertThat(line.hold().edges()).isEqualTo(bench.edges());
+          assertThat(List.of(line.hold().from(), line.hold().to())).as("%s %s", board.id(), line.id()).containsExactly(bench.from(), bench.to());
         }
       }
     }
