@@ -29,3 +29,14 @@ test('the way to the next marker is said at the start and after each marker', ()
   expect(spokenAt(plan, 7)).toBe('Marker 1.');
   expect(spokenAt(plan, 8)).toBe('6 more, to stitch 14.');
 });
+
+test('all that is to be done at one joint is told together', () => {
+  const both = {
+    ...plan,
+    prompts: [
+      ...plan.prompts,
+      { joint: 7, kind: 'CLOSING', words: 'Close the point.', expected: 'No joint.' },
+    ],
+  } as unknown as BenchPlan;
+  expect(promptAt(both, 7)).toMatchObject({ words: 'Marker 1. Close the point.', kind: 'MARKER' });
+});

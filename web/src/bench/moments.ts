@@ -1,8 +1,15 @@
 import type { BenchPlan, Prompt } from '../api/types';
 
-/** The moment to stop after so many joints, if there is one. */
+/** The moment to stop after so many joints, if there is one; all that is to be done then. */
 export function promptAt(plan: BenchPlan, position: number): Prompt | undefined {
-  return plan.prompts.find((prompt) => prompt.joint === position);
+  const there = plan.prompts.filter((prompt) => prompt.joint === position);
+  return (
+    there[0] && {
+      ...there[0],
+      words: there.map(({ words }) => words).join(' '),
+      expected: there.map(({ expected }) => expected).join(' '),
+    }
+  );
 }
 
 /** How long the rest takes, in words; nothing until the pace is known. */

@@ -93,7 +93,7 @@ public record BenchPlan(
   /** The same with the stitches that close a point on its way, at the joint that reaches it; those at its ends are told when it is joined. */
   BenchPlan withClosing(List<GarmentPlan.Closing> stitches) {
     List<Prompt> told = new ArrayList<>(prompts);
-    stitches.stream().filter(stitch -> stitch.joint() > 0 && stitch.joint() < joints.size()).forEach(stitch -> told.add(new Prompt(stitch.joint(), Prompt.Kind.CLOSING, stitch.words(), "It is no joint, and is not counted.")));
+    stitches.stream().filter(stitch -> stitch.joint() > 0 && stitch.joint() < joints.size()).forEach(stitch -> told.add(new Prompt(stitch.joint(), Prompt.Kind.CLOSING, stitch.words(), "The closing stitch is no joint, and is not counted.")));
     told.sort(Comparator.comparingInt(Prompt::joint));
     return new BenchPlan(title, hold, start, wrongSide, fromRight, check, cautions, told, plan, joints, squares, rounds, stops);
   }

@@ -14,6 +14,7 @@ import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.match.PlaceNames;
+import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
@@ -36,14 +37,16 @@ public final class StripDirections {
 
   private final StripPlan strip;
   private final Wording wording;
+  private final String tail;
   private final List<BenchJoint> joints = new ArrayList<>();
   private final List<BenchRound> rounds = new ArrayList<>();
   private final List<Stop> stops = new ArrayList<>();
   private final List<Prompt> prompts = new ArrayList<>();
 
-  private StripDirections(StripPlan strip, Wording wording) {
+  private StripDirections(StripPlan strip, Wording wording, HouseRules rules) {
     this.strip = strip;
     this.wording = wording;
+    tail = wording.length(rules.get(HouseRules.Rule.TAIL_MM));
   }
 
   /**
@@ -70,7 +73,7 @@ public final class StripDirections {
       return Optional.empty();
     }
     boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
-    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording()).plan(fastensOn));
+    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording(), garment.rules()).plan(fastensOn));
   }
 
   private static List<String> before(StripPlan band) {
@@ -85,7 +88,7 @@ public final class StripDirections {
     boolean wrongSide = shows(first) == Face.WRONG_SIDE;
     String hold = "%s side towards you; %s, from the ball.".formatted(wrongSide ? "Wrong" : "Right", first.stitch().name(wording.terms()));
     boolean goesOn = strip.row().flatMap(RowPlan::nowRows).isPresent();
-    String start = "%s at %s. %s %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", first.hold().from(), first.hold().words(), first.words());
+    String start = "%s at %s. %s %s %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", first.hold().from(), chains(first), first.hold().words(), first.words());
     List<String> cautions = new ArrayList<>(strip.effects());
     if (strip.keepsOneBack()) {
       cautions.add("Keep the loop live at the end: the last row is worked while the edge is joined.");
@@ -126,7 +129,9 @@ public final class StripDirections {
     if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";
-      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s Next: %s %s".formatted(word(), round.number(), close(), turn, next.words(), next.hold().words()), "%d stitches in it; count them.".formatted(round.total())));
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s %s Next: %s %s".formatted(word(), round.number(), close(round), turn, chains(next), next.words(), next.hold().words()), "%d stitches in it; count them.".formatted(round.total())));
+    } else if (!strip.keepsOneBack()) {
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s Fasten off: cut the yarn at %s and pull the end through; weave it in along the wrong side.".formatted(word(), round.number(), close(round), tail), "%d stitches in it; count them.".formatted(round.total())));
     }
   }
 
@@ -138,8 +143,15 @@ public final class StripDirections {
     return strip.round() ? "Round" : "Row";
   }
 
-  private String close() {
-    return strip.round() ? " Close it with a slip stitch, which is no stitch." : "";
+  private String close(RoundPlan round) {
+    String into = round.stitch().turningChainCounts() ? "the top of the chain it began with" : "its first stitch";
+    return strip.round() ? " Close it with a slip stitch into %s, which is no stitch.".formatted(into) : "";
+  }
+
+  /** The chains a round begins with: a first stitch, or none. */
+  private static String chains(RoundPlan round) {
+    String counted = round.stitch().turningChainCounts() ? "it is the first stitch" : "it is no stitch, the first one goes into the same place";
+    return "Chain %d: %s.".formatted(round.stitch().turningChains(), counted);
   }
 
   private static List<CornerPlan> corners(RoundPlan round, int segment) {

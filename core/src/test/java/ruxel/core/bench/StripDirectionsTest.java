@@ -83,7 +83,13 @@ class StripDirectionsTest {
     assertThat(bench.prompts().get(0).words()).startsWith("One at the left shoulder. Then ");
     assertThat(bench.prompts().get(0).expected()).startsWith(first.stitches() + " stitches so far along the ");
     assertThat(bench.joints().get(first.stitches()).words()).isEqualTo("One at the left shoulder.");
-    assertThat(bench.prompts()).anyMatch(prompt -> prompt.joint() == bench.rounds().get(0).to() && prompt.words().startsWith("Round 1 is done. Close it with a slip stitch, which is no stitch. Next: Round 2, half double crochet: "));
+    assertThat(bench.prompts()).anyMatch(prompt -> prompt.joint() == bench.rounds().get(0).to() && prompt.words().startsWith("Round 1 is done. Close it with a slip stitch into its first stitch, which is no stitch. Chain 2: it is no stitch, the first one goes into the same place. Next: Round 2, half double crochet: "));
+    assertThat(bench.start()).contains("Chain 1: it is no stitch, the first one goes into the same place.");
+    assertThat(bench.prompts().get(bench.prompts().size() - 1)).satisfies(
+        prompt -> {
+          assertThat(prompt.joint()).isEqualTo(bench.joints().size());
+          assertThat(prompt.words()).isEqualTo("Round 2 is done. Close it with a slip stitch into its first stitch, which is no stitch. Fasten off: cut the yarn at 15 cm and pull the end through; weave it in along the wrong side.");
+        });
     GarmentPlan other = Wardrobe.plan(told(edged, new Strip(new StripId("one"), "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 7)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty())));
     assertThat(bench.isWorkedAs(StripDirections.of(edged, other, new StripId("one")).orElseThrow())).isFalse();
     assertThat(StripDirections.of(edged, plan, new StripId("none"))).isEmpty();

@@ -49,7 +49,7 @@ class StripsGoOnTest {
     assertThat(hem.words()).startsWith("Go on with the yarn of the ").contains(" side. ");
     assertThat(side.of().orElseThrow().id().text()).startsWith("side.");
     assertThat(side.cut()).isFalse();
-    assertThat(StripDirections.of(hemmed, plan, new StripId("hem")).orElseThrow().start()).startsWith("Go on with the yarn that was not cut at the right side seam. Right side towards you, from your right: all the way round from the right side seam.");
+    assertThat(StripDirections.of(hemmed, plan, new StripId("hem")).orElseThrow().start()).startsWith("Go on with the yarn that was not cut at the right side seam. Chain 1: it is no stitch, the first one goes into the same place. Right side towards you, from your right: all the way round from the right side seam.");
     GarmentPlan sewn = Wardrobe.plan(edged(sleeveless("mattress-rows")));
     assertThat(step(sewn, new StripId("hem")).fastenOn()).as("a strand that sewed is no loop").isTrue();
     assertThat(StripDirections.of(edged(sleeveless("mattress-rows")), sewn, new StripId("hem")).orElseThrow().start()).startsWith("Fasten on at the right side seam. ");
