@@ -941,6 +941,7 @@ export interface components {
             /** @enum {string} */
             kind: "STITCH_TOP" | "FOUNDATION_LOOP" | "ROW_END" | "CHAIN_SPACE" | "CORNER" | "SEAM_PLACE";
             name: string;
+            numbers: components["schemas"]["Numbers"];
             /** Format: int32 */
             to: number;
             /** Format: int32 */
@@ -1694,6 +1695,7 @@ export interface components {
             /** Format: double */
             lengthMm: number;
             name: string;
+            numbers: components["schemas"]["Numbers"];
             piece: string;
             seam: boolean;
             start: components["schemas"]["Spot"];
@@ -2014,6 +2016,12 @@ export interface components {
             words: string;
         };
         Nothing: unknown;
+        Numbers: {
+            /** Format: int32 */
+            first: number;
+            /** Format: int32 */
+            step: number;
+        };
         ObjectionView: {
             /** Format: double */
             by: number;

@@ -36,6 +36,12 @@ export function groupsOf(joints: Joint[], from: number, to: number): Group[] {
   return groups;
 }
 
+/** What the unit of a joint is called; of work that was begun before this was told, by how many it is. */
+export function numberOf({ segments }: BenchPlan['rounds'][number], { a, b }: Joint): number {
+  const numbers = segments[a]?.numbers;
+  return numbers ? numbers.first + numbers.step * b : b + 1;
+}
+
 /** The few stitches round the one in hand, over the units they are worked into. */
 export function RoundWindow({ plan, position }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
@@ -69,7 +75,7 @@ export function RoundWindow({ plan, position }: Props) {
                   stroke="var(--ink)"
                 />
                 <text x={left + wide / 2} y={BASE + 30} textAnchor="middle" className="rail-figure">
-                  {joint.b + 1}
+                  {numberOf(round, joint)}
                 </text>
               </g>
             ) : (

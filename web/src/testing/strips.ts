@@ -45,6 +45,7 @@ export function strip(over: Partial<StripPlan> = {}): StripPlan {
         seam: true,
         between: ['SEAM_PLACE'],
         trial: [],
+        numbers: { first: 1, step: 1 },
       },
     ],
     innerMm: 200,

@@ -10,6 +10,7 @@ import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.plan.StripPlan;
 
 /**
  * A step as it is taken to the bench (handbook 14): the frozen plan of a seam, or the rounds of a strip, and every joint, or stitch, in
@@ -45,9 +46,12 @@ public record BenchPlan(
     }
   }
 
-  /** Like units in a row, and the joints {@code from} to {@code to} that are worked into them. */
-  public record BenchSegment(String name, UnitKind kind, int units, int from, int to, String words) {}
-
+  /**
+   * Like units in a row, and the joints {@code from} to {@code to} that are worked into them.
+   *
+   * @param numbers what the first unit that the hands meet is called, and the way of the numbers
+   */
+  public record BenchSegment(String name, UnitKind kind, int units, int from, int to, String words, StripPlan.Numbers numbers) {}
 
   /** A square of a line, by the piece it stands for on the rails; none at a seam. */
   public record HeldSquare(PieceId piece, String name, Dye colour) {}

@@ -20,6 +20,7 @@ import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.RowPlan;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
@@ -121,7 +122,7 @@ public final class StripDirections {
     for (int i = 0; i < round.segments().size(); i++) {
       SegmentPlan segment = round.segments().get(i);
       int to = Math.min(joints.size(), start + shift.get(i));
-      segments.add(new BenchSegment(segment.stretch().map(number -> strip.inner().get(number).name()).orElse(""), segment.kind(), segment.units(), from, Math.max(from, to), segment.words()));
+      segments.add(new BenchSegment(segment.stretch().map(number -> strip.inner().get(number).name()).orElse(""), segment.kind(), segment.units(), from, Math.max(from, to), segment.words(), numbers(round, segment)));
       from = Math.max(from, to);
     }
     stops(round, segments);
@@ -163,14 +164,24 @@ public final class StripDirections {
     if (segment.stretch().isEmpty()) {
       return between(segment, index);
     }
+    StripPlan.Numbers numbers = numbers(round, segment);
     List<Into> stitches = new ArrayList<>();
     int last = SEAM_PLACE;
     for (int i = 0; i < segment.stitches(); i++) {
       int unit = segment.into().isEmpty() ? i : segment.into().get(i);
-      stitches.add(new Into(index, unit, "%s %d%s".formatted(Wording.capital(PlaceNames.word(segment.kind())), unit + 1, unit == last ? " again" : "")));
+      stitches.add(new Into(index, unit, "%s %d%s".formatted(Wording.capital(PlaceNames.word(segment.kind())), numbers.first() + numbers.step() * unit, unit == last ? " again" : "")));
       last = unit;
     }
     return stitches;
+  }
+
+  /** Of the units of a first round their own numbers, from the end where the hands meet them; later rounds count from there. */
+  private StripPlan.Numbers numbers(RoundPlan round, SegmentPlan segment) {
+    if (segment.stretch().isEmpty() || segment.kind() != UnitKind.ROW_END) {
+      return new StripPlan.Numbers(1, 1);
+    }
+    StripPlan.Numbers own = strip.inner().get(segment.stretch().get()).numbers();
+    return round.hold().reversed() ? new StripPlan.Numbers(own.first() + own.step() * (segment.units() - 1), -own.step()) : own;
   }
 
   /** A seam place, or what goes into a corner space, one after the other. */

@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import ruxel.core.hold.Facing.Face;
 import ruxel.core.hold.RowHold;
 import ruxel.core.match.PlaceNames;
@@ -10,6 +11,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.measure.Wording.Hand;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.RowNumbers;
 import ruxel.core.plan.StripPlan.RoundHold;
 import ruxel.core.seam.Join;
 import ruxel.core.strip.Junction;
@@ -57,8 +59,9 @@ final class RoundHolds {
     boolean atRingStart = stretch.withRing() == start;
     boolean atCorner = atRingStart ? stretch.from() == 0 : stretch.to() == edges.get(stretch.edgeIndex()).units();
     if (!atCorner || edges.size() == 1) {
-      int unit = (atRingStart ? stretch.from() : stretch.to() - 1) + 1;
-      return "%s %d of the %s".formatted(PlaceNames.word(stretch.kind()), unit, Wording.low(names.of(stretch)));
+      int unit = atRingStart ? stretch.from() : stretch.to() - 1;
+      OptionalInt row = RowNumbers.of(piece).map(rows -> rows.number(stretch.edgeIndex(), unit)).orElse(OptionalInt.empty());
+      return "%s %d of the %s".formatted(PlaceNames.word(stretch.kind()), row.orElse(unit + 1), Wording.low(names.of(stretch)));
     }
     Edge beside = edges.get(Math.floorMod(stretch.edgeIndex() + (atRingStart ? -1 : 1), edges.size()));
     return "the %s of the %s".formatted(Wording.low(beside.name()), Wording.low(piece.name()));

@@ -95,7 +95,10 @@ public record StripPlan(
    * longer at either end by so much of their height, shorter below 0.
    */
   public record InnerPlan(
-      PieceId piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial) {}
+      PieceId piece, String edge, String name, UnitKind kind, int from, int to, double lengthMm, Spot at, Spot start, Spot end, Optional<Integer> twin, double turn, double leansBefore, double leansBehind, boolean seam, List<UnitKind> between, Optional<Integer> wanted, Optional<Integer> worked, List<Integer> trial, Numbers numbers) {}
+
+  /** What the first unit of a stretch is called, and whether the numbers fall: rows by their own, all else from 1. */
+  public record Numbers(int first, int step) {}
 
   /** One round, or row: segment by segment, the corners, and all its stitches. */
   public record RoundPlan(

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import ruxel.core.finding.Finding;
@@ -18,6 +19,7 @@ import ruxel.core.measure.Wording;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.RowNumbers;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.StripPlan.InnerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
@@ -123,7 +125,18 @@ final class StripPlans {
     Spot at = told.map(Stitches::at).orElseGet(() -> Spot.cut(stretch.piece(), stretch.edge(), Cut.at(edge, stretch.from())));
     return new InnerPlan(
         stretch.piece(), stretch.edge(), Wording.capital(names.of(stretch)), stretch.kind(), stretch.from(), stretch.to(), stretch.lengthMm(), at, spot(stretch, edge, true), spot(stretch, edge, false), twin(worked, index), behind.turn(), Rounds.outwards(worked.line().before(index).turn()), Rounds.outwards(behind.turn()), behind.seam(), behind.between(),
-        told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked), told.map(Stitches::trial).orElse(List.of()));
+        told.flatMap(Stitches::wanted), told.flatMap(Stitches::worked), told.map(Stitches::trial).orElse(List.of()), numbers(stretch));
+  }
+
+  private StripPlan.Numbers numbers(Stretch stretch) {
+    Optional<RowNumbers> rows = stretch.kind() == UnitKind.ROW_END ? RowNumbers.of(names.piece(stretch)) : Optional.empty();
+    OptionalInt lower = rows.map(of -> of.number(stretch.edgeIndex(), stretch.from())).orElse(OptionalInt.empty());
+    OptionalInt upper = rows.map(of -> of.number(stretch.edgeIndex(), stretch.to() - 1)).orElse(OptionalInt.empty());
+    if (lower.isEmpty() || upper.isEmpty()) {
+      return new StripPlan.Numbers(1, 1);
+    }
+    boolean grows = lower.getAsInt() <= upper.getAsInt() == stretch.withRing();
+    return new StripPlan.Numbers(stretch.withRing() ? lower.getAsInt() : upper.getAsInt(), grows ? 1 : -1);
   }
 
   /** Where a stretch begins or ends in the order of work. */

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.change.StripChange;
 import ruxel.core.construction.Answers;
@@ -21,7 +22,12 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.identity.StripId;
+import ruxel.core.layout.Layout;
 import ruxel.core.measure.Stitch;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.RowNumbers;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.strip.Round;
@@ -75,9 +81,7 @@ class StripDirectionsTest {
     GarmentPlan plan = Wardrobe.plan(edged);
     BenchPlan bench = StripDirections.of(edged, plan, new StripId("one")).orElseThrow();
     assertThat(bench.title()).isEqualTo("Work the armhole edging");
-    assertThat(bench.joints().get(0).words()).isEqualTo("Row end 1.");
-    assertThat(bench.joints().get(1).words()).isEqualTo("Row end 1 again.");
-    assertThat(bench.joints().get(2).words()).isEqualTo("Row end 2.");
+    assertThat(bench.joints().stream().limit(3).map(BenchPlan.BenchJoint::words)).as("up the back, by the numbers of its rows").containsExactly("Row end 36.", "Row end 36 again.", "Row end 37.");
     StripPlan.SegmentPlan first = plan.strips().get(0).rounds().get(0).segments().get(0);
     assertThat(bench.stops().get(0).joint()).isEqualTo(first.stitches());
     assertThat(bench.prompts().get(0).words()).startsWith("One at the left shoulder. Then ");
@@ -142,5 +146,29 @@ class StripDirectionsTest {
   private static Garment told(Garment garment, Strip strip) {
     boolean isThere = garment.settings().on(WorkedStrip.class, strip.id()).isPresent();
     return ((Outcome.Good<Garment>) (isThere ? new StripChange.StripTold(strip) : new StripChange.StripAdded(strip)).apply(garment)).value();
+  }
+
+  /** A row end has the number of its row, from whichever hand the edging comes to it. */
+  @ParameterizedTest
+  @EnumSource(Wording.Hand.class)
+  void rowEndsHaveTheNumbersOfTheirRows(Wording.Hand hand) {
+    Garment bare = Garment.of("Vest", new Recipe("sleeveless", new Answers(Map.of("kind", new Answers.Word("PULLOVER")))));
+    Garment vest = bare.withWording(new Wording(bare.unit(), bare.terms(), hand));
+    GarmentPlan.OpeningPlan armhole = Wardrobe.plan(vest).gluing().openings().stream().filter(opening -> opening.name().equals("Left armhole")).findFirst().orElseThrow();
+    Garment edged = told(vest, new Strip(new StripId("one"), "Armhole edging", armhole.start(), Optional.empty(), List.of(Round.usual(Stitch.SC, 6)), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty()));
+    GarmentPlan plan = Wardrobe.plan(edged);
+    List<Piece> pieces = ((Outcome.Good<Layout>) Layout.of(edged)).value().construct().pieces();
+    List<StripPlan.InnerPlan> inner = plan.strips().get(0).inner();
+    BenchPlan bench = StripDirections.of(edged, plan, new StripId("one")).orElseThrow();
+    List<BenchPlan.BenchSegment> stretches = bench.rounds().get(0).segments().stream().filter(segment -> !segment.name().isEmpty()).toList();
+    for (int i = 0; i < inner.size(); i++) {
+      StripPlan.InnerPlan on = inner.get(hand == Wording.Hand.LEFT ? inner.size() - 1 - i : i);
+      Piece piece = pieces.stream().filter(each -> each.id().equals(on.piece())).findFirst().orElseThrow();
+      int edge = piece.edges().indexOf(piece.edge(on.edge()).orElseThrow());
+      if (on.kind() == UnitKind.ROW_END) {
+        int first = hand == Wording.Hand.LEFT ? on.to() - 1 : on.from();
+        assertThat(stretches.get(i).numbers().first()).as(on.name()).isEqualTo(RowNumbers.of(piece).orElseThrow().number(edge, first).orElseThrow());
+      }
+    }
   }
 }
