@@ -136,7 +136,9 @@ final class StripPlans {
       return new StripPlan.Numbers(1, 1);
     }
     boolean grows = lower.getAsInt() <= upper.getAsInt() == stretch.withRing();
-    return new StripPlan.Numbers(stretch.withRing() ? lower.getAsInt() : upper.getAsInt(), grows ? 1 : -1);
+    // Rows held back lie above those that are there: met first from the top.
+    int first = (stretch.withRing() ? lower.getAsInt() : upper.getAsInt()) + (grows ? 0 : stretch.heldBack());
+    return new StripPlan.Numbers(first, grows ? 1 : -1);
   }
 
   /** Where a stretch begins or ends in the order of work. */

@@ -91,7 +91,7 @@ class RowsAsStripsTest {
     BenchPlan bench = StripDirections.of(edged, plan, new StripId("sleeve.left:front")).orElseThrow();
     assertThat(bench.joints()).hasSize(3 * 70);
     assertThat(bench.rounds()).extracting(BenchPlan.BenchRound::to).containsExactly(70, 140, 210);
-    assertThat(bench.joints().get(0).words()).startsWith("Row end 1");
+    assertThat(bench.joints().get(0).words()).as("from the top of the sleeve down").isEqualTo("Row end 37.");
     assertThat(bench.prompts()).filteredOn(prompt -> prompt.joint() == 70).singleElement().matches(prompt -> prompt.words().contains("Turn the work."));
   }
 

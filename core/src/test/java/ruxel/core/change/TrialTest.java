@@ -69,7 +69,7 @@ class TrialTest {
     assertThat(segment.rhythm()).isEqualTo("3, 2, 2, 1 in turn");
     BenchPlan bench = StripDirections.of(tried, plan, new StripId("left")).orElseThrow();
     List<String> words = bench.joints().stream().map(BenchPlan.BenchJoint::words).toList();
-    List<String> repeat = List.of("Row end 5.", "Row end 5 again.", "Row end 5 again.", "Row end 6.", "Row end 6 again.", "Row end 7.", "Row end 7 again.", "Row end 8.");
+    List<String> repeat = List.of("Row end 45.", "Row end 45 again.", "Row end 45 again.", "Row end 46.", "Row end 46 again.", "Row end 47.", "Row end 47 again.", "Row end 48.");
     assertThat(Collections.indexOfSubList(words, repeat)).as("the second repeat, away from the corner, in %s", words).isNotNegative();
     List<Integer> back = new ArrayList<>(each);
     Collections.reverse(back);
