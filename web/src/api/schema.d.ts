@@ -1496,8 +1496,7 @@ export interface components {
             consequences: components["schemas"]["ConsequenceView"][];
             dimensions: components["schemas"]["Dimension"][];
             edged: components["schemas"]["OpeningPlan"][];
-            /** @enum {string} */
-            facing?: "RIGHT_SIDES_TOGETHER" | "WRONG_SIDES_TOGETHER" | "FLAT_RIGHT_SIDES_UP" | "FLAT_WRONG_SIDES_UP";
+            facings: components["schemas"]["FacingChoice"][];
             findings: components["schemas"]["FindingView"][];
             gluing: components["schemas"]["GluingPlan"];
             gone: components["schemas"]["Gone"][];

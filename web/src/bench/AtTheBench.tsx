@@ -10,6 +10,7 @@ import { BenchNow } from './BenchNow';
 import { FinishForm, Joined } from './Endings';
 import { JointRail } from './JointRail';
 import { LeftOver } from './LeftOver';
+import { nextStop } from './moments';
 import { useBenchKeys } from './useBenchKeys';
 
 interface Props {
@@ -89,12 +90,12 @@ export function AtTheBench(props: Props) {
       ) : (
         <BenchKeys
           position={position}
-          all={joints.length}
+          next={nextStop(work.plan, position)}
           word={word}
           isPaused={state === 'PAUSED'}
           stops={stops}
           onForward={keys.forward}
-          onDoneTo={(joint) => outbox.add('DONE_TO', joint)}
+          onToMarker={keys.toMarker}
           onBack={keys.back}
           onBackTo={(joint) => outbox.add('BACK_TO', joint)}
           onPause={() => outbox.add('PAUSE')}
@@ -123,10 +124,9 @@ function useCounting(outbox: Outbox, work: WorkView, word: Counted) {
       }
     },
     toMarker: () => {
-      const { joints, stops } = work.plan;
-      const next = stops.find((stop) => stop.joint > position && stop.joint < joints.length);
-      if (!isPaused && position < joints.length) {
-        outbox.add('DONE_TO', next?.joint ?? joints.length);
+      const all = work.plan.joints.length;
+      if (!isPaused && position < all) {
+        outbox.add('DONE_TO', nextStop(work.plan, position)?.joint ?? all);
       }
     },
     oneMore: () => {

@@ -7,10 +7,11 @@ interface Props {
   isPaused: boolean;
   stops: Stop[];
   word: Counted;
-  all: number;
+  /** The next place that is looked at; without one the end is. */
+  next: Stop | undefined;
   onForward: () => void;
   /** All up to the next marker, or to the end, is done. */
-  onDoneTo: (joint: number) => void;
+  onToMarker: () => void;
   onBack: () => void;
   onBackTo: (joint: number) => void;
   onPause: () => void;
@@ -22,17 +23,16 @@ interface Props {
 export function BenchKeys({
   position,
   isPaused,
-  all,
+  next,
   stops,
   word,
   onForward,
-  onDoneTo,
+  onToMarker,
   onBack,
   onBackTo,
   onPause,
   onOneMore,
 }: Props) {
-  const next = stops.find((stop) => stop.joint > position && stop.joint < all);
   const passed = stops.filter((stop) => stop.joint > 0 && stop.joint < position);
   return (
     <div className="bench-keys">
@@ -45,7 +45,7 @@ export function BenchKeys({
       </Button>
       <Button
         variant="outline-dark"
-        onClick={() => onDoneTo(next?.joint ?? all)}
+        onClick={onToMarker}
         disabled={isPaused}
         title="For makers who go from marker to marker. Key M"
       >

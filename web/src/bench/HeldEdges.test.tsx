@@ -2,7 +2,7 @@
 import { render, screen } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import type { Held, SeamPlan } from '../api/types';
-import { seam } from '../testing/sample';
+import { HOLD, seam } from '../testing/sample';
 import { HeldEdges } from './HeldEdges';
 
 const HELD: Held = {
@@ -12,20 +12,6 @@ const HELD: Held = {
   fromRight: true,
   facing: 'RIGHT_SIDES_TOGETHER',
   check: '',
-};
-
-const HOLD: NonNullable<SeamPlan['hold']> = {
-  kind: 'STACKED',
-  edges: 'ON_TOP',
-  sides: ['B', 'A'],
-  pieces: ['back', 'front'],
-  shows: ['WRONG_SIDE', 'RIGHT_SIDE'],
-  from: 'the armhole',
-  to: 'the neck',
-  beginsAt: 'RIGHT',
-  below: 'B',
-  choices: [],
-  words: '',
 };
 
 function drawn(held: Held, hold?: SeamPlan['hold']) {

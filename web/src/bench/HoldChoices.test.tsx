@@ -2,23 +2,14 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import type { GarmentPlan, SeamPlan } from '../api/types';
-import { garment, seam } from '../testing/sample';
+import { garment, HOLD, seam } from '../testing/sample';
 import { HoldChoices } from './HoldChoices';
 
 afterEach(cleanup);
 
-const HOLD: NonNullable<SeamPlan['hold']> = {
-  kind: 'STACKED',
-  edges: 'ON_TOP',
-  sides: ['B', 'A'],
-  pieces: ['back', 'front.left'],
-  shows: ['WRONG_SIDE', 'RIGHT_SIDE'],
-  from: 'the left armhole',
-  to: 'the neck',
-  beginsAt: 'RIGHT',
-  below: 'B',
-  choices: [{ facing: 'RIGHT_SIDES_TOGETHER', title: 'Right sides together', now: true }],
-  words: '',
+const HELD = {
+  ...HOLD,
+  choices: [{ facing: 'RIGHT_SIDES_TOGETHER' as const, title: 'Right sides together', now: true }],
 };
 
 const PAIR: GarmentPlan['pairs'][number] = {
@@ -49,7 +40,7 @@ const PAIR: GarmentPlan['pairs'][number] = {
   ],
 };
 
-function shown(told: boolean, isBegun: boolean, hold = HOLD) {
+function shown(told: boolean, isBegun: boolean, hold: NonNullable<SeamPlan['hold']> = HELD) {
   const opened = garment();
   opened.plan.pairs = [{ ...PAIR, told }];
   opened.progress = isBegun
@@ -79,8 +70,8 @@ test.each([
 
 test('pieces are held as the method allows, and only then is it asked', () => {
   const onChange = shown(false, false, {
-    ...HOLD,
-    choices: [...HOLD.choices, { facing: 'WRONG_SIDES_TOGETHER', title: 'Wrong sides together', now: false }],
+    ...HELD,
+    choices: [...HELD.choices, { facing: 'WRONG_SIDES_TOGETHER', title: 'Wrong sides together', now: false }],
   });
   fireEvent.change(screen.getByLabelText('Held'), { target: { value: 'WRONG_SIDES_TOGETHER' } });
   expect(onChange).toHaveBeenCalledWith({

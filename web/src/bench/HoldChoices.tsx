@@ -1,5 +1,6 @@
-import { Button, Form } from 'react-bootstrap';
+import { Button } from 'react-bootstrap';
 import type { Change, Opened, SeamPlan } from '../api/types';
+import { FacingSelect } from '../drawing/FacingSelect';
 import { PairChoice } from './PairChoice';
 
 interface Props {
@@ -22,25 +23,14 @@ export function HoldChoices({ garment, seam, onChange }: Props) {
         <PairChoice pair={pair} seamId={seam.id} hand={plan.hand} progress={progress} onChange={onChange} />
       )}
       {hold.choices.length > 1 && (
-        <Form.Group controlId="facing" className="inline-field">
-          <Form.Label>Held</Form.Label>
-          <Form.Select
-            value={hold.choices.find(({ now }) => now)?.facing}
-            onChange={({ target }) =>
-              onChange({
-                kind: 'FACING_CHOSEN',
-                seam: seam.id,
-                facing: target.value as (typeof hold.choices)[number]['facing'],
-              })
-            }
-          >
-            {hold.choices.map(({ facing, title }) => (
-              <option key={facing} value={facing}>
-                {title}
-              </option>
-            ))}
-          </Form.Select>
-        </Form.Group>
+        <FacingSelect
+          id="facing"
+          label="Held"
+          choices={hold.choices}
+          onChoose={(facing) =>
+            onChange({ kind: 'FACING_CHOSEN', seam: seam.id, ...(facing ? { facing } : {}) })
+          }
+        />
       )}
       {hold.forcedBy !== 'LIVE_ROW' && (
         <Button variant="outline-dark" onClick={() => onChange({ kind: 'SEAM_TURNED', seam: seam.id })}>

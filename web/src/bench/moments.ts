@@ -1,4 +1,4 @@
-import type { BenchPlan, Prompt } from '../api/types';
+import type { BenchPlan, Prompt, Stop } from '../api/types';
 
 /** The moment to stop after so many joints, if there is one; all that is to be done then. */
 export function promptAt(plan: BenchPlan, position: number): Prompt | undefined {
@@ -10,6 +10,14 @@ export function promptAt(plan: BenchPlan, position: number): Prompt | undefined 
       expected: there.map(({ expected }) => expected).join(' '),
     }
   );
+}
+
+/** The next place that is looked at, before the end. */
+export function nextStop(
+  { stops, joints }: Pick<BenchPlan, 'stops' | 'joints'>,
+  position: number,
+): Stop | undefined {
+  return stops.find(({ joint }) => joint > position && joint < joints.length);
 }
 
 /** How long the rest takes, in words; nothing until the pace is known. */

@@ -1,8 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, expect, test } from 'vitest';
-import type { SeamPlan } from '../api/types';
-import { seam } from '../testing/sample';
+import { HOLD, seam } from '../testing/sample';
 import { HowTo } from './HowTo';
 import type { HowToPlan } from './HowToPicture';
 
@@ -43,28 +42,21 @@ test('both loops are four rows of loops taken, and row ends have none', () => {
 });
 
 test('from the left it is drawn as a mirror image, its words are not', () => {
-  render(<HowTo seam={seam({ howTo: { ...PLAN, fromRight: false }, hold: STACKED })} />);
+  render(
+    <HowTo
+      seam={seam({
+        howTo: { ...PLAN, fromRight: false },
+        hold: { ...HOLD, shows: ['WRONG_SIDE', 'WRONG_SIDE'] },
+      })}
+    />,
+  );
   const picture = screen.getByRole('img');
   expect(picture.querySelector('g')?.getAttribute('transform')).toContain('scale(-1 1)');
   expect(screen.getByText('nearest you, its wrong side shows').closest('[transform]')).toBeNull();
 });
 
-const STACKED: NonNullable<SeamPlan['hold']> = {
-  kind: 'STACKED',
-  edges: 'ON_TOP',
-  sides: ['B', 'A'],
-  pieces: ['back', 'front'],
-  shows: ['WRONG_SIDE', 'WRONG_SIDE'],
-  from: 'the armhole',
-  to: 'the neck',
-  beginsAt: 'RIGHT',
-  below: 'B',
-  choices: [],
-  words: '',
-};
-
 test('a layer that is turned over is told by the side it shows', () => {
-  render(<HowTo seam={seam({ howTo: PLAN, hold: STACKED })} />);
+  render(<HowTo seam={seam({ howTo: PLAN, hold: { ...HOLD, shows: ['WRONG_SIDE', 'WRONG_SIDE'] } })} />);
   expect(screen.getByText('nearest you, its wrong side shows')).toBeTruthy();
   expect(screen.getByText('behind, its wrong side towards you')).toBeTruthy();
 });

@@ -6,10 +6,10 @@ import bounds from '../api/bounds.json';
 import { problemIn, STALE } from '../api/client';
 import { keepWays, schoolsQuery, waysQuery } from '../api/garments';
 import type { Opened, SchoolEntry, Way } from '../api/types';
+import { FacingSelect } from '../drawing/FacingSelect';
 import { figure, trimmed } from '../format';
 import { SavedField } from '../shell/SavedField';
 import type { GarmentEditor } from '../shell/useGarment';
-import { FacingForAll } from './FacingForAll';
 import { WishChoice } from './WishChoice';
 
 const { lightestGrams: LEAST_GRAMS, heaviestGrams: MOST_GRAMS } = bounds;
@@ -55,7 +55,13 @@ export function Wants({ editor }: { editor: GarmentEditor }) {
       <details>
         <summary>How else I work</summary>
         <div className="wants-more">
-          <FacingForAll facing={plan.facing} onChange={(wanted) => void change([wanted])} />
+          <FacingSelect
+            id="facing-all"
+            label="Pieces are held, where a method allows it"
+            choices={plan.facings}
+            none="as each method has it"
+            onChoose={(facing) => void change([{ kind: 'FACING_CHOSEN', ...(facing ? { facing } : {}) }])}
+          />
           {schools
             ?.filter((entry) => entry !== join)
             .map((entry) => (

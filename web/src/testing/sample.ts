@@ -1,4 +1,4 @@
-import type { Ladder, Opened, PiecePlan, StepPlan, WorkStep } from '../api/types';
+import type { Ladder, Opened, PiecePlan, SeamPlan, StepPlan, WorkStep } from '../api/types';
 import { EASE, seam } from './sampleSeam';
 
 export { EASE, seam };
@@ -129,6 +129,7 @@ export function garment(over: Partial<Opened> = {}): Opened {
       pieces: [piece('back'), piece('sleeve')],
       seams: ids.map((id) => seam({ id, name: id })),
       pairs: [],
+      facings: [],
       laidWords: 'Opened flat.',
       worn: [],
       ladder: LADDER,
@@ -178,3 +179,18 @@ export function garment(over: Partial<Opened> = {}): Opened {
     ...over,
   };
 }
+
+/** A shoulder held with its right sides together: side B nearest. */
+export const HOLD: NonNullable<SeamPlan['hold']> = {
+  kind: 'STACKED',
+  edges: 'ON_TOP',
+  sides: ['B', 'A'],
+  pieces: ['back', 'front'],
+  shows: ['WRONG_SIDE', 'RIGHT_SIDE'],
+  from: 'the armhole',
+  to: 'the neck',
+  beginsAt: 'RIGHT',
+  below: 'B',
+  choices: [],
+  words: '',
+};

@@ -1,19 +1,5 @@
 import type { BoardPlan, ColourPlan, GarmentPlan } from '../api/types';
-import { garment } from './sample';
-
-const HOLD: BoardPlan['lines'][number]['hold'] = {
-  kind: 'STACKED',
-  edges: 'ON_TOP',
-  sides: ['A', 'B'],
-  pieces: ['back/1.1', 'back/1.2'],
-  shows: ['WRONG_SIDE', 'RIGHT_SIDE'],
-  beginsAt: 'RIGHT',
-  from: 'row 1',
-  to: 'row 2',
-  below: 'A',
-  choices: [],
-  words: 'Column 1 nearest you.',
-};
+import { garment, HOLD } from './sample';
 
 /** A board of two by two squares of 100 mm on the piece “back”. */
 export function board(over: Partial<BoardPlan> = {}): BoardPlan {
@@ -76,7 +62,7 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
         joints: 32,
         title: 'Between rows 1 and 2',
         then: '2 parts of 2 squares',
-        hold: HOLD,
+        hold: { ...HOLD, pieces: ['back/1.2', 'back/1.1'], from: 'the lower edge', to: 'the upper edge' },
       },
       {
         id: 'column.1.1',
@@ -85,7 +71,7 @@ export function board(over: Partial<BoardPlan> = {}): BoardPlan {
         joints: 32,
         title: 'Between columns 1 and 2',
         then: 'the board hangs together',
-        hold: HOLD,
+        hold: { ...HOLD, pieces: ['back/1.2', 'back/1.1'], from: 'the lower edge', to: 'the upper edge' },
       },
     ],
     crossings: [at(1, 1)],

@@ -46,10 +46,11 @@ class FrozenPlans {
     if (format > FORMAT) {
       throw new Problems.NotFound("This seam was begun with a newer Ruxel (plan format %d). Open it there.".formatted(format));
     }
-    return lenient.treeToValue(format < FORMAT ? lifted(lenient.readTree(plan)) : lenient.readTree(plan), BenchPlan.class);
+    JsonNode told = lenient.readTree(plan);
+    return lenient.treeToValue(format < FORMAT ? lifted(told) : told, BenchPlan.class);
   }
 
-  /** Format 1 told how the layers lie, not how they face: what lay side by side had its right sides up. */
+  /** Format 1 told how the layers lie, not how they face: what lay side by side had its right sides up. Rows had numbers by their seam, which stay as they were told. */
   private static JsonNode lifted(JsonNode plan) {
     if (plan.path("plan").path("howTo") instanceof ObjectNode howTo) {
       String lay = howTo.path("lay").asString("");

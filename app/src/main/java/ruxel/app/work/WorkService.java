@@ -231,7 +231,7 @@ public class WorkService {
   }
 
   private boolean isChanged(WorkStore.Row row, BenchPlan plan) {
-    return today(garments.versioned(row.garment()), row.of()).filter(plan::isWorkedAs).isEmpty();
+    return today(garments.versioned(row.garment()), row.of()).filter(now -> plan.isWorkedAs(now, row.planFormat() == FrozenPlans.FORMAT)).isEmpty();
   }
 
   private static Beside beside(WorkStore.Row row, BenchPlan plan, Work work, boolean changed) {

@@ -119,9 +119,18 @@ public record BenchPlan(
    * same way. Words, lengths and what stands beside it do not matter.
    */
   public boolean isWorkedAs(BenchPlan other) {
+    return isWorkedAs(other, true);
+  }
+
+  /**
+   * The same.
+   *
+   * @param byNumbers whether units are known by the same numbers in both; rows had others once
+   */
+  public boolean isWorkedAs(BenchPlan other, boolean byNumbers) {
     return hold.equals(other.hold)
         && places(joints).equals(places(other.joints))
-        && worked(plan).equals(worked(other.plan))
+        && worked(plan, byNumbers).equals(worked(other.plan, byNumbers))
         && stitches(rounds).equals(stitches(other.rounds));
   }
 
@@ -130,14 +139,14 @@ public record BenchPlan(
   }
 
   private static List<List<Object>> stitches(List<BenchRound> rounds) {
-    return rounds.stream().flatMap(round -> round.segments().stream()).map(segment -> List.<Object>of(segment.kind(), segment.units(), segment.from(), segment.to())).toList();
+    return rounds.stream().flatMap(round -> round.segments().stream().map(segment -> List.<Object>of(round.reversed(), segment.kind(), segment.units(), segment.from(), segment.to()))).toList();
   }
 
-  private static List<List<Object>> worked(Optional<SeamPlan> plan) {
+  private static List<List<Object>> worked(Optional<SeamPlan> plan, boolean byNumbers) {
     return plan.stream()
         .flatMap(seam -> Stream.of(seam.a(), seam.b()))
         .flatMap(side -> side.rails().stream())
-        .map(rail -> List.<Object>of(rail.piece(), rail.edge(), rail.kind(), rail.firstPlace(), rail.places(), rail.placesPerUnit(), rail.firstNumber(), rail.numberStep()))
+        .map(rail -> List.<Object>of(rail.piece(), rail.edge(), rail.kind(), rail.firstPlace(), rail.places(), rail.placesPerUnit(), byNumbers ? rail.firstNumber() : 0, byNumbers ? rail.numberStep() : 0))
         .toList();
   }
 

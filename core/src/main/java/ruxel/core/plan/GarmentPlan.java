@@ -5,7 +5,6 @@ import java.util.Optional;
 import ruxel.core.construction.Dimension;
 import ruxel.core.construction.Handle;
 import ruxel.core.garment.Garment;
-import ruxel.core.hold.Facing;
 import ruxel.core.identity.OpeningId;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
@@ -22,7 +21,7 @@ import ruxel.core.order.Reason;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.SeamRole;
 
-/** Everything computed of a garment (model 9); {@code laidWords} says how its pieces lie, {@code edged} are the openings once the strips are worked, {@code facing} is how pieces are held where nothing else is chosen. Nothing of it is stored. */
+/** Everything computed of a garment (model 9); {@code laidWords} says how its pieces lie, {@code edged} are the openings once the strips are worked, {@code facings} are the ways pieces may be held, the one that is wanted of all seams marked. Nothing of it is stored. */
 public record GarmentPlan(
     String name,
     Wording.Unit unit,
@@ -52,7 +51,7 @@ public record GarmentPlan(
     List<StripPlan> strips,
     List<OpeningPlan> edged,
     List<WishView> wishes,
-    Optional<Facing> facing,
+    List<HoldView.FacingChoice> facings,
     List<School.Way> schools,
     List<Gone> gone,
     List<FindingView> findings) {
@@ -61,14 +60,14 @@ public record GarmentPlan(
   static GarmentPlan partly(Garment garment, List<PiecePlan> pieces, List<SeamPlan> seams, GluingPlan gluing, List<StripPlan> strips, List<FindingView> findings) {
     return new GarmentPlan(
         garment.name(), garment.unit(), garment.terms(), garment.hand(), pieces, "", seams, List.of(), List.of(), Ladder.of(garment.rules()), gluing, List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), YarnPlan.NONE, OrderPlan.NONE, List.of(), WearerPlan.NONE, List.of(), Optional.empty(), Optional.empty(), strips, List.of(), List.of(), Optional.empty(), List.of(),
+        List.of(), List.of(), List.of(), YarnPlan.NONE, OrderPlan.NONE, List.of(), WearerPlan.NONE, List.of(), Optional.empty(), Optional.empty(), strips, List.of(), List.of(), List.of(), List.of(),
         List.of(), findings);
   }
 
   /** The same with only some of its pieces, seams and boards. */
   public GarmentPlan with(List<PiecePlan> somePieces, List<SeamPlan> someSeams, List<BoardPlan> someBoards) {
     return new GarmentPlan(
-        name, unit, terms, hand, somePieces, laidWords, someSeams, pairs, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, someBoards, squares, colours, strips, edged, wishes, facing, schools, gone, findings);
+        name, unit, terms, hand, somePieces, laidWords, someSeams, pairs, worn, ladder, gluing, steps, rules, consequences, assumed, dimensions, handles, owed, yarn, order, wearer, wearing, someBoards, squares, colours, strips, edged, wishes, facings, schools, gone, findings);
   }
 
   /** The row that joins a seam while it is worked. */

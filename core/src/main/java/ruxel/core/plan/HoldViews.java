@@ -1,6 +1,7 @@
 package ruxel.core.plan;
 
 import java.util.List;
+import java.util.Optional;
 import ruxel.core.board.Lines;
 import ruxel.core.glue.Cells.Cell;
 import ruxel.core.hold.Facing;
@@ -60,7 +61,11 @@ record HoldViews(Hold hold, Hand hand, String a, String b, SeamEnds ends) {
     Held second = hold.second();
     return new HoldView(
         hold.kind() == Kind.STACKED ? HoldView.Kind.STACKED : HoldView.Kind.SIDE_BY_SIDE, edges, List.of(first.side(), second.side()), List.of(first.piece(), second.piece()), List.of(first.face(), second.face()),
-        hold.beginsAt(), ends.start(), ends.end(), below(), hold.forcedBy(), method.facings().stream().map(each -> new FacingChoice(each, Wording.capital(each.words()), each == facing)).toList(), words());
+        hold.beginsAt(), ends.start(), ends.end(), below(), hold.forcedBy(), choices(method.facings(), Optional.of(facing)), words());
+  }
+
+  static List<FacingChoice> choices(List<Facing> facings, Optional<Facing> now) {
+    return facings.stream().map(each -> new FacingChoice(each, Wording.capital(each.words()), now.filter(each::equals).isPresent())).toList();
   }
 
   /** What lies left comes below when it is turned a quarter for a right hand, above for a left one. */

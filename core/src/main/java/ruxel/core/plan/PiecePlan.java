@@ -67,7 +67,7 @@ public record PiecePlan(
           .map(
               rows -> {
                 RightSide side = PieceRows.of(settings, piece, pieces);
-                String words = "%s from the %s on; the %s ones are right-side rows.".formatted(Wording.counted(rows.rows(), "rows"), rows.first().name(), side == RightSide.ODD ? "odd" : "even");
+                String words = "%s from the %s on".formatted(Wording.counted(rows.rows(), "rows"), rows.first().name());
                 return new RowsPlan(rows.first().id(), rows.rows(), side, settings.on(PieceRows.class, piece.id()).isPresent(), words);
               });
     }

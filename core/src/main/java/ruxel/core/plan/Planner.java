@@ -29,6 +29,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
 import ruxel.core.finding.Where;
 import ruxel.core.garment.Garment;
+import ruxel.core.hold.Facing;
 import ruxel.core.glue.Contiguity;
 import ruxel.core.glue.Glued;
 import ruxel.core.glue.SeamGraph;
@@ -175,7 +176,7 @@ public final class Planner {
         strips,
         edgings.openings(StepPlans.names(resolved.seams())),
         garment.settings().of(WishFor.class).stream().map(wish -> new GarmentPlan.WishView(wish.role(), wish.seam(), wish.wish())).toList(),
-        garment.settings().on(ChosenFacing.class, Optional.empty()).map(ChosenFacing::facing),
+        HoldViews.choices(List.of(Facing.values()), garment.settings().on(ChosenFacing.class, Optional.empty()).map(ChosenFacing::facing)),
         garment.settings().of(OwnSchool.class).stream().map(OwnSchool::way).toList(),
         new GoneList(garment, layout).all(resolved.seams(), edgings.strips()),
         views);

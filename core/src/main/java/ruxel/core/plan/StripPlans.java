@@ -263,7 +263,8 @@ final class StripPlans {
     for (Stretch stretch : worked.line().stretches()) {
       if (atMm <= before + stretch.lengthMm()) {
         int unit = Math.max(1, (int) Math.round((atMm - before) / stretch.unitMm()));
-        return "%s %d along the %s".formatted(PlaceNames.word(stretch.kind()), unit, names.of(stretch));
+        StripPlan.Numbers numbers = numbers(stretch);
+        return "%s %d along the %s".formatted(PlaceNames.word(stretch.kind()), numbers.first() + numbers.step() * (unit - 1), names.of(stretch));
       }
       before += stretch.lengthMm();
     }

@@ -98,7 +98,7 @@ public record AssemblySheet(
             plan.hand() == Wording.Hand.RIGHT ? "right" : "left");
   }
 
-  /** The first round segment by segment, the others as a whole, or the rows of a band; then what is worked on it. */
+  /** As the hands meet it: the first round segment by segment, the others as a whole, or the rows of a band; then what is worked on it. */
   private static LineBlock edging(StripPlan strip, Wording wording) {
     List<String> lines = new ArrayList<>();
     strip.band().ifPresent(
@@ -106,8 +106,8 @@ public record AssemblySheet(
           lines.add(band.words());
           band.quarters().forEach(quarter -> lines.add("Row %d meets %s.".formatted(quarter.row(), quarter.words())));
         });
-    for (StripPlan.RoundPlan round : strip.rounds()) {
-      lines.add(round.words());
+    for (StripPlan.RoundPlan round : strip.rounds().stream().map(StripPlan.RoundPlan::asMet).toList()) {
+      lines.add(round.words() + " " + round.hold().words());
       for (int i = 0; round.number() == 1 && i < round.segments().size(); i++) {
         int segment = i;
         String corners = round.corners().stream().filter(corner -> corner.behind() == segment).map(corner -> " " + corner.words()).collect(Collectors.joining());
