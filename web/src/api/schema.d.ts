@@ -926,6 +926,7 @@ export interface components {
         BenchRound: {
             /** Format: int32 */
             from: number;
+            hold?: string;
             /** Format: int32 */
             number: number;
             reversed: boolean;
@@ -933,7 +934,6 @@ export interface components {
             /** Format: int32 */
             to: number;
             words: string;
-            wrongSide: boolean;
         };
         BenchSegment: {
             /** Format: int32 */

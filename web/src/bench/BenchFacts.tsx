@@ -11,11 +11,13 @@ interface Props {
 export function BenchFacts({ plan, position }: Props) {
   const next = plan.stops.find((stop) => stop.joint > position);
   const prompt = promptAt(plan, position);
+  // A turned round shows the other side than the one before it.
+  const round = plan.rounds.find(({ to }) => position < to) ?? plan.rounds.at(-1);
   return (
     <div className="bench-facts">
       <div>
         <h2>Hold</h2>
-        <p>{plan.hold}</p>
+        <p>{round?.hold ?? plan.hold}</p>
         {plan.plan?.howTo && (
           <details>
             <summary>How a joint is worked</summary>

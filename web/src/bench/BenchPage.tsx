@@ -64,11 +64,11 @@ export function BenchPage({
             read.error && <Failed key={index} error={read.error} again={() => void read.refetch()} />,
         )}
         {change.isError && <Failed error={change.error} again={() => change.reset()} />}
-        {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
-        {already.isError && <Failed error={already.error} again={() => already.mutate()} />}
         {work.isFetching && !work.data && <Loading what="Finding your place…" />}
         {pending && <Loading what="Clearing the bench…" />}
         {!bench.isBegun && before}
+        {take.isError && <Failed error={take.error} again={() => take.mutate()} />}
+        {already.isError && <Failed error={already.error} again={() => already.mutate()} />}
         {garment && work.data && (
           <AtTheBench
             key={`${work.data.id} ${work.dataUpdatedAt}`}

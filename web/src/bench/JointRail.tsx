@@ -1,6 +1,8 @@
 import type { Stop } from '../api/types';
 import { useSize } from '../drawing/useSize';
 
+/** So much room a figure takes. */
+const FIGURE_PX = 36;
 const MARGIN = 14;
 
 interface Props {
@@ -15,6 +17,7 @@ export function JointRail({ all, position, stops, mirrored }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const step = (width - 2 * MARGIN) / Math.max(1, all);
   const x = (joint: number) => (mirrored ? width - MARGIN - joint * step : MARGIN + joint * step);
+  const figures = apart(stops, step);
   const r = Math.min(6, Math.max(1.4, step * 0.3));
   return (
     <div className="joint-rail">
@@ -47,9 +50,11 @@ export function JointRail({ all, position, stops, mirrored }: Props) {
                   stroke="var(--weld)"
                   strokeWidth={4.5}
                 />
-                <text x={x(stop.joint - 0.5)} y={49} textAnchor="middle" className="rail-figure">
-                  {stop.joint}
-                </text>
+                {figures.has(stop.number) && (
+                  <text x={x(stop.joint - 0.5)} y={49} textAnchor="middle" className="rail-figure">
+                    {stop.joint}
+                  </text>
+                )}
               </g>
             ))}
           <path d={`M${x(position + 0.5) - 7} 0h14l-7 9z`} fill="var(--ink)" />
@@ -57,4 +62,17 @@ export function JointRail({ all, position, stops, mirrored }: Props) {
       </div>
     </div>
   );
+}
+
+/** The stops whose figures do not lie on each other. */
+export function apart(stops: Stop[], pxPerJoint: number): Set<number> {
+  const shown = new Set<number>();
+  let last = -Infinity;
+  for (const { number, joint } of stops) {
+    if ((joint - last) * pxPerJoint >= FIGURE_PX) {
+      shown.add(number);
+      last = joint;
+    }
+  }
+  return shown;
 }

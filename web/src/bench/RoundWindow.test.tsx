@@ -26,7 +26,7 @@ test('stitches into one unit stand together, those at a seam or a corner alone',
 
 test('a unit has the number of its row, or its place in work begun before that was told', () => {
   const segment = { name: 'Front', kind: 'ROW_END' as const, units: 9, from: 0, to: 9, words: '' };
-  const round = { number: 1, words: '', wrongSide: false, reversed: false, from: 0, to: 9 };
+  const round = { number: 1, words: '', reversed: false, from: 0, to: 9 };
   const falling = { ...round, segments: [{ ...segment, numbers: { first: 44, step: -1 } }] };
   expect(numberOf(falling, { a: 0, b: 2, words: '' })).toBe(42);
   const older = { ...round, segments: [segment] } as unknown as typeof falling;

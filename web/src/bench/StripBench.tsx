@@ -89,7 +89,7 @@ function BeforeStrip({ view, onTake, onAlready, onDecide }: BeforeProps) {
       <ol className="bench-rounds">
         {plan.rounds.map((round) => (
           <li key={round.number}>
-            {round.words}
+            {round.words} {round.hold}
             <ul>
               {round.segments
                 .filter(({ name, from, to }) => name && to > from)

@@ -9,7 +9,7 @@ export function RowsField({ piece, onChange }: { piece: PiecePlan; onChange: (ch
   }
   return (
     <Form.Group controlId="right-side-rows" className="inline-field">
-      <Form.Label>{rows.words}. Worked on the right side</Form.Label>
+      <Form.Label>{rows.words}. Right-side rows</Form.Label>
       <Form.Select
         value={rows.rightSideRows}
         onChange={({ target }) =>

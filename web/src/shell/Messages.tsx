@@ -16,7 +16,12 @@ export function Failed({ error, again }: { error: unknown; again: () => void }) 
   return (
     <div className="quiet" role="alert">
       <h2>This did not work</h2>
-      <p>{problem.detail}</p>
+      {problem.findings.length === 0 && <p>{problem.detail}</p>}
+      {problem.findings.map(({ sentence, remedy }) => (
+        <p key={sentence}>
+          <strong>{sentence}</strong> {remedy}
+        </p>
+      ))}
       <Button variant="outline-dark" onClick={again}>
         Try again
       </Button>

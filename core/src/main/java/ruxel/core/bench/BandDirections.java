@@ -82,7 +82,7 @@ final class BandDirections {
     String start = "Fasten on where the %s begins, chain %d for the first row. %s".formatted(Wording.low(inOrder.get(0).name()), band.stitches(), made.words());
     List<String> cautions = new ArrayList<>(strip.effects());
     cautions.add("Count clips and markers in and out.");
-    BenchRound all = new BenchRound(1, made.words(), false, wording.hand() == Wording.Hand.LEFT, 0, joints.size(), segments);
+    BenchRound all = new BenchRound(1, made.words(), Optional.empty(), wording.hand() == Wording.Hand.LEFT, 0, joints.size(), segments);
     return new BenchPlan(
         "Work the " + Wording.low(strip.called()), hold, start, false, wording.hand() == Wording.Hand.RIGHT, "Lay it flat now and then: it should neither ripple nor pull.", cautions, prompts, Optional.empty(), joints, List.of(), List.of(all), stops);
   }

@@ -37,10 +37,10 @@ public record BenchPlan(
   /**
    * A round of a strip: its stitches are joints {@code from} to {@code to}.
    *
-   * @param wrongSide whether the maker sees the wrong side
+   * @param hold how it is held, where that may change from one round to the next
    * @param reversed whether it runs against the order in which the edge is listed
    */
-  public record BenchRound(int number, String words, boolean wrongSide, boolean reversed, int from, int to, List<BenchSegment> segments) {
+  public record BenchRound(int number, String words, Optional<String> hold, boolean reversed, int from, int to, List<BenchSegment> segments) {
     public BenchRound {
       segments = List.copyOf(segments);
     }

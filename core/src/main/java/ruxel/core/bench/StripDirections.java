@@ -126,7 +126,7 @@ public final class StripDirections {
       from = Math.max(from, to);
     }
     stops(round, segments);
-    rounds.add(new BenchRound(round.number(), round.words() + " " + round.hold().words(), shows(round) == Face.WRONG_SIDE, round.hold().reversed(), start, joints.size(), segments));
+    rounds.add(new BenchRound(round.number(), round.words(), Optional.of("%s %s.".formatted(round.hold().words(), Wording.capital(round.stitch().name(wording.terms())))), round.hold().reversed(), start, joints.size(), segments));
     if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";

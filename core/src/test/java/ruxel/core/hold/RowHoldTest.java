@@ -108,6 +108,7 @@ class RowHoldTest {
     Collections.reverse(back);
     assertThat(met.get(1)).isEqualTo(back);
     assertThat(met.get(2)).isEqualTo(met.get(0));
+    assertThat(bench.rounds()).extracting(round -> round.hold().orElseThrow()).as("said anew in each row").element(1).isEqualTo("Wrong side towards you, from your right: from the hem of the left front to the hem of the right front. Single crochet.");
     assertThat(bench.start()).startsWith("Fasten on at the hem of the right front. Chain 1: it is no stitch, the first one goes into the same place. Right side towards you, from your right: from the hem of the right front to the hem of the left front.");
     assertThat(bench.prompts()).anyMatch(prompt -> prompt.words().startsWith("Row 1 is done. Turn the work. Chain 1: it is no stitch, the first one goes into the same place. Next: ") && prompt.words().endsWith("Wrong side towards you, from your right: from the hem of the left front to the hem of the right front."));
   }
