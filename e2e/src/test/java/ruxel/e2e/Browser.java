@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -42,11 +43,13 @@ final class Browser implements AutoCloseable {
                             "--disable-sync")));
   }
 
+  /** A fresh profile. Motion is reduced, or what is looked at in the middle of a fade would have neither of its colours. */
   Page page(int width, int height) {
     BrowserContext context =
         chromium.newContext(
             new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(width, height)
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB"));
     context.setDefaultTimeout(60_000);
     return context.newPage();
