@@ -945,12 +945,15 @@ export interface components {
             /** Format: int32 */
             to: number;
             /** Format: int32 */
+            twin?: number;
+            /** Format: int32 */
             units: number;
             words: string;
         };
         Beside: {
-            extras: number[];
-            metAgain: components["schemas"]["Prompt"][];
+            apart?: string;
+            departures: components["schemas"]["Otherwise"][];
+            prompts: components["schemas"]["Prompt"][];
             stretches: components["schemas"]["OfStretch"][];
         };
         BoardJoined: {
@@ -1845,6 +1848,13 @@ export interface components {
             mm?: number;
             piece: string;
         };
+        Ledger: {
+            name: string;
+            prompts: components["schemas"]["Prompt"][];
+            /** @enum {string} */
+            state: "IN_HAND" | "PAUSED" | "JOINED" | "UNDONE";
+            words: string[];
+        };
         Left: {
             after: components["schemas"]["WorkReference"][];
             /** Format: double */
@@ -2124,6 +2134,17 @@ export interface components {
         Other: {
             edge: string;
             piece: string;
+        };
+        Otherwise: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            joint: number;
+            /** @enum {string} */
+            side?: "A" | "B";
+            /** @enum {string} */
+            what: "ONE_MORE" | "LEFT_OUT" | "TWO_INTO_ONE" | "LEFT_OVER";
+            words: string;
         };
         Outer: {
             end?: components["schemas"]["Spot"];
@@ -3018,12 +3039,18 @@ export interface components {
         };
         Sent: {
             /** Format: int32 */
+            count?: number;
+            /** Format: int32 */
             joint: number;
             /** @enum {string} */
             kind: "JOINT" | "DONE_TO" | "BACK_TO" | "PAUSE" | "RESUME" | "AS_WORKED" | "FINISH" | "UNDONE";
             note?: string;
             /** Format: int32 */
             seq: number;
+            /** @enum {string} */
+            side?: "A" | "B";
+            /** @enum {string} */
+            what?: "ONE_MORE" | "LEFT_OUT" | "TWO_INTO_ONE" | "LEFT_OVER";
         };
         ShelfEdge: {
             runs: components["schemas"]["ShelfRun"][];
@@ -3579,6 +3606,7 @@ export interface components {
             garmentVersion: number;
             /** Format: uuid */
             id: string;
+            ledger?: components["schemas"]["Ledger"];
             /** Format: int32 */
             nextSeq: number;
             note?: string;

@@ -27,7 +27,7 @@ export function AsWorked({ plan, strip, stretches, onKeep }: Props) {
         {counts.map(({ name, more, worked }, index) => (
           <li key={index}>
             {count(worked, 'stitch', 'stitches')} along the {name.toLowerCase()}
-            {more > 0 && ` (${more} more than planned)`}
+            {more !== 0 && ` (${Math.abs(more)} ${more > 0 ? 'more' : 'fewer'} than planned)`}
           </li>
         ))}
       </ol>

@@ -11,6 +11,8 @@ import { FinishForm, Joined } from './Endings';
 import { JointRail } from './JointRail';
 import { LeftOver } from './LeftOver';
 import { nextStop } from './moments';
+import { Otherwise } from './Otherwise';
+import { leftOver, oneMore, type Told } from './otherwise';
 import { useBenchKeys } from './useBenchKeys';
 
 interface Props {
@@ -25,7 +27,7 @@ interface Props {
   /** What is counted. */
   word: Counted;
   /** What was really worked, to be kept, once it is done. */
-  asWorked?: (stretches: WorkView['beside']['stretches']) => ReactNode;
+  asWorked?: (beside: WorkView['beside']) => ReactNode;
   /** The maker undid the seam, and the server knows. */
   onUndone: () => void;
 }
@@ -38,7 +40,7 @@ export function AtTheBench(props: Props) {
   const { place, unsent } = bench;
   const { position, state } = place;
   const navigate = useNavigate();
-  const keys = useCounting(outbox, work, word);
+  const keys = useCounting(outbox, work);
   useBenchKeys(keys);
   useNews(garment.id, unsent, state === 'UNDONE', props.onUndone);
 
@@ -51,7 +53,8 @@ export function AtTheBench(props: Props) {
         onUndo={() => outbox.add('UNDONE')}
         onBackTo={(joint) => outbox.add('BACK_TO', joint)}
         onLeave={() => void navigate(leaveTo)}
-        asWorked={unsent === 0 ? asWorked?.(bench.beside.stretches) : undefined}
+        beside={bench.beside}
+        asWorked={unsent === 0 ? asWorked?.(bench.beside) : undefined}
       />
     );
   }
@@ -63,7 +66,7 @@ export function AtTheBench(props: Props) {
         position={position}
         pace={bench.pace}
         unsent={unsent}
-        more={place.extras.length}
+        otherwise={place.departures.length}
         word={word}
       />
       <BenchNow
@@ -85,7 +88,11 @@ export function AtTheBench(props: Props) {
         <FinishForm
           marked={plan ? stops.length : 0}
           onBack={keys.back}
-          onFinish={(note) => outbox.add('FINISH', 0, note)}
+          sides={plan ? [plan.a.name.toLowerCase(), plan.b.name.toLowerCase()] : []}
+          onFinish={(note, [a, b]) => {
+            keys.tell(leftOver(joints.length, a, b));
+            outbox.add('FINISH', 0, note ? { note } : {});
+          }}
         />
       ) : (
         <BenchKeys
@@ -99,7 +106,14 @@ export function AtTheBench(props: Props) {
           onBack={keys.back}
           onBackTo={(joint) => outbox.add('BACK_TO', joint)}
           onPause={() => outbox.add('PAUSE')}
-          {...(word === 'Stitch' ? { onOneMore: keys.oneMore } : {})}
+          otherwise={
+            <Otherwise
+              plan={work.plan}
+              position={position}
+              disabled={state === 'PAUSED'}
+              onTell={keys.tell}
+            />
+          }
         />
       )}
     </div>
@@ -107,9 +121,12 @@ export function AtTheBench(props: Props) {
 }
 
 /** What the keys do where the maker is now. */
-function useCounting(outbox: Outbox, work: WorkView, word: Counted) {
+function useCounting(outbox: Outbox, work: WorkView) {
   const { position, state } = outbox.snapshot().place;
   const isPaused = state === 'PAUSED';
+  const tell = (events: Told[]) => {
+    events.forEach(({ kind, joint, ...told }) => outbox.add(kind, joint, told));
+  };
   return {
     forward: () => {
       if (isPaused) {
@@ -130,10 +147,11 @@ function useCounting(outbox: Outbox, work: WorkView, word: Counted) {
       }
     },
     oneMore: () => {
-      if (word === 'Stitch' && position > 0 && !isPaused) {
-        outbox.add('AS_WORKED', position);
+      if (!isPaused) {
+        tell(oneMore(position));
       }
     },
+    tell,
   };
 }
 

@@ -1,9 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
 import { garmentQuery } from '../api/garments';
+import type { Change } from '../api/types';
 import { takeWork } from '../api/work';
 import { BeforeStart } from './BeforeStart';
 import { BenchPage } from './BenchPage';
+import { CountAgain } from './CountAgain';
 import { useBenchWork } from './useBenchWork';
 import { YarnTook } from './YarnTook';
 
@@ -17,6 +19,11 @@ export function Bench() {
     begun: garment.data?.progress.find((p) => p.seam === seam)?.work,
     take: () => takeWork(id, seam),
   });
+  const keep = (changes: Change[]) =>
+    bench.change.mutateAsync(changes).then(
+      () => true,
+      () => false,
+    );
   return (
     <BenchPage
       links={[
@@ -41,18 +48,17 @@ export function Bench() {
           />
         )
       }
-      asWorked={() =>
+      asWorked={(work, { departures }) =>
         garment.data && (
-          <YarnTook
-            garment={garment.data}
-            seam={seam}
-            onKeep={(changes) =>
-              bench.change.mutateAsync(changes).then(
-                () => true,
-                () => false,
-              )
-            }
-          />
+          <>
+            <CountAgain
+              plan={garment.data.plan}
+              work={work}
+              departures={departures}
+              onKeep={(changes) => bench.change.mutate(changes)}
+            />
+            <YarnTook garment={garment.data} seam={seam} onKeep={keep} />
+          </>
         )
       }
       leaveTo={`/garments/${id}`}

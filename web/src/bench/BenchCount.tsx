@@ -6,8 +6,8 @@ interface Props {
   /** Seconds a joint takes; undefined until it is known. */
   pace: Parameters<typeof timeLeft>[1];
   unsent: number;
-  /** So many were worked beside the plan. */
-  more: number;
+  /** So often it was worked otherwise than planned. */
+  otherwise: number;
   word: Counted;
 }
 
@@ -21,7 +21,7 @@ const ALL: Record<Counted, string> = {
 };
 
 /** The number of the joint at hand, as large as the room allows, and whether it is kept. */
-export function BenchCount({ all, position, pace, unsent, more, word }: Props) {
+export function BenchCount({ all, position, pace, unsent, otherwise, word }: Props) {
   const isDone = position === all;
   return (
     <section className="bench-count" aria-live="polite" aria-label={word}>
@@ -34,7 +34,7 @@ export function BenchCount({ all, position, pace, unsent, more, word }: Props) {
       </span>
       <span className="bench-word">
         of {all}
-        {more > 0 && ` and ${more} more`}
+        {otherwise > 0 && `, ${otherwise} otherwise`}
       </span>
       <span className="bench-pace">{timeLeft(all - position, pace)}</span>
       <span className="bench-kept">

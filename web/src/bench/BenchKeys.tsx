@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Stop } from '../api/types';
 import type { Counted } from './BenchCount';
@@ -15,8 +16,8 @@ interface Props {
   onBack: () => void;
   onBackTo: (joint: number) => void;
   onPause: () => void;
-  /** A stitch beside the plan, where that can be. */
-  onOneMore?: () => void;
+  /** What is worked otherwise than planned. */
+  otherwise: ReactNode;
 }
 
 /** On, back, rest; back to a marker that is passed. */
@@ -31,7 +32,7 @@ export function BenchKeys({
   onBack,
   onBackTo,
   onPause,
-  onOneMore,
+  otherwise,
 }: Props) {
   const passed = stops.filter((stop) => stop.joint > 0 && stop.joint < position);
   return (
@@ -54,16 +55,7 @@ export function BenchKeys({
       <Button variant="outline-dark" onClick={onPause} disabled={isPaused}>
         Pause here
       </Button>
-      {onOneMore && (
-        <Button
-          variant="outline-dark"
-          onClick={onOneMore}
-          disabled={isPaused || position === 0}
-          title="A stitch that is not in the plan, to close a hole: the next round and the other side get it too. Key X"
-        >
-          One more here
-        </Button>
-      )}
+      {otherwise}
       <Form.Select
         aria-label="Back to a marker"
         value=""

@@ -6,6 +6,7 @@ import { BenchFacts } from './BenchFacts';
 import { BenchWindow } from './BenchWindow';
 import { Comforts } from './Comforts';
 import { spokenAt } from './moments';
+import { OtherwiseSoFar } from './Otherwise';
 import { RoundWindow } from './RoundWindow';
 import { useBreak } from './useComforts';
 
@@ -69,9 +70,13 @@ export function BenchNow({ garment, work, bench, onForward, onBack, above, besid
       <h1>{now}</h1>
       {beside}
       <BenchFacts
-        plan={{ ...work.plan, prompts: [...work.plan.prompts, ...bench.beside.metAgain] }}
+        plan={{
+          ...work.plan,
+          prompts: [...work.plan.prompts, ...bench.beside.prompts, ...(work.ledger?.prompts ?? [])],
+        }}
         position={position}
       />
+      <OtherwiseSoFar beside={bench.beside} ledger={work.ledger} />
     </section>
   );
 }

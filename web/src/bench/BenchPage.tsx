@@ -31,7 +31,7 @@ interface Props {
   /** What is counted, if not joints. */
   word?: Counted;
   /** What was really worked, to be kept, once it is done. */
-  asWorked?: (stretches: WorkView['beside']['stretches']) => ReactNode;
+  asWorked?: (work: WorkView, beside: WorkView['beside']) => ReactNode;
 }
 
 /** Every bench: its header, what could not be read, taken or decided, what comes before, and the work in hand. */
@@ -78,7 +78,7 @@ export function BenchPage({
             leaveTo={leaveTo}
             {...(beside ? { beside: (position: number) => beside(work.data, position) } : {})}
             word={word}
-            {...(asWorked ? { asWorked } : {})}
+            {...(asWorked ? { asWorked: (now: WorkView['beside']) => asWorked(work.data, now) } : {})}
             onOvertaken={bench.onOvertaken}
             onUndone={bench.onUndone}
           />

@@ -3,16 +3,22 @@ import { Button, Form } from 'react-bootstrap';
 import type { Opened, WorkView } from '../api/types';
 import { count } from '../format';
 import { joinedSeams } from '../shell/joined';
+import { OtherwiseSoFar } from './Otherwise';
+
+const MOST_LEFT = 500;
 
 interface FinishProps {
   /** So many checkpoints were marked. */
   marked: number;
+  /** What its two sides are called, where there are two. */
+  sides: readonly string[];
   onBack: () => void;
-  onFinish: (note: string) => void;
+  onFinish: (note: string, leftOver: [number, number]) => void;
 }
 
-/** All joints are done: what was put in is counted out again, a note, and the seam is joined. */
-export function FinishForm({ marked, onBack, onFinish }: FinishProps) {
+/** All joints are done: what was put in is counted out again, what is left over, a note, and the seam is joined. */
+export function FinishForm({ marked, sides, onBack, onFinish }: FinishProps) {
+  const [left, setLeft] = useState<[string, string]>(['', '']);
   const [note, setNote] = useState('');
   const [putIn, setPutIn] = useState(String(marked));
   const [takenOut, setTakenOut] = useState('');
@@ -23,7 +29,10 @@ export function FinishForm({ marked, onBack, onFinish }: FinishProps) {
       className="bench-finish"
       onSubmit={(event) => {
         event.preventDefault();
-        onFinish([note.trim(), counted].filter((words) => words).join(' '));
+        onFinish([note.trim(), counted].filter((words) => words).join(' '), [
+          Number(left[0]),
+          Number(left[1]),
+        ]);
       }}
     >
       <fieldset className="pins">
@@ -38,6 +47,19 @@ export function FinishForm({ marked, onBack, onFinish }: FinishProps) {
           </p>
         )}
       </fieldset>
+      {sides.length > 0 && (
+        <fieldset className="pins">
+          <legend>Left over at the end, if anything is</legend>
+          {sides.map((side, index) => (
+            <PinCount
+              key={side}
+              label={`of the ${side}`}
+              value={left[index] ?? ''}
+              onChange={(value) => setLeft(index === 0 ? [value, left[1]] : [left[0], value])}
+            />
+          ))}
+        </fieldset>
+      )}
       <Form.Label htmlFor="note">A note for later, if you like</Form.Label>
       <Form.Control
         id="note"
@@ -72,7 +94,7 @@ function PinCount({ label, value, onChange }: PinCountProps) {
       <Form.Control
         type="number"
         min={0}
-        max={999}
+        max={MOST_LEFT}
         value={value}
         onChange={(event) => onChange(event.target.value)}
       />
@@ -88,12 +110,14 @@ interface JoinedProps {
   /** Opened again from a marker on. */
   onBackTo: (joint: number) => void;
   onLeave: () => void;
+  beside: WorkView['beside'];
   /** What was really worked, to be kept. */
   asWorked?: ReactNode;
 }
 
 /** A joined seam, with the stitch that closes the point, and the way back. */
-export function Joined({ garment, work, unsent, onUndo, onBackTo, onLeave, asWorked }: JoinedProps) {
+export function Joined(props: JoinedProps) {
+  const { garment, work, unsent, onUndo, onBackTo, onLeave, beside, asWorked } = props;
   const closing = (garment.plan.steps.find((step) => step.seam === work.of.seam)?.closing ?? []).filter(
     ({ joint }) => joint === 0 || joint >= work.plan.joints.length,
   );
@@ -111,6 +135,7 @@ export function Joined({ garment, work, unsent, onUndo, onBackTo, onLeave, asWor
         . {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
       </p>
       {work.note && <p>Your note: {work.note}</p>}
+      <OtherwiseSoFar beside={beside} ledger={work.ledger} />
       {asWorked}
       {closing.map(({ words }) => (
         <p key={words}>{words}</p>

@@ -7,7 +7,14 @@ afterEach(cleanup);
 
 function finish() {
   const onFinish = vi.fn();
-  render(<FinishForm marked={5} onBack={vi.fn()} onFinish={onFinish} />);
+  render(
+    <FinishForm
+      marked={5}
+      sides={['front shoulder', 'back shoulder']}
+      onBack={vi.fn()}
+      onFinish={onFinish}
+    />,
+  );
   return onFinish;
 }
 
@@ -19,12 +26,19 @@ test('as many are counted in as were marked; one that is missing is asked for', 
   fireEvent.change(screen.getByLabelText(/taken out/), { target: { value: '5' } });
   expect(screen.queryByRole('alert')).toBeNull();
   fireEvent.click(screen.getByRole('button', { name: 'The seam is joined' }));
-  expect(onFinish).toHaveBeenCalledWith('Pins, clips and needles: 5 in, 5 out.');
+  expect(onFinish).toHaveBeenCalledWith('Pins, clips and needles: 5 in, 5 out.', [0, 0]);
 });
 
 test('who counts nothing keeps only the note', () => {
   const onFinish = finish();
   fireEvent.change(screen.getByLabelText(/note/), { target: { value: ' lies flat ' } });
   fireEvent.click(screen.getByRole('button', { name: 'The seam is joined' }));
-  expect(onFinish).toHaveBeenCalledWith('lies flat');
+  expect(onFinish).toHaveBeenCalledWith('lies flat', [0, 0]);
+});
+
+test('what is left over of a side is told', () => {
+  const onFinish = finish();
+  fireEvent.change(screen.getByLabelText(/of the back shoulder/), { target: { value: '2' } });
+  fireEvent.click(screen.getByRole('button', { name: 'The seam is joined' }));
+  expect(onFinish).toHaveBeenCalledWith('', [0, 2]);
 });

@@ -39,7 +39,7 @@ export function StripBench() {
       garment={garment.data}
       name={planned?.strip.name}
       word={word}
-      asWorked={(stretches) =>
+      asWorked={(_, { stretches }) =>
         garment.data && planned && word === 'Stitch' ? (
           <AsWorked
             plan={garment.data.plan}

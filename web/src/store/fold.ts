@@ -4,8 +4,15 @@ export interface Place {
   position: number;
   state: WorkView['state'];
   nextSeq: number;
-  /** Behind how many stitches one more was worked than planned. */
-  extras: number[];
+  /** What was worked otherwise than planned, and at which joint. */
+  departures: Departure[];
+}
+
+export type Departure = Pick<SentEvent, 'joint' | 'what' | 'side' | 'count'>;
+
+/** What an event tells that was worked otherwise; a note tells nothing. */
+function departed({ joint, what, side, count }: SentEvent): Departure[] {
+  return what ? [{ joint, what, ...(side ? { side } : {}), ...(count ? { count } : {}) }] : [];
 }
 
 /** Where the maker is after one more event; the server checks each, this only shows it at once. */
@@ -15,11 +22,11 @@ export function after(place: Place, event: SentEvent): Place {
     case 'JOINT':
     case 'DONE_TO':
     case 'BACK_TO': {
-      const extras = place.extras.filter((joint) => joint <= event.joint);
-      return { position: event.joint, state: 'IN_HAND', nextSeq, extras };
+      const departures = place.departures.filter(({ joint }) => joint <= event.joint);
+      return { position: event.joint, state: 'IN_HAND', nextSeq, departures };
     }
     case 'AS_WORKED':
-      return { ...place, nextSeq, extras: event.joint > 0 ? [...place.extras, event.joint] : place.extras };
+      return { ...place, nextSeq, departures: [...place.departures, ...departed(event)] };
     case 'PAUSE':
       return { ...place, state: 'PAUSED', nextSeq };
     case 'RESUME':
@@ -27,7 +34,7 @@ export function after(place: Place, event: SentEvent): Place {
     case 'FINISH':
       return { ...place, state: 'JOINED', nextSeq };
     case 'UNDONE':
-      return { position: 0, state: 'UNDONE', nextSeq, extras: [] };
+      return { position: 0, state: 'UNDONE', nextSeq, departures: [] };
     default:
       return { ...place, nextSeq };
   }
@@ -46,7 +53,11 @@ export function onTop(place: Place, left: SentEvent[]): SentEvent[] {
         ? event.joint === now.position + 1
         : event.kind === 'DONE_TO' && event.joint > now.position;
     const isMore =
-      event.kind === 'AS_WORKED' && event.joint <= now.position && !place.extras.includes(event.joint);
+      event.kind === 'AS_WORKED' &&
+      event.joint <= now.position &&
+      !place.departures.some(
+        ({ joint, what, side }) => joint === event.joint && what === event.what && side === event.side,
+      );
     if (isNext || isMore) {
       const renumbered = { ...event, seq: now.nextSeq };
       events.push(renumbered);

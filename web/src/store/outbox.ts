@@ -39,7 +39,7 @@ export class Outbox {
   ) {
     const { position, state, nextSeq, beside, secondsPerJoint: pace } = work;
     this.state = {
-      place: shown({ position, state, nextSeq, extras: beside.extras }, this.waiting()),
+      place: shown({ position, state, nextSeq, departures: beside.departures }, this.waiting()),
       unsent: this.waiting().length,
       left: readUnsent<SentEvent>('left', work.id),
       pace,
@@ -70,8 +70,8 @@ export class Outbox {
     };
   };
 
-  add = (kind: SentEvent['kind'], joint = 0, note?: string): void => {
-    const event: SentEvent = { seq: this.state.place.nextSeq, kind, joint, ...(note ? { note } : {}) };
+  add = (kind: SentEvent['kind'], joint = 0, told: Omit<SentEvent, 'seq' | 'kind' | 'joint'> = {}): void => {
+    const event: SentEvent = { seq: this.state.place.nextSeq, kind, joint, ...told };
     this.keep([...this.waiting(), event], after(this.state.place, event));
     void this.flush();
   };
@@ -99,7 +99,7 @@ export class Outbox {
       unsent: this.waiting().length,
       left: readUnsent<SentEvent>('left', this.work.id),
       ...(isAsRead
-        ? { place: shown({ position, state, nextSeq, extras: beside.extras }, this.waiting()) }
+        ? { place: shown({ position, state, nextSeq, departures: beside.departures }, this.waiting()) }
         : {}),
     });
     await this.flush();
@@ -109,7 +109,7 @@ export class Outbox {
   private follow = (there: Kept): void => {
     const { position, state, nextSeq, secondsPerJoint: pace, beside } = there;
     if (this.waiting().length === 0 && nextSeq > this.state.place.nextSeq) {
-      this.tell({ pace, beside, place: { position, state, nextSeq, extras: beside.extras } });
+      this.tell({ pace, beside, place: { position, state, nextSeq, departures: beside.departures } });
     }
   };
 

@@ -66,14 +66,14 @@ public class DemoWardrobe {
   private void join(UUID garment, SeamId seam) {
     WorkService.View view = begin(garment, WorkRef.seam(seam), Integer.MAX_VALUE);
     int last = view.plan().joints().size() + 1;
-    work.keep(view.id(), "demo", List.of(new WorkService.Sent(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
+    work.keep(view.id(), "demo", List.of(WorkService.Sent.of(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
   }
 
   private WorkService.View begin(UUID garment, WorkRef of, int joints) {
     WorkService.View view = work.take(garment, of, false);
     Stream<WorkService.Sent> events =
         IntStream.rangeClosed(1, Math.min(joints, view.plan().joints().size()))
-            .mapToObj(joint -> new WorkService.Sent(joint, Work.Kind.JOINT, joint, Optional.empty()));
+            .mapToObj(joint -> WorkService.Sent.of(joint, Work.Kind.JOINT, joint, Optional.empty()));
     work.keep(view.id(), "demo", events.toList());
     return view;
   }

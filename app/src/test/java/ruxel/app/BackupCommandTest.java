@@ -40,7 +40,7 @@ class BackupCommandTest {
       UUID garment = server.bean(GarmentService.class).importFile(TestServer.demo("tide-bell-pullover.json").getBytes(StandardCharsets.UTF_8));
       WorkService.View taken = server.bean(WorkService.class).take(garment, WorkRef.seam(new SeamId("shoulder.left")), false);
       work = taken.id();
-      server.bean(WorkService.class).keep(work, "test", List.of(new WorkService.Sent(1, Work.Kind.JOINT, 1, java.util.Optional.empty())));
+      server.bean(WorkService.class).keep(work, "test", List.of(WorkService.Sent.of(1, Work.Kind.JOINT, 1, java.util.Optional.empty())));
       assertThat(run("backup", file)).as(words.toString(StandardCharsets.UTF_8)).isZero();
     }
     Path other = ThrowAwayCluster.newHome();

@@ -74,14 +74,15 @@ class StripBenchApiTest {
     String more = "{\"client\":\"c\",\"events\":[{\"seq\":31,\"kind\":\"AS_WORKED\",\"joint\":%d}]}";
     assertThat(server.post("/api/work/" + work + "/events", more.formatted(31)).statusCode()).as("not worked yet").isEqualTo(409);
     JsonNode kept = TestServer.json(server.post("/api/work/" + work + "/events", more.formatted(30)));
-    assertThat(kept.path("beside").path("extras").toString()).isEqualTo("[30]");
+    assertThat(kept.path("beside").path("departures")).singleElement().satisfies(told -> assertThat(told.path("joint").asInt()).isEqualTo(30));
+    assertThat(kept.path("beside").path("departures").get(0).path("words").asString()).startsWith("One more after ");
     assertThat(kept.path("beside").path("stretches")).as("told once it is worked").isEmpty();
     JsonNode view = TestServer.json(server.get("/api/work/" + work));
     JsonNode second = view.path("plan").path("rounds").get(1);
-    assertThat(view.path("beside").path("metAgain").get(0).path("joint").asInt()).isBetween(second.path("from").asInt() + 1, second.path("to").asInt());
+    assertThat(view.path("beside").path("prompts").get(0).path("joint").asInt()).isBetween(second.path("from").asInt() + 1, second.path("to").asInt());
     assertThat(view.path("position").asInt()).isEqualTo(30);
     server.post("/api/work/" + work + "/events", "{\"client\":\"c\",\"events\":[{\"seq\":32,\"kind\":\"BACK_TO\",\"joint\":29}]}");
-    assertThat(TestServer.json(server.get("/api/work/" + work)).path("beside").path("extras")).isEmpty();
+    assertThat(TestServer.json(server.get("/api/work/" + work)).path("beside").path("departures")).isEmpty();
   }
 
   /** Once it is worked each stretch is told with what it has come to, unless today's plan would be worked otherwise. */

@@ -16,6 +16,7 @@ import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import ruxel.core.bench.Departure;
 import ruxel.core.bench.Work;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.LineId;
@@ -23,6 +24,7 @@ import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
+import ruxel.core.seam.Side;
 
 /** What was taken to the bench and what was done to it; events are only ever added. */
 @Repository
@@ -33,8 +35,8 @@ public class WorkStore {
   /** A work that is to be begun. */
   record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<PieceId> pieces, Optional<String> workedAs) {}
 
-  /** What is needed to add events to a work. */
-  record Held(UUID garment, int joints, boolean current, boolean deleted) {}
+  /** What is needed to add events to a work; {@code ofSides} where two sides are joined. */
+  record Held(UUID garment, int joints, boolean ofSides, boolean current, boolean deleted) {}
 
   private static final String SEAM = "SEAM";
   private static final String LINE = "LINE";
@@ -94,13 +96,13 @@ public class WorkStore {
   Optional<Held> lock(UUID id) {
     return jdbc.sql(
             """
-            SELECT w.garment_id, w.joints, w.current, g.state = 'DELETED' AS deleted
+            SELECT w.garment_id, w.joints, coalesce(jsonb_typeof(w.plan -> 'plan') = 'object', false) AS of_sides, w.current, g.state = 'DELETED' AS deleted
             FROM work w JOIN garment g ON g.id = w.garment_id
             WHERE w.id = :id
             FOR UPDATE OF w
             """)
         .param("id", id)
-        .query((rs, n) -> new Held(rs.getObject("garment_id", UUID.class), rs.getInt("joints"), rs.getBoolean("current"), rs.getBoolean("deleted")))
+        .query((rs, n) -> new Held(rs.getObject("garment_id", UUID.class), rs.getInt("joints"), rs.getBoolean("of_sides"), rs.getBoolean("current"), rs.getBoolean("deleted")))
         .optional();
   }
 
@@ -142,7 +144,7 @@ public class WorkStore {
   }
 
   public List<Work.Event> events(UUID work) {
-    return jdbc.sql("SELECT seq, kind, joint, note FROM work_event WHERE work_id = :work ORDER BY seq")
+    return jdbc.sql("SELECT seq, kind, joint, note, what, side, count FROM work_event WHERE work_id = :work ORDER BY seq")
         .param("work", work)
         .query((rs, n) -> event(rs))
         .list();
@@ -168,8 +170,11 @@ public class WorkStore {
   }
 
   private static Work.Event event(ResultSet rs) throws SQLException {
-    return new Work.Event(
-        rs.getInt("seq"), Work.Kind.valueOf(rs.getString("kind")), rs.getInt("joint"), rs.getString("note"));
+    int joint = rs.getInt("joint");
+    Optional<Side> side = Optional.ofNullable(rs.getString("side")).map(Side::valueOf);
+    int count = rs.getInt("count");
+    Optional<Departure> departure = Optional.ofNullable(rs.getString("what")).map(what -> new Departure(joint, Departure.What.valueOf(what), side, count));
+    return new Work.Event(rs.getInt("seq"), Work.Kind.valueOf(rs.getString("kind")), joint, rs.getString("note"), departure);
   }
 
   /** Adds events whose numbers are free; the work is held. */
@@ -184,12 +189,15 @@ public class WorkStore {
                         .addValue("kind", event.kind().name())
                         .addValue("joint", event.joint())
                         .addValue("note", event.note())
+                        .addValue("what", event.departure().map(departure -> departure.what().name()).orElse(null), Types.VARCHAR)
+                        .addValue("side", event.departure().flatMap(Departure::side).map(Side::name).orElse(null), Types.VARCHAR)
+                        .addValue("count", event.departure().map(Departure::count).orElse(null), Types.INTEGER)
                         .addValue("client", client))
             .toArray(MapSqlParameterSource[]::new);
     batches.batchUpdate(
         """
-        INSERT INTO work_event (work_id, seq, kind, joint, note, client, at)
-        VALUES (:work, :seq, :kind, :joint, :note, :client, clock_timestamp())
+        INSERT INTO work_event (work_id, seq, kind, joint, note, what, side, count, client, at)
+        VALUES (:work, :seq, :kind, :joint, :note, :what, :side, :count, :client, clock_timestamp())
         """,
         rows);
   }

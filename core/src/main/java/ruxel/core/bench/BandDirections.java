@@ -103,7 +103,7 @@ final class BandDirections {
       int after = before + inner.to() - inner.from() + inner.between().size();
       int from = (before + 1) / 2;
       int to = (after + 1) / 2;
-      segments.add(new BenchSegment(inner.name(), inner.kind(), inner.to() - inner.from(), from, to, "%s along the %s.".formatted(Wording.counted(2L * (to - from), "rows"), Wording.low(inner.name())), new StripPlan.Numbers(1, 1)));
+      segments.add(new BenchSegment(inner.name(), inner.kind(), inner.to() - inner.from(), from, to, "%s along the %s.".formatted(Wording.counted(2L * (to - from), "rows"), Wording.low(inner.name())), new StripPlan.Numbers(1, 1), inner.twin()));
       before = after;
     }
     return segments;

@@ -50,8 +50,9 @@ public record BenchPlan(
    * Like units in a row, and the joints {@code from} to {@code to} that are worked into them.
    *
    * @param numbers what the first unit that the hands meet is called, and the way of the numbers
+   * @param twin the stretch that is its mirror image, by its number along the edge
    */
-  public record BenchSegment(String name, UnitKind kind, int units, int from, int to, String words, StripPlan.Numbers numbers) {}
+  public record BenchSegment(String name, UnitKind kind, int units, int from, int to, String words, StripPlan.Numbers numbers, Optional<Integer> twin) {}
 
   /** A square of a line, by the piece it stands for on the rails; none at a seam. */
   public record HeldSquare(PieceId piece, String name, Dye colour) {}

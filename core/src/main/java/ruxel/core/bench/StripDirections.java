@@ -122,7 +122,8 @@ public final class StripDirections {
     for (int i = 0; i < round.segments().size(); i++) {
       SegmentPlan segment = round.segments().get(i);
       int to = Math.min(joints.size(), start + shift.get(i));
-      segments.add(new BenchSegment(segment.stretch().map(number -> strip.inner().get(number).name()).orElse(""), segment.kind(), segment.units(), from, Math.max(from, to), segment.words(), numbers(round, segment)));
+      Optional<StripPlan.InnerPlan> inner = segment.stretch().map(strip.inner()::get);
+      segments.add(new BenchSegment(inner.map(StripPlan.InnerPlan::name).orElse(""), segment.kind(), segment.units(), from, Math.max(from, to), segment.words(), numbers(round, segment), inner.flatMap(StripPlan.InnerPlan::twin)));
       from = Math.max(from, to);
     }
     stops(round, segments);

@@ -1,5 +1,6 @@
 package ruxel.core.bench;
 
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -10,14 +11,14 @@ import java.util.stream.Stream;
  * Where the maker is in a seam, folded from the events of its work (model 5). {@code position} is the
  * number of joints done; events are in the order of their sequence numbers, from 1 without gaps.
  *
- * @param extras behind how many joints one more was worked than planned, in order; going back takes those behind away
+ * @param departures what was worked otherwise than planned, in the order of the joints; going back takes those behind away
  */
-public record Work(int position, State state, int nextSeq, Optional<String> note, List<Integer> extras) {
+public record Work(int position, State state, int nextSeq, Optional<String> note, List<Departure> departures) {
   /** More are no slips of the hook. */
-  public static final int MOST_EXTRAS = 500;
+  public static final int MOST_DEPARTURES = 500;
 
   public Work {
-    extras = List.copyOf(extras);
+    departures = List.copyOf(departures);
   }
 
   /** What happened at the bench. */
@@ -28,7 +29,7 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     BACK_TO,
     PAUSE,
     RESUME,
-    /** One more than planned, behind so many joints; behind none it is a note. */
+    /** Otherwise than planned, at a joint that is done; or a note. */
     AS_WORKED,
     FINISH,
     UNDONE
@@ -42,8 +43,12 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     UNDONE
   }
 
-  /** One event: for JOINT, DONE_TO and BACK_TO the number of joints done after it, for AS_WORKED before it. */
-  public record Event(int seq, Kind kind, int joint, String note) {}
+  /** One event: for JOINT, DONE_TO and BACK_TO the number of joints done after it, for AS_WORKED the joint it was at. */
+  public record Event(int seq, Kind kind, int joint, String note, Optional<Departure> departure) {
+    public Event(int seq, Kind kind, int joint, String note) {
+      this(seq, kind, joint, note, Optional.empty());
+    }
+  }
 
   /** What may follow once it is joined: it is opened again, in part or whole, or told of. */
   private static final Set<Kind> AFTERWARDS = EnumSet.of(Kind.BACK_TO, Kind.UNDONE, Kind.AS_WORKED);
@@ -79,16 +84,19 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
       case FINISH -> position == joints
           ? Optional.empty()
           : Optional.of("%d of %d joints are done; work the rest first.".formatted(position, joints));
-      case AS_WORKED -> asWorked(event.joint());
+      case AS_WORKED -> asWorked(event);
       default -> Optional.empty();
     };
   }
 
-  private Optional<String> asWorked(int joint) {
-    if (joint < 0 || joint > position) {
-      return Optional.of("Expected a joint that is done, up to %d, got (%d).".formatted(position, joint));
+  private Optional<String> asWorked(Event event) {
+    int least = event.departure().isPresent() ? 1 : 0;
+    if (event.joint() < least || event.joint() > position) {
+      return Optional.of("Expected a joint that is done, from %d to %d, got (%d).".formatted(least, position, event.joint()));
     }
-    return joint > 0 && extras.size() >= MOST_EXTRAS ? Optional.of("Expected at most %d more than planned.".formatted(MOST_EXTRAS)) : Optional.empty();
+    return event.departure().isPresent() && departures.size() >= MOST_DEPARTURES
+        ? Optional.of("Expected at most %d things worked otherwise than planned.".formatted(MOST_DEPARTURES))
+        : Optional.empty();
   }
 
   public Work after(Event event) {
@@ -100,12 +108,13 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
           case UNDONE -> 0;
           default -> position;
         };
-    return new Work(now, stateAfter(event.kind()), next, told, extrasAfter(event, now));
+    return new Work(now, stateAfter(event.kind()), next, told, departuresAfter(event, now));
   }
 
-  private List<Integer> extrasAfter(Event event, int now) {
-    Stream<Integer> more = event.kind() == Kind.AS_WORKED && event.joint() > 0 ? Stream.of(event.joint()) : Stream.of();
-    return Stream.concat(extras.stream().filter(joint -> joint <= now), more).sorted().toList();
+  private List<Departure> departuresAfter(Event event, int now) {
+    return Stream.concat(departures.stream().filter(departure -> departure.joint() <= now), event.departure().stream())
+        .sorted(Comparator.comparingInt(Departure::joint))
+        .toList();
   }
 
   /** What a seam in this state is after an event of a kind. */

@@ -13,6 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.change.StripChange;
+import ruxel.core.bench.Departure.What;
 import ruxel.core.construction.Answers;
 import ruxel.core.construction.Template;
 import ruxel.core.construction.Templates;
@@ -108,14 +109,25 @@ class StripDirectionsTest {
     BenchPlan bench = StripDirections.of(edged, Wardrobe.plan(edged), new StripId("one")).orElseThrow();
     BenchPlan.BenchSegment first = bench.rounds().get(0).segments().get(0);
     BenchPlan.BenchSegment above = bench.rounds().get(1).segments().get(0);
-    Extras extras = new Extras(bench, List.of(3, first.to()));
+    Departures extras = new Departures(bench, List.of(Departure.oneMore(3), Departure.oneMore(first.to())));
     assertThat(extras.firstRound()).hasSize(Wardrobe.plan(edged).strips().get(0).inner().size());
-    assertThat(extras.firstRound().get(0)).isEqualTo(new Extras.OfStretch(0, first.name(), 2));
-    assertThat(extras.firstRound()).extracting(Extras.OfStretch::more).filteredOn(more -> more > 0).hasSize(1);
-    assertThat(extras.metAgain()).extracting(BenchPlan.Prompt::joint).containsExactly(above.from() + Math.round(3f * (above.to() - above.from()) / first.to()), above.to());
-    assertThat(extras.metAgain().get(0).expected()).startsWith("You put it in after stitch 3 of the ");
-    assertThat(new Extras(bench, List.of(above.from() + 1)).metAgain()).as("no round comes after the last").isEmpty();
-    assertThat(new Extras(bench, List.of(above.from() + 1)).firstRound()).extracting(Extras.OfStretch::more).containsOnly(0);
+    assertThat(extras.firstRound().get(0)).isEqualTo(new Departures.OfStretch(0, first.name(), 2));
+    assertThat(extras.firstRound()).extracting(Departures.OfStretch::more).filteredOn(more -> more > 0).hasSize(1);
+    int met = above.from() + Math.round(3f * (above.to() - above.from()) / first.to());
+    assertThat(extras.metAgain()).extracting(BenchPlan.Prompt::joint).containsExactly(met, above.to());
+    assertThat(extras.metAgain().get(0).expected()).startsWith("One more after 3 of the ");
+    Departures last = new Departures(bench, List.of(Departure.oneMore(above.from() + 1)));
+    assertThat(last.metAgain()).as("no round comes after the last").isEmpty();
+    assertThat(last.firstRound()).extracting(Departures.OfStretch::more).containsOnly(0);
+    Departures fewer = new Departures(bench, List.of(otherwise(3, What.LEFT_OUT, 1), otherwise(4, What.TWO_INTO_ONE, 1), otherwise(first.to(), What.LEFT_OVER, 2)));
+    assertThat(fewer.firstRound().get(0).more()).isEqualTo(-4);
+    assertThat(fewer.metAgain()).extracting(BenchPlan.Prompt::words).filteredOn(words -> words.contains("one stitch more")).isEmpty();
+    assertThat(fewer.metAgain().get(2).words()).contains("2 stitches fewer");
+    assertThat(fewer.done().stream().map(fewer::words)).allSatisfy(words -> assertThat(words).contains(first.name().toLowerCase(java.util.Locale.ROOT)));
+  }
+
+  private static Departure otherwise(int joint, What what, int count) {
+    return new Departure(joint, what, Optional.empty(), count);
   }
 
   /** Tall stitches over squares: two into each corner space, told one after the other. */

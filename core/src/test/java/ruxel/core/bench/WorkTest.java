@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.bench.Work.Event;
 import ruxel.core.bench.Work.Kind;
+import ruxel.core.seam.Side;
 
 class WorkTest {
   private final List<Event> events = new ArrayList<>();
@@ -64,26 +68,47 @@ class WorkTest {
     assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(12, Work.State.IN_HAND);
   }
 
-  /** One more than planned stands behind the joint at hand; going back past it takes it away, undoing takes all. */
+  /** What was worked otherwise stands at its joint; going back past it takes it away, undoing takes all. */
   @Test
   void whatIsWorkedBesideThePlanIsKeptInOrder() {
     joints(1, 6);
-    add(Kind.AS_WORKED, 6);
-    add(Kind.AS_WORKED, 2);
+    otherwise(Departure.oneMore(6));
+    otherwise(Departure.oneMore(2));
     joints(7, 9);
-    add(Kind.AS_WORKED, 9);
-    assertThat(Work.of(events).extras()).containsExactly(2, 6, 9);
+    Departure two = new Departure(9, Departure.What.TWO_INTO_ONE, Optional.of(Side.B), 1);
+    otherwise(two);
+    assertThat(Work.of(events).departures()).containsExactly(Departure.oneMore(2), Departure.oneMore(6), two);
     assertThat(Work.of(events).position()).isEqualTo(9);
     add(Kind.BACK_TO, 6);
-    assertThat(Work.of(events).extras()).containsExactly(2, 6);
+    assertThat(Work.of(events).departures()).extracting(Departure::joint).containsExactly(2, 6);
     Work work = Work.of(events);
-    assertThat(work.refusal(new Event(work.nextSeq(), Kind.AS_WORKED, 7, ""), 51)).as("not done yet").isPresent();
-    assertThat(work.refusal(new Event(work.nextSeq(), Kind.AS_WORKED, -1, ""), 51)).isPresent();
-    assertThat(work.refusal(new Event(work.nextSeq(), Kind.AS_WORKED, 6, ""), 51)).as("two in one place").isEmpty();
+    assertThat(work.refusal(event(Departure.oneMore(7)), 51)).as("not done yet").isPresent();
+    assertThat(work.refusal(event(Departure.oneMore(0)), 51)).as("nothing is done yet").isPresent();
+    assertThat(work.refusal(event(Departure.oneMore(6)), 51)).as("two in one place").isEmpty();
     add(Kind.AS_WORKED, 0);
-    assertThat(Work.of(events).extras()).as("behind none it is a note").containsExactly(2, 6);
+    assertThat(Work.of(events).departures()).as("a note").extracting(Departure::joint).containsExactly(2, 6);
     add(Kind.UNDONE, 0);
-    assertThat(Work.of(events).extras()).isEmpty();
+    assertThat(Work.of(events).departures()).isEmpty();
+  }
+
+  /** A place belongs to one of two sides; a stitch of an edging, and a joint more, to none. */
+  @ParameterizedTest
+  @CsvSource({
+    "ONE_MORE, , 1, true, true", "ONE_MORE, A, 1, false, false", "LEFT_OUT, A, 1, true, false", "LEFT_OUT, , 1, false, true", "TWO_INTO_ONE, B, 1, true, false",
+    "TWO_INTO_ONE, B, 2, false, false", "LEFT_OVER, A, 7, true, false", "LEFT_OVER, , 6, false, true", "LEFT_OVER, , 7, false, false", "LEFT_OVER, B, 501, false, false", "ONE_MORE, , 0, false, false"
+  })
+  void whatIsWorkedOtherwiseHasASideWhereThereAreTwo(Departure.What what, Side side, int count, boolean atASeam, boolean onAnEdging) {
+    Departure departure = new Departure(6, what, Optional.ofNullable(side), count);
+    assertThat(departure.refusal(true).isEmpty()).as("at a seam").isEqualTo(atASeam);
+    assertThat(departure.refusal(false).isEmpty()).as("on an edging").isEqualTo(onAnEdging);
+  }
+
+  private void otherwise(Departure departure) {
+    events.add(event(departure));
+  }
+
+  private Event event(Departure departure) {
+    return new Event(events.size() + 1, Kind.AS_WORKED, departure.joint(), "", Optional.of(departure));
   }
 
   private void joints(int first, int last) {

@@ -1,0 +1,120 @@
+package ruxel.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import ruxel.core.bench.BenchPlan.BenchJoint;
+import ruxel.core.bench.BenchPlan.BenchRound;
+import ruxel.core.bench.BenchPlan.BenchSegment;
+import ruxel.core.bench.BenchPlan.Prompt;
+import ruxel.core.construction.Construct;
+import ruxel.core.identity.SeamId;
+import ruxel.core.measure.Wording;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.Pieces;
+import ruxel.core.plan.StripPlan;
+import ruxel.core.plan.StripPlan.InnerPlan;
+import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.ResolvedSpan;
+import ruxel.core.seam.Side;
+import ruxel.core.seam.TwinSeam;
+
+/** What was done on the first side is told on the second while that is worked (handbook 11, mirror ledger). */
+public final class MirrorLedger {
+  private final List<Piece> pieces;
+  private final BenchPlan mine;
+  private final Departures there;
+
+  private MirrorLedger(List<Piece> pieces, BenchPlan mine, Departures there) {
+    this.pieces = pieces;
+    this.mine = mine;
+    this.there = there;
+  }
+
+  /**
+   * Where a seam is to be worked as its twin was. Linear in the joints for each departure.
+   *
+   * @param there what was done to the twin, by the plan that one was worked by
+   */
+  public static List<Prompt> ofSeam(Construct construct, SeamId seam, SeamId twin, BenchPlan mine, Departures there) {
+    Optional<ResolvedSeam> here = construct.resolved(seam);
+    Optional<ResolvedSeam> other = construct.resolved(twin);
+    return here.isEmpty() || other.isEmpty() ? List.of() : new MirrorLedger(construct.pieces(), mine, there).ofSeam(here.get(), other.get());
+  }
+
+  /** Where an edging is to be worked as the one it mirrors was; both run the same way round, so that one begins where the other ends. */
+  public static List<Prompt> ofStrip(Construct construct, StripPlan strip, StripPlan original, BenchPlan mine, Departures there) {
+    return new MirrorLedger(construct.pieces(), mine, there).ofStrip(strip.inner(), original.inner());
+  }
+
+  private List<Prompt> ofSeam(ResolvedSeam seam, ResolvedSeam twin) {
+    boolean crossed = !TwinSeam.sameSides(seam.seam(), twin.seam(), pieces);
+    boolean reversed = runsBack(seam, twin, crossed);
+    return there.done().stream().map(departure -> prompt(departure, crossed, reversed)).toList();
+  }
+
+  private Prompt prompt(Departure departure, boolean crossed, boolean reversed) {
+    Side theirs = departure.side().orElse(Side.A);
+    Side side = crossed ? theirs.other() : theirs;
+    int used = used(there.plan().joints(), theirs, departure.joint());
+    int all = used(there.plan().joints(), theirs, there.plan().joints().size());
+    int places = used(mine.joints(), side, mine.joints().size());
+    int before = (int) Math.round((double) (reversed ? all - used : used) * places / Math.max(1, all));
+    int joint = IntStream.rangeClosed(0, mine.joints().size()).filter(done -> used(mine.joints(), side, done) >= before).findFirst().orElse(mine.joints().size());
+    String words = there.words(departure);
+    return Departures.alike(Math.min(joint, mine.joints().size() - 1), there.plan().plan().map(seam -> "%s, %s".formatted(Wording.low(seam.name()), Wording.uncapital(words))).orElse(words));
+  }
+
+  /** Places of a side that are used up behind so many joints. */
+  private static int used(List<BenchJoint> joints, Side side, int done) {
+    return joints.stream().limit(done).mapToInt(joint -> 1 + (side == Side.A ? joint.a() : joint.b())).max().orElse(0);
+  }
+
+  /** Whether the mirror image of a seam begins where the seam ends: a mirror turns the way round an edge. */
+  private boolean runsBack(ResolvedSeam seam, ResolvedSeam twin, boolean crossed) {
+    return Stream.of(Side.values())
+        .flatMap(side -> seam.side(side).stream().flatMap(span -> image(span, twin.side(crossed ? side.other() : side)).map(image -> image.forward() == span.forward()).stream()))
+        .findFirst()
+        .orElse(false);
+  }
+
+  private Optional<ResolvedSpan> image(ResolvedSpan span, List<ResolvedSpan> among) {
+    return span.piece().twinAmong(pieces)
+        .flatMap(twin -> among.stream().filter(other -> other.piece().id().equals(twin.id()) && other.edge().id().equals(span.piece().edgeOnTwin(twin, span.edge().id()))).findFirst());
+  }
+
+  private List<Prompt> ofStrip(List<InnerPlan> here, List<InnerPlan> other) {
+    List<Prompt> prompts = new ArrayList<>();
+    for (Departure departure : there.done()) {
+      for (int r = 0; r < Math.min(mine.rounds().size(), there.plan().rounds().size()); r++) {
+        BenchRound round = mine.rounds().get(r);
+        List<BenchSegment> stretches = Departures.stretches(there.plan().rounds().get(r));
+        for (int i = 0; i < Math.min(stretches.size(), other.size()); i++) {
+          BenchSegment worked = stretches.get(i);
+          if (Departures.holds(worked, departure.joint())) {
+            image(other.get(i), here)
+                .filter(image -> image < Departures.stretches(round).size())
+                .map(image -> Departures.along(Departures.stretches(round).get(image), worked.to() - departure.joint(), worked))
+                .ifPresent(joint -> prompts.add(Departures.alike(joint, there.words(departure))));
+          }
+        }
+      }
+    }
+    return prompts;
+  }
+
+  private Optional<Integer> image(InnerPlan inner, List<InnerPlan> among) {
+    Optional<Piece> piece = Pieces.find(pieces, inner.piece());
+    Optional<Piece> twin = piece.flatMap(found -> found.twinAmong(pieces));
+    return twin.flatMap(
+        image -> {
+          String edge = piece.get().edgeOnTwin(image, inner.edge());
+          return IntStream.range(0, among.size())
+              .boxed()
+              .filter(i -> among.get(i).piece().equals(image.id()) && among.get(i).edge().equals(edge) && among.get(i).to() - among.get(i).from() == inner.to() - inner.from())
+              .findFirst();
+        });
+  }
+}

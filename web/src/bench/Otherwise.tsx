@@ -1,0 +1,62 @@
+import { Form } from 'react-bootstrap';
+import type { BenchPlan, WorkView } from '../api/types';
+import { choicesAt, type Told } from './otherwise';
+
+interface Props {
+  plan: BenchPlan;
+  position: number;
+  disabled: boolean;
+  onTell: (events: Told[]) => void;
+}
+
+/** What is worked otherwise than planned at this very place. */
+export function Otherwise({ plan, position, disabled, onTell }: Props) {
+  const choices = choicesAt(plan, position);
+  return (
+    <Form.Select
+      aria-label="Worked otherwise here"
+      value=""
+      disabled={disabled || choices.length === 0}
+      onChange={({ target }) => onTell(choices[Number(target.value)]?.events ?? [])}
+    >
+      <option value="">Worked otherwise here …</option>
+      {choices.map(({ words }, index) => (
+        <option key={words} value={index}>
+          {words}
+        </option>
+      ))}
+    </Form.Select>
+  );
+}
+
+interface SoFarProps {
+  beside: WorkView['beside'];
+  ledger: WorkView['ledger'];
+}
+
+/** What was worked otherwise than planned so far, here and on the other side. */
+export function OtherwiseSoFar({ beside, ledger }: SoFarProps) {
+  if (beside.departures.length === 0 && !ledger?.words.length) {
+    return null;
+  }
+  return (
+    <section className="otherwise" aria-label="Worked otherwise than planned">
+      <h2>Otherwise than planned</h2>
+      {beside.apart && <p className="wrong">{beside.apart}</p>}
+      {beside.departures.length > 0 && (
+        <ul>
+          {beside.departures.map(({ words }, index) => (
+            <li key={index}>{words}</li>
+          ))}
+        </ul>
+      )}
+      {ledger && (
+        <p>
+          {ledger.name}
+          {ledger.state === 'JOINED' ? '' : ', so far'}:{' '}
+          {ledger.words.length > 0 ? ledger.words.join(' ') : 'as planned.'}
+        </p>
+      )}
+    </section>
+  );
+}
