@@ -854,6 +854,12 @@ export interface components {
              */
             kind: "ANSWERS_CHANGED";
         };
+        Asked: {
+            /** @enum {string} */
+            fault: "PEEKS" | "NOT_LEVEL" | "GAPS" | "NOT_FLAT";
+            remedy: string;
+            words: string;
+        };
         AssemblySheet: {
             about: string;
             boards: components["schemas"]["LineBlock"][];
@@ -953,7 +959,9 @@ export interface components {
         Beside: {
             apart?: string;
             departures: components["schemas"]["Otherwise"][];
+            faults: ("PEEKS" | "NOT_LEVEL" | "GAPS" | "NOT_FLAT")[];
             prompts: components["schemas"]["Prompt"][];
+            sewn: components["schemas"]["Sewn"][];
             stretches: components["schemas"]["OfStretch"][];
         };
         BoardJoined: {
@@ -2463,7 +2471,7 @@ export interface components {
             /** Format: int32 */
             joint: number;
             /** @enum {string} */
-            kind: "TUG" | "MARKER" | "CROSSING" | "CLOSING";
+            kind: "TUG" | "MARKER" | "LOOK" | "CROSSING" | "CLOSING";
             words: string;
         };
         Quarter: {
@@ -3040,10 +3048,13 @@ export interface components {
         Sent: {
             /** Format: int32 */
             count?: number;
+            faults?: ("PEEKS" | "NOT_LEVEL" | "GAPS" | "NOT_FLAT")[];
             /** Format: int32 */
             joint: number;
             /** @enum {string} */
-            kind: "JOINT" | "DONE_TO" | "BACK_TO" | "PAUSE" | "RESUME" | "AS_WORKED" | "FINISH" | "UNDONE";
+            kind: "JOINT" | "DONE_TO" | "BACK_TO" | "PAUSE" | "RESUME" | "AS_WORKED" | "LOOKED" | "FINISH" | "UNDONE";
+            /** Format: double */
+            mm?: number;
             note?: string;
             /** Format: int32 */
             seq: number;
@@ -3051,6 +3062,17 @@ export interface components {
             side?: "A" | "B";
             /** @enum {string} */
             what?: "ONE_MORE" | "LEFT_OUT" | "TWO_INTO_ONE" | "LEFT_OVER";
+        };
+        Sewn: {
+            /** Format: int32 */
+            joint: number;
+            /** Format: double */
+            mm: number;
+            /** Format: double */
+            plannedMm: number;
+            /** Format: double */
+            share: number;
+            words: string;
         };
         ShelfEdge: {
             runs: components["schemas"]["ShelfRun"][];
@@ -3615,6 +3637,7 @@ export interface components {
             planChanged: boolean;
             /** Format: int32 */
             position: number;
+            questions: components["schemas"]["Asked"][];
             /** Format: double */
             secondsPerJoint?: number;
             /** @enum {string} */

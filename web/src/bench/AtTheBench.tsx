@@ -7,11 +7,13 @@ import { Outbox } from '../store/outbox';
 import { BenchCount, type Counted } from './BenchCount';
 import { BenchKeys } from './BenchKeys';
 import { BenchNow } from './BenchNow';
-import { FinishForm, Joined } from './Endings';
+import { Joined } from './Endings';
+import { FinishForm } from './FinishForm';
 import { JointRail } from './JointRail';
 import { LeftOver } from './LeftOver';
 import { nextStop } from './moments';
-import { Otherwise } from './Otherwise';
+import { Tape } from './LookOver';
+import { Otherwise, OtherwiseSoFar } from './Otherwise';
 import { leftOver, oneMore, type Told } from './otherwise';
 import { useBenchKeys } from './useBenchKeys';
 
@@ -59,6 +61,20 @@ export function AtTheBench(props: Props) {
     );
   }
   const { joints, plan, stops, fromRight } = work.plan;
+  const isAllDone = position === joints.length;
+  const above = (
+    <>
+      {told && <p className="wrong">{told}</p>}
+      <LeftOver left={bench.left} word={word} onAdd={outbox.addLeft} onDrop={outbox.dropLeft} />
+    </>
+  );
+  const tape = plan && (
+    <Tape
+      unit={garment.plan.unit}
+      sewn={bench.beside.sewn}
+      onMeasure={(mm) => outbox.add('LOOKED', position, { mm })}
+    />
+  );
   return (
     <div className="bench">
       <BenchCount
@@ -69,32 +85,38 @@ export function AtTheBench(props: Props) {
         otherwise={place.departures.length}
         word={word}
       />
-      <BenchNow
-        garment={garment}
-        work={work}
-        bench={bench}
-        onForward={keys.forward}
-        onBack={keys.back}
-        beside={beside?.(position)}
-        above={
-          <>
-            {told && <p className="wrong">{told}</p>}
-            <LeftOver left={bench.left} word={word} onAdd={outbox.addLeft} onDrop={outbox.dropLeft} />
-          </>
-        }
-      />
-      <JointRail all={joints.length} position={position} stops={stops} mirrored={fromRight} />
-      {position === joints.length ? (
-        <FinishForm
-          marked={plan ? stops.length : 0}
-          onBack={keys.back}
-          sides={plan ? [plan.a.name.toLowerCase(), plan.b.name.toLowerCase()] : []}
-          onFinish={(note, [a, b]) => {
-            keys.tell(leftOver(joints.length, a, b));
-            outbox.add('FINISH', 0, note ? { note } : {});
-          }}
-        />
+      {isAllDone ? (
+        <section className="bench-now">
+          {above}
+          <h1>Look at it before it counts as {plan ? 'joined' : 'done'}</h1>
+          {tape}
+          <FinishForm
+            marked={plan ? stops.length : 0}
+            sides={plan ? [plan.a.name.toLowerCase(), plan.b.name.toLowerCase()] : []}
+            questions={work.questions}
+            onBack={keys.back}
+            onFinish={({ note, leftOver: [a, b], faults }) => {
+              keys.tell(leftOver(joints.length, a, b));
+              outbox.add('LOOKED', joints.length, { faults });
+              outbox.add('FINISH', 0, note ? { note } : {});
+            }}
+          />
+          <OtherwiseSoFar beside={bench.beside} ledger={work.ledger} />
+        </section>
       ) : (
+        <BenchNow
+          garment={garment}
+          work={work}
+          bench={bench}
+          onForward={keys.forward}
+          onBack={keys.back}
+          beside={beside?.(position)}
+          above={above}
+          tape={stops.some(({ joint }) => joint === position) && tape}
+        />
+      )}
+      <JointRail all={joints.length} position={position} stops={stops} mirrored={fromRight} />
+      {!isAllDone && (
         <BenchKeys
           position={position}
           next={nextStop(work.plan, position)}

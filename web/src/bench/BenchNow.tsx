@@ -20,13 +20,15 @@ interface Props {
   above: ReactNode;
   /** What is shown beside the joint in hand. */
   beside: ReactNode;
+  /** The length sewn so far, where it is taken. */
+  tape: ReactNode;
 }
 
 /** A band is no piece on the table. */
 const OF_A_BAND = 'WELD';
 
 /** The joint in hand, large, with what is said of it. */
-export function BenchNow({ garment, work, bench, onForward, onBack, above, beside }: Props) {
+export function BenchNow({ garment, work, bench, onForward, onBack, above, beside, tape }: Props) {
   const { plan, joints } = work.plan;
   const { position, state } = bench.place;
   const rest = useBreak(position, work.breakMinutes);
@@ -34,12 +36,7 @@ export function BenchNow({ garment, work, bench, onForward, onBack, above, besid
     work.plan.squares.find((square) => square.piece === piece)?.colour ??
     garment.plan.pieces.find(({ id }) => id === piece)?.cloth.colour ??
     OF_A_BAND;
-  const now =
-    state === 'PAUSED'
-      ? 'Resting. Your place is kept.'
-      : position === joints.length
-        ? `All ${plan ? 'joints' : 'rounds'} are done.`
-        : joints[position]?.words;
+  const now = state === 'PAUSED' ? 'Resting. Your place is kept.' : joints[position]?.words;
   return (
     <section className="bench-now">
       <Comforts say={spokenAt(work.plan, position)} onForward={onForward} onBack={onBack} />
@@ -76,6 +73,7 @@ export function BenchNow({ garment, work, bench, onForward, onBack, above, besid
         }}
         position={position}
       />
+      {tape}
       <OtherwiseSoFar beside={bench.beside} ledger={work.ledger} />
     </section>
   );

@@ -1,106 +1,9 @@
-import { type ReactNode, useState } from 'react';
+import type { ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
 import type { Opened, WorkView } from '../api/types';
 import { count } from '../format';
 import { joinedSeams } from '../shell/joined';
 import { OtherwiseSoFar } from './Otherwise';
-
-const MOST_LEFT = 500;
-
-interface FinishProps {
-  /** So many checkpoints were marked. */
-  marked: number;
-  /** What its two sides are called, where there are two. */
-  sides: readonly string[];
-  onBack: () => void;
-  onFinish: (note: string, leftOver: [number, number]) => void;
-}
-
-/** All joints are done: what was put in is counted out again, what is left over, a note, and the seam is joined. */
-export function FinishForm({ marked, sides, onBack, onFinish }: FinishProps) {
-  const [left, setLeft] = useState<[string, string]>(['', '']);
-  const [note, setNote] = useState('');
-  const [putIn, setPutIn] = useState(String(marked));
-  const [takenOut, setTakenOut] = useState('');
-  const missing = takenOut === '' ? 0 : Number(putIn) - Number(takenOut);
-  const counted = takenOut === '' ? '' : `Pins, clips and needles: ${putIn} in, ${takenOut} out.`;
-  return (
-    <form
-      className="bench-finish"
-      onSubmit={(event) => {
-        event.preventDefault();
-        onFinish([note.trim(), counted].filter((words) => words).join(' '), [
-          Number(left[0]),
-          Number(left[1]),
-        ]);
-      }}
-    >
-      <fieldset className="pins">
-        <legend>Pins, clips, markers and needles</legend>
-        <PinCount label="put in" value={putIn} onChange={setPutIn} />
-        <PinCount label="taken out" value={takenOut} onChange={setTakenOut} />
-        {missing !== 0 && (
-          <p className="wrong" role="alert">
-            {missing > 0
-              ? `${areLeft(missing)} still in there. Find ${missing === 1 ? 'it' : 'them'} before you go on.`
-              : 'More came out than went in: count again.'}
-          </p>
-        )}
-      </fieldset>
-      {sides.length > 0 && (
-        <fieldset className="pins">
-          <legend>Left over at the end, if anything is</legend>
-          {sides.map((side, index) => (
-            <PinCount
-              key={side}
-              label={`of the ${side}`}
-              value={left[index] ?? ''}
-              onChange={(value) => setLeft(index === 0 ? [value, left[1]] : [left[0], value])}
-            />
-          ))}
-        </fieldset>
-      )}
-      <Form.Label htmlFor="note">A note for later, if you like</Form.Label>
-      <Form.Control
-        id="note"
-        value={note}
-        maxLength={3900}
-        onChange={(event) => setNote(event.target.value)}
-      />
-      <Button type="submit" className="bench-main">
-        The seam is joined
-      </Button>
-      <Button variant="outline-dark" onClick={onBack}>
-        Back one
-      </Button>
-    </form>
-  );
-}
-
-function areLeft(missing: number): string {
-  return missing === 1 ? '1 is' : `${missing} are`;
-}
-
-interface PinCountProps {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-}
-
-function PinCount({ label, value, onChange }: PinCountProps) {
-  return (
-    <Form.Label>
-      {label}{' '}
-      <Form.Control
-        type="number"
-        min={0}
-        max={MOST_LEFT}
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-      />
-    </Form.Label>
-  );
-}
 
 interface JoinedProps {
   garment: Opened;
@@ -136,6 +39,16 @@ export function Joined(props: JoinedProps) {
       </p>
       {work.note && <p>Your note: {work.note}</p>}
       <OtherwiseSoFar beside={beside} ledger={work.ledger} />
+      {work.questions
+        .filter(({ fault }) => beside.faults.includes(fault))
+        .map(({ fault, words, remedy }) => (
+          <p key={fault} className="remedy">
+            {words} {remedy}
+          </p>
+        ))}
+      {beside.sewn.slice(-1).map(({ words }) => (
+        <p key={words}>{words}</p>
+      ))}
       {asWorked}
       {closing.map(({ words }) => (
         <p key={words}>{words}</p>

@@ -1,5 +1,6 @@
 import { Form } from 'react-bootstrap';
 import type { BenchPlan, WorkView } from '../api/types';
+import { count } from '../format';
 import { choicesAt, type Told } from './otherwise';
 
 interface Props {
@@ -19,7 +20,7 @@ export function Otherwise({ plan, position, disabled, onTell }: Props) {
       disabled={disabled || choices.length === 0}
       onChange={({ target }) => onTell(choices[Number(target.value)]?.events ?? [])}
     >
-      <option value="">Worked otherwise here …</option>
+      <option value="">Otherwise …</option>
       {choices.map(({ words }, index) => (
         <option key={words} value={index}>
           {words}
@@ -39,24 +40,31 @@ export function OtherwiseSoFar({ beside, ledger }: SoFarProps) {
   if (beside.departures.length === 0 && !ledger?.words.length) {
     return null;
   }
+  const here = beside.departures;
   return (
     <section className="otherwise" aria-label="Worked otherwise than planned">
-      <h2>Otherwise than planned</h2>
       {beside.apart && <p className="wrong">{beside.apart}</p>}
-      {beside.departures.length > 0 && (
-        <ul>
-          {beside.departures.map(({ words }, index) => (
-            <li key={index}>{words}</li>
-          ))}
-        </ul>
-      )}
-      {ledger && (
-        <p>
-          {ledger.name}
-          {ledger.state === 'JOINED' ? '' : ', so far'}:{' '}
-          {ledger.words.length > 0 ? ledger.words.join(' ') : 'as planned.'}
-        </p>
-      )}
+      <details>
+        <summary>
+          {here.length > 0
+            ? `${count(here.length, 'thing')} worked otherwise than planned`
+            : 'On the other side'}
+        </summary>
+        {here.length > 0 && (
+          <ul>
+            {here.map(({ words }, index) => (
+              <li key={index}>{words}</li>
+            ))}
+          </ul>
+        )}
+        {ledger && (
+          <p>
+            {ledger.name}
+            {ledger.state === 'JOINED' ? '' : ', so far'}:{' '}
+            {ledger.words.length > 0 ? ledger.words.join(' ') : 'as planned.'}
+          </p>
+        )}
+      </details>
     </section>
   );
 }

@@ -6,10 +6,15 @@ export function promptAt(plan: BenchPlan, position: number): Prompt | undefined 
   return (
     there[0] && {
       ...there[0],
-      words: there.map(({ words }) => words).join(' '),
-      expected: there.map(({ expected }) => expected).join(' '),
+      words: together(there.map(({ words }) => words)),
+      expected: together(there.map(({ expected }) => expected)),
     }
   );
+}
+
+/** Sentences one after the other, each said once. */
+function together(sentences: string[]): string {
+  return [...new Set(sentences)].join(' ');
 }
 
 /** The next place that is looked at, before the end. */

@@ -41,8 +41,8 @@ export function after(place: Place, event: SentEvent): Place {
 }
 
 /**
- * Events that another place overtook, as far as they lead on from it: joints that are not there yet, and what was worked beside the
- * plan, numbered anew.
+ * Events that another place overtook, as far as they lead on from it: joints that are not there yet, what was worked beside the plan,
+ * and what was seen, numbered anew.
  */
 export function onTop(place: Place, left: SentEvent[]): SentEvent[] {
   const events: SentEvent[] = [];
@@ -58,7 +58,8 @@ export function onTop(place: Place, left: SentEvent[]): SentEvent[] {
       !place.departures.some(
         ({ joint, what, side }) => joint === event.joint && what === event.what && side === event.side,
       );
-    if (isNext || isMore) {
+    const isLook = event.kind === 'LOOKED' && event.joint <= now.position;
+    if (isNext || isMore || isLook) {
       const renumbered = { ...event, seq: now.nextSeq };
       events.push(renumbered);
       now = after(now, renumbered);

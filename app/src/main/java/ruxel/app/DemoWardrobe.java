@@ -10,6 +10,7 @@ import org.springframework.stereotype.Component;
 import ruxel.app.garment.DemoGarments;
 import ruxel.app.garment.GarmentService;
 import ruxel.app.garment.GarmentStore;
+import ruxel.app.work.Sent;
 import ruxel.app.work.WorkService;
 import ruxel.core.bench.Work;
 import ruxel.core.change.BoardChange;
@@ -66,14 +67,14 @@ public class DemoWardrobe {
   private void join(UUID garment, SeamId seam) {
     WorkService.View view = begin(garment, WorkRef.seam(seam), Integer.MAX_VALUE);
     int last = view.plan().joints().size() + 1;
-    work.keep(view.id(), "demo", List.of(WorkService.Sent.of(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
+    work.keep(view.id(), "demo", List.of(Sent.of(last, Work.Kind.FINISH, 0, Optional.of("Neat and flat."))));
   }
 
   private WorkService.View begin(UUID garment, WorkRef of, int joints) {
     WorkService.View view = work.take(garment, of, false);
-    Stream<WorkService.Sent> events =
+    Stream<Sent> events =
         IntStream.rangeClosed(1, Math.min(joints, view.plan().joints().size()))
-            .mapToObj(joint -> WorkService.Sent.of(joint, Work.Kind.JOINT, joint, Optional.empty()));
+            .mapToObj(joint -> Sent.of(joint, Work.Kind.JOINT, joint, Optional.empty()));
     work.keep(view.id(), "demo", events.toList());
     return view;
   }

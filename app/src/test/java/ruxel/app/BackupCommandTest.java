@@ -12,6 +12,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import ruxel.app.garment.GarmentService;
+import ruxel.app.work.Sent;
 import ruxel.app.work.WorkService;
 import ruxel.core.identity.SeamId;
 import ruxel.core.identity.WorkRef;
@@ -40,7 +41,7 @@ class BackupCommandTest {
       UUID garment = server.bean(GarmentService.class).importFile(TestServer.demo("tide-bell-pullover.json").getBytes(StandardCharsets.UTF_8));
       WorkService.View taken = server.bean(WorkService.class).take(garment, WorkRef.seam(new SeamId("shoulder.left")), false);
       work = taken.id();
-      server.bean(WorkService.class).keep(work, "test", List.of(WorkService.Sent.of(1, Work.Kind.JOINT, 1, java.util.Optional.empty())));
+      server.bean(WorkService.class).keep(work, "test", List.of(Sent.of(1, Work.Kind.JOINT, 1, java.util.Optional.empty())));
       assertThat(run("backup", file)).as(words.toString(StandardCharsets.UTF_8)).isZero();
     }
     Path other = ThrowAwayCluster.newHome();

@@ -34,7 +34,7 @@ class OtherwiseApiTest {
     int joints = right.path("plan").path("joints").size();
     JsonNode kept = TestServer.json(keep(right, "{\"seq\":1,\"kind\":\"DONE_TO\",\"joint\":10}", otherwise(2, 10, ",\"what\":\"TWO_INTO_ONE\",\"side\":\"A\"")));
     JsonNode told = kept.path("beside").path("departures").get(0);
-    assertThat(told.path("words").asString()).isEqualTo("At joint 10, 2 stitches of the right front into one.");
+    assertThat(told.path("words").asString()).isEqualTo("At joint 10, two stitches of the right front into one.");
     assertThat(told.path("side").asString()).isEqualTo("A");
     assertThat(kept.path("beside").path("apart").asString()).startsWith("The front shoulder is 1 place further than planned");
     kept = TestServer.json(keep(right, otherwise(3, 10, ",\"what\":\"LEFT_OUT\",\"side\":\"B\"")));
@@ -45,9 +45,9 @@ class OtherwiseApiTest {
     assertThat(ledger.path("name").asString()).isEqualTo("Right shoulder");
     assertThat(ledger.path("state").asString()).isEqualTo("JOINED");
     assertThat(ledger.path("words")).hasSize(3);
-    assertThat(ledger.path("words").get(2).asString()).isEqualTo("2 stitches of the back left over at the end.");
+    assertThat(ledger.path("words").get(2).asString()).isEqualTo("Two stitches of the back left over at the end.");
     assertThat(ledger.path("prompts").get(0).path("joint").asInt()).as("both run from the armhole").isEqualTo(10);
-    assertThat(ledger.path("prompts").get(0).path("words").asString()).isEqualTo("On the other side you worked otherwise here: right shoulder, at joint 10, 2 stitches of the right front into one. Do the same, and tell it.");
+    assertThat(ledger.path("prompts").get(0).path("words").asString()).isEqualTo("At the right shoulder, you worked otherwise: at joint 10, two stitches of the right front into one.");
     assertThat(TestServer.json(server.get("/api/work/" + right.path("id").asString())).path("ledger").path("words")).as("the left one has nothing of the kind").isEmpty();
 
     keep(right, "{\"seq\":7,\"kind\":\"BACK_TO\",\"joint\":9}");
@@ -66,6 +66,26 @@ class OtherwiseApiTest {
     assertThat(keep(work, otherwise(2, 6, ",\"what\":\"ONE_MORE\"")).statusCode()).as("not done yet").isEqualTo(409);
     assertThat(keep(work, otherwise(2, 5, ",\"what\":\"UNRAVELLED\"")).statusCode()).isEqualTo(400);
     assertThat(TestServer.json(server.get("/api/work/" + work.path("id").asString())).path("beside").path("departures")).isEmpty();
+  }
+
+  /** The length by the tape and what is not right are kept, gone with their joints, and told to the other side. */
+  @Test
+  void whatWasSeenOfTheFirstIsToldAtTheSecond() {
+    JsonNode left = take("shoulder.left");
+    int joints = left.path("plan").path("joints").size();
+    String looked = ",\"kind\":\"LOOKED\",\"joint\":%d,\"mm\":%s,\"faults\":[%s]}";
+    keep(left, "{\"seq\":1,\"kind\":\"DONE_TO\",\"joint\":%d}".formatted(joints));
+    assertThat(keep(left, "{\"seq\":2" + looked.formatted(joints, "-4", "")).statusCode()).isEqualTo(409);
+    assertThat(keep(left, "{\"seq\":2" + looked.formatted(joints, "100", "\"TOO_PINK\"")).statusCode()).isEqualTo(400);
+    JsonNode kept = TestServer.json(keep(left, "{\"seq\":2" + looked.formatted(joints, "100", "\"GAPS\",\"PEEKS\""))).path("beside");
+    assertThat(kept.path("faults").toString()).isEqualTo("[\"GAPS\",\"PEEKS\"]");
+    assertThat(kept.path("sewn").get(0).path("words").asString()).startsWith("10 cm sewn, 16.4 cm planned: it draws in by 39");
+    keep(left, "{\"seq\":3,\"kind\":\"FINISH\",\"joint\":0}", "{\"seq\":4,\"kind\":\"LOOKED\",\"joint\":%d}".formatted(joints));
+    assertThat(TestServer.json(server.get("/api/garments/" + garment)).path("progress").get(0).path("state").asString()).as("a look changes nothing").isEqualTo("JOINED");
+    JsonNode view = TestServer.json(server.get("/api/work/" + left.path("id").asString()));
+    assertThat(view.path("beside").path("faults")).as("looked at again").isEmpty();
+    assertThat(view.path("questions")).hasSize(4);
+    assertThat(take("shoulder.right").path("ledger").path("words").get(0).asString()).startsWith("10 cm sewn");
   }
 
   /** A window that knows of one more alone goes on; the same told twice at once is kept once. */

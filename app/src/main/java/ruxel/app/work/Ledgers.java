@@ -3,10 +3,12 @@ package ruxel.app.work;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import ruxel.app.garment.GarmentReader;
 import ruxel.core.bench.BenchPlan;
 import ruxel.core.bench.Departures;
+import ruxel.core.bench.Looks;
 import ruxel.core.bench.MirrorLedger;
 import ruxel.core.bench.Work;
 import ruxel.core.construction.Construct;
@@ -42,7 +44,7 @@ class Ledgers {
           .flatMap(
               twin ->
                   done(row.garment(), WorkRef.seam(twin))
-                      .map(done -> ledger(done, done.departures.plan().plan().map(SeamPlan::name).orElse(""), MirrorLedger.ofSeam(construct, seam.id(), twin, plan, done.departures))));
+                      .map(done -> ledger(done, done.departures.plan().plan().map(SeamPlan::name).orElse(""), MirrorLedger.ofSeam(construct, seam.id(), twin, plan, done.departures), today)));
     }
     return row.of() instanceof WorkRef.OfStrip strip ? find(today, strip.id()).flatMap(mine -> ofStrip(row, plan, today, construct, mine)) : Optional.empty();
   }
@@ -54,14 +56,14 @@ class Ledgers {
         .flatMap(
             other ->
                 done(row.garment(), WorkRef.strip(other.id()))
-                    .map(done -> ledger(done, other.called(), MirrorLedger.ofStrip(construct, mine, other, plan, done.departures))));
+                    .map(done -> ledger(done, other.called(), MirrorLedger.ofStrip(construct, mine, other, plan, done.departures), today)));
   }
 
   private static Optional<StripPlan> find(GarmentReader.Versioned today, StripId id) {
     return today.plan().strips().stream().filter(each -> each.id().equals(id)).findFirst();
   }
 
-  private record Done(Work.State state, Departures departures) {}
+  private record Done(Work work, Departures departures) {}
 
   private Optional<Done> done(UUID garment, WorkRef of) {
     return store.current(garment, of)
@@ -69,11 +71,13 @@ class Ledgers {
         .map(
             row -> {
               Work work = Work.of(store.events(row.id()));
-              return new Done(work.state(), new Departures(frozen.read(row.planFormat(), row.plan()), work.departures()));
+              return new Done(work, new Departures(frozen.read(row.planFormat(), row.plan()), work.departures()));
             });
   }
 
-  private static WorkService.Ledger ledger(Done done, String name, List<BenchPlan.Prompt> prompts) {
-    return new WorkService.Ledger(name, done.state, done.departures.done().stream().map(done.departures::words).toList(), prompts);
+  private static WorkService.Ledger ledger(Done done, String name, List<BenchPlan.Prompt> prompts, GarmentReader.Versioned today) {
+    Stream<String> departures = done.departures.done().stream().map(done.departures::words);
+    Stream<String> sewn = WorkService.looks(done.departures.plan(), today.garment()).sewn(done.work.looks()).stream().map(Looks.Sewn::words);
+    return new WorkService.Ledger(name, done.work.state(), Stream.concat(departures, sewn).toList(), prompts);
   }
 }

@@ -34,7 +34,7 @@ class WorkController {
     this.watchers = watchers;
   }
 
-  record Events(String client, List<WorkService.Sent> events) {}
+  record Events(String client, List<Sent> events) {}
 
   @PostMapping("/garments/{garment}/work")
   WorkService.View take(@PathVariable UUID garment, @RequestBody WorkRefJson.WorkReference wanted, @RequestParam(defaultValue = "false") boolean outOfTurn) {

@@ -138,7 +138,7 @@ class WorkKeeper {
    * @throws Problems.WrongEvent when another event has its number, or it cannot follow
    */
   @Transactional
-  Work keep(UUID id, String client, List<WorkService.Sent> sent) {
+  Work keep(UUID id, String client, List<Sent> sent) {
     if (sent.size() > MOST_EVENTS) {
       throw new Problems.TooMuch("At most %d events are taken at once. Send the rest behind them.".formatted(MOST_EVENTS));
     }
@@ -153,7 +153,7 @@ class WorkKeeper {
     List<Work.Event> events = store.events(id);
     Work work = Work.of(events);
     List<Work.Event> added = new ArrayList<>();
-    for (WorkService.Sent one : sent) {
+    for (Sent one : sent) {
       Work.Event event = one.event();
       if (event.seq() >= 1 && event.seq() < work.nextSeq()) {
         requireSame(event.seq() <= events.size() ? events.get(event.seq() - 1) : added.get(event.seq() - 1 - events.size()), event, work);
@@ -174,7 +174,7 @@ class WorkKeeper {
   private static Optional<String> refusal(Work work, Work.Event event, WorkStore.Held held) {
     return event.note().length() > MOST_NOTE
         ? Optional.of("A note has at most %d characters; shorten it.".formatted(MOST_NOTE))
-        : work.refusal(event, held.joints()).or(() -> event.departure().flatMap(departure -> departure.refusal(held.ofSides())));
+        : work.refusal(event, held.joints()).or(() -> event.departure().flatMap(departure -> departure.refusal(held.ofSides()))).or(() -> event.look().flatMap(look -> look.refusal(held.ofSides())));
   }
 
   private static void requireSame(Work.Event kept, Work.Event event, Work work) {

@@ -11,14 +11,14 @@ import org.springframework.stereotype.Service;
 import ruxel.app.garment.GarmentReader;
 import ruxel.app.web.Problems;
 import ruxel.core.bench.BenchPlan;
-import ruxel.core.bench.Departure;
-import ruxel.core.bench.Departures;
 import ruxel.core.bench.Directions;
 import ruxel.core.bench.LineDirections;
+import ruxel.core.bench.Looks;
 import ruxel.core.bench.Pace;
 import ruxel.core.bench.StripDirections;
 import ruxel.core.bench.Work;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.garment.Garment;
 import ruxel.core.hold.Facing;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.LineId;
@@ -29,7 +29,6 @@ import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.SeamPlan;
-import ruxel.core.seam.Side;
 
 /** Takes seams to the bench and keeps what is done there. */
 @Service
@@ -50,43 +49,14 @@ public class WorkService {
       Optional<Double> secondsPerJoint,
       double breakMinutes,
       Beside beside,
+      List<Looks.Asked> questions,
       Optional<Ledger> ledger) {}
 
-  /** What was done on the other side of the wearer: how far it is, what was worked otherwise there, and where that is done here. */
+  /** What was done on the other side of the wearer: how far it is, what was worked otherwise there and how long it became, and where that is done here. */
   public record Ledger(String name, Work.State state, List<String> words, List<BenchPlan.Prompt> prompts) {}
-
-  /** What was worked otherwise than planned, in words that name its place. */
-  public record Otherwise(int joint, Departure.What what, Optional<Side> side, int count, String words) {}
-
-  /**
-   * What was worked otherwise than planned, how far the sides of a seam have come apart by it, and where an edging meets it again; once
-   * an edging is worked also what each stretch has come to, unless today's plan has others.
-   */
-  public record Beside(List<Otherwise> departures, Optional<String> apart, List<Departures.OfStretch> stretches, List<BenchPlan.Prompt> prompts) {
-    private static final Beside NOTHING = new Beside(List.of(), Optional.empty(), List.of(), List.of());
-  }
 
   /** Where the maker is, after events were kept, and how fast. */
   public record Kept(int position, Work.State state, int nextSeq, Optional<Double> secondsPerJoint, Beside beside) {}
-
-  /** An event as a client sends it. */
-  public record Sent(int seq, Work.Kind kind, int joint, Optional<String> note, Optional<Departure.What> what, Optional<Side> side, Optional<Integer> count) {
-    /** What is worked as planned, or a note. */
-    public static Sent of(int seq, Work.Kind kind, int joint, Optional<String> note) {
-      return new Sent(seq, kind, joint, note, Optional.empty(), Optional.empty(), Optional.empty());
-    }
-
-    Work.Event event() {
-      return new Work.Event(seq, kind, joint, note.orElse(""), departure());
-    }
-
-    /** A window that knows of no other kind sends one more by the joint alone. */
-    private Optional<Departure> departure() {
-      return kind != Work.Kind.AS_WORKED || what.isEmpty() && joint == 0
-          ? Optional.empty()
-          : Optional.of(new Departure(joint, what.orElse(Departure.What.ONE_MORE), side, count.orElse(1)));
-    }
-  }
 
   private static final int PACED_JOINTS = 100;
   private static final int MOST_TRIES = 5;
@@ -229,7 +199,7 @@ public class WorkService {
     return new View(
         id, row.garment(), today.garment().name(), row.of(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
-        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), beside(row, plan, work, changed), ledgers.of(row, plan, today));
+        today.garment().rules().get(HouseRules.Rule.BREAK_MINUTES), Beside.of(row.of(), plan, work, changed, today.garment()), looks(plan, today.garment()).questions(), ledgers.of(row, plan, today));
   }
 
   /** Where a work stands now, without its plan. */
@@ -257,24 +227,20 @@ public class WorkService {
     return today(garments.versioned(row.garment()), row.of()).filter(now -> plan.isWorkedAs(now, row.planFormat() == FrozenPlans.FORMAT)).isEmpty();
   }
 
-  private static Beside beside(WorkStore.Row row, BenchPlan plan, Work work, boolean changed) {
-    Departures departures = new Departures(plan, work.departures());
-    boolean isTold = row.of() instanceof WorkRef.OfStrip && work.state() == Work.State.JOINED && !changed;
-    List<Otherwise> told = departures.done().stream().map(each -> new Otherwise(each.joint(), each.what(), each.side(), each.count(), departures.words(each))).toList();
-    List<BenchPlan.Prompt> prompts = Stream.concat(departures.metAgain().stream(), departures.mirrored().stream()).toList();
-    return new Beside(told, departures.apart(), isTold ? departures.firstRound() : List.of(), prompts);
+  static Looks looks(BenchPlan plan, Garment garment) {
+    return new Looks(plan, garment.rules(), garment.wording());
   }
 
   /** Today's plan is asked for only where the stretches are told. */
   private Beside beside(WorkStore.Row row, Work work, boolean isJoined) {
     BenchPlan plan = frozen.read(row.planFormat(), row.plan());
-    return beside(row, plan, work, isJoined && isChanged(row, plan));
+    return Beside.of(row.of(), plan, work, isJoined && isChanged(row, plan), garments.versioned(row.garment()).garment());
   }
 
   /** The frozen plan is read only where something was worked beside it, and at the end. */
   private Kept kept(UUID id, Work work) {
     boolean isJoined = work.state() == Work.State.JOINED;
-    boolean isTold = !work.departures().isEmpty() || isJoined;
+    boolean isTold = !work.departures().isEmpty() || !work.looks().isEmpty() || isJoined;
     Beside beside = isTold ? store.find(id).map(row -> beside(row, work, isJoined)).orElse(Beside.NOTHING) : Beside.NOTHING;
     return new Kept(work.position(), work.state(), work.nextSeq(), pace(id), beside);
   }

@@ -17,6 +17,7 @@ import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import ruxel.core.bench.Departure;
+import ruxel.core.bench.Look;
 import ruxel.core.bench.Work;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.LineId;
@@ -124,7 +125,7 @@ public class WorkStore {
               ORDER BY seq DESC LIMIT 1) AS place ON true
             LEFT JOIN LATERAL (
               SELECT kind FROM work_event
-              WHERE work_id = w.id AND kind <> 'AS_WORKED'
+              WHERE work_id = w.id AND kind NOT IN ('AS_WORKED', 'LOOKED')
               ORDER BY seq DESC LIMIT 1) AS last ON true
             WHERE w.current AND w.garment_id IN (:garments)
             """)
@@ -144,7 +145,7 @@ public class WorkStore {
   }
 
   public List<Work.Event> events(UUID work) {
-    return jdbc.sql("SELECT seq, kind, joint, note, what, side, count FROM work_event WHERE work_id = :work ORDER BY seq")
+    return jdbc.sql("SELECT seq, kind, joint, note, what, side, count, faults, mm FROM work_event WHERE work_id = :work ORDER BY seq")
         .param("work", work)
         .query((rs, n) -> event(rs))
         .list();
@@ -174,7 +175,13 @@ public class WorkStore {
     Optional<Side> side = Optional.ofNullable(rs.getString("side")).map(Side::valueOf);
     int count = rs.getInt("count");
     Optional<Departure> departure = Optional.ofNullable(rs.getString("what")).map(what -> new Departure(joint, Departure.What.valueOf(what), side, count));
-    return new Work.Event(rs.getInt("seq"), Work.Kind.valueOf(rs.getString("kind")), joint, rs.getString("note"), departure);
+    Optional<Double> mm = Optional.ofNullable(rs.getObject("mm", Double.class));
+    Optional<Look> look = rs.getArray("faults") == null ? Optional.empty() : Optional.of(new Look(joint, mm, faults(rs)));
+    return new Work.Event(rs.getInt("seq"), Work.Kind.valueOf(rs.getString("kind")), joint, rs.getString("note"), departure, look);
+  }
+
+  private static List<Look.Fault> faults(ResultSet rs) throws SQLException {
+    return Arrays.stream((String[]) rs.getArray("faults").getArray()).map(Look.Fault::valueOf).toList();
   }
 
   /** Adds events whose numbers are free; the work is held. */
@@ -192,12 +199,14 @@ public class WorkStore {
                         .addValue("what", event.departure().map(departure -> departure.what().name()).orElse(null), Types.VARCHAR)
                         .addValue("side", event.departure().flatMap(Departure::side).map(Side::name).orElse(null), Types.VARCHAR)
                         .addValue("count", event.departure().map(Departure::count).orElse(null), Types.INTEGER)
+                        .addValue("faults", event.look().map(look -> look.faults().stream().map(Look.Fault::name).collect(Collectors.joining("\n"))).orElse(null), Types.VARCHAR)
+                        .addValue("mm", event.look().flatMap(Look::mm).orElse(null), Types.DOUBLE)
                         .addValue("client", client))
             .toArray(MapSqlParameterSource[]::new);
     batches.batchUpdate(
         """
-        INSERT INTO work_event (work_id, seq, kind, joint, note, what, side, count, client, at)
-        VALUES (:work, :seq, :kind, :joint, :note, :what, :side, :count, :client, clock_timestamp())
+        INSERT INTO work_event (work_id, seq, kind, joint, note, what, side, count, faults, mm, client, at)
+        VALUES (:work, :seq, :kind, :joint, :note, :what, :side, :count, string_to_array(:faults, E'\\n'), :mm, :client, clock_timestamp())
         """,
         rows);
   }

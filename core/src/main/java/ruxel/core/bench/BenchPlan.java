@@ -66,6 +66,8 @@ public record BenchPlan(
     public enum Kind {
       TUG,
       MARKER,
+      /** A short look at the right side. */
+      LOOK,
       /** The next two squares of a line. */
       CROSSING,
       /** One stitch that takes a little of every edge that meets there. */
@@ -97,9 +99,12 @@ public record BenchPlan(
 
   /** The same with the stitches that close a point on its way, at the joint that reaches it; those at its ends are told when it is joined. */
   BenchPlan withClosing(List<GarmentPlan.Closing> stitches) {
-    List<Prompt> told = new ArrayList<>(prompts);
-    stitches.stream().filter(stitch -> stitch.joint() > 0 && stitch.joint() < joints.size()).forEach(stitch -> told.add(new Prompt(stitch.joint(), Prompt.Kind.CLOSING, stitch.words(), "The closing stitch is no joint, and is not counted.")));
-    told.sort(Comparator.comparingInt(Prompt::joint));
+    return with(stitches.stream().filter(stitch -> stitch.joint() > 0 && stitch.joint() < joints.size()).map(stitch -> new Prompt(stitch.joint(), Prompt.Kind.CLOSING, stitch.words(), "The closing stitch is no joint, and is not counted.")).toList());
+  }
+
+  /** The same with these moments, too. */
+  BenchPlan with(List<Prompt> more) {
+    List<Prompt> told = Stream.concat(prompts.stream(), more.stream()).sorted(Comparator.comparingInt(Prompt::joint)).toList();
     return new BenchPlan(title, hold, start, wrongSide, fromRight, check, cautions, told, plan, joints, squares, rounds, stops);
   }
 

@@ -78,22 +78,23 @@ public record Departures(BenchPlan plan, List<Departure> done) {
         .rails().stream()
         .filter(rail -> place >= rail.firstPlace() && place < rail.firstPlace() + rail.places())
         .findFirst()
-        .map(rail -> "%s of the %s".formatted(Wording.counted(count, PlaceNames.words(rail.kind())), Wording.low(rail.pieceName())))
-        .orElseGet(() -> "%s of the %s".formatted(Wording.counted(count, "places"), side(seam, side)));
+        .map(rail -> "%s %s of the %s".formatted(Wording.number(count), PlaceNames.words(count, rail.kind()), Wording.low(rail.pieceName())))
+        .orElseGet(() -> "%s of the %s".formatted(Wording.number(count), side(seam, side)));
   }
 
   static String side(SeamPlan seam, Side side) {
     return Wording.low((side == Side.A ? seam.a() : seam.b()).name());
   }
 
-  /** How far one side of a seam has got before the other by what was worked otherwise; empty where they keep step, and for edgings. */
+  /** How far one side of a seam has got before the other by what was worked otherwise; empty where they keep step, at the end, and for edgings. */
   public Optional<String> apart() {
     return plan.plan().flatMap(this::apart);
   }
 
   private Optional<String> apart(SeamPlan seam) {
     int a = ahead(Side.A) - ahead(Side.B);
-    if (a == 0) {
+    boolean hasEnded = done.stream().anyMatch(each -> each.what() == What.LEFT_OVER);
+    if (a == 0 || hasEnded) {
       return Optional.empty();
     }
     Side first = a > 0 ? Side.A : Side.B;
@@ -135,15 +136,15 @@ public record Departures(BenchPlan plan, List<Departure> done) {
             .forEach(
                 segment ->
                     segment.twin().filter(twin -> twin < stretches.size()).map(stretches::get).filter(twin -> twin.from() >= segment.to())
-                        .ifPresent(twin -> prompts.add(alike(along(twin, segment.to() - departure.joint(), segment), words(departure)))));
+                        .ifPresent(twin -> prompts.add(alike(along(twin, segment.to() - departure.joint(), segment), "On the first half", words(departure)))));
       }
     }
     return prompts;
   }
 
   /** What was done on the other side, where it is to be done here. */
-  static Prompt alike(int joint, String words) {
-    return new Prompt(joint, Prompt.Kind.MARKER, "On the other side you worked otherwise here: " + Wording.uncapital(words) + " Do the same, and tell it.", "Both sides are then alike.");
+  static Prompt alike(int joint, String where, String words) {
+    return new Prompt(joint, Prompt.Kind.MARKER, "%s, you worked otherwise: %s".formatted(where, Wording.uncapital(words)), "Do the same here and tell it, then both sides are alike.");
   }
 
   /**

@@ -23,6 +23,8 @@ import ruxel.core.seam.TwinSeam;
 
 /** What was done on the first side is told on the second while that is worked (handbook 11, mirror ledger). */
 public final class MirrorLedger {
+  private static final String OTHER_SIDE = "On the other side";
+
   private final List<Piece> pieces;
   private final BenchPlan mine;
   private final Departures there;
@@ -63,8 +65,8 @@ public final class MirrorLedger {
     int places = used(mine.joints(), side, mine.joints().size());
     int before = (int) Math.round((double) (reversed ? all - used : used) * places / Math.max(1, all));
     int joint = IntStream.rangeClosed(0, mine.joints().size()).filter(done -> used(mine.joints(), side, done) >= before).findFirst().orElse(mine.joints().size());
-    String words = there.words(departure);
-    return Departures.alike(Math.min(joint, mine.joints().size() - 1), there.plan().plan().map(seam -> "%s, %s".formatted(Wording.low(seam.name()), Wording.uncapital(words))).orElse(words));
+    String other = there.plan().plan().map(seam -> "At the " + Wording.low(seam.name())).orElse(OTHER_SIDE);
+    return Departures.alike(Math.min(joint, mine.joints().size() - 1), other, there.words(departure));
   }
 
   /** Places of a side that are used up behind so many joints. */
@@ -97,7 +99,7 @@ public final class MirrorLedger {
             image(other.get(i), here)
                 .filter(image -> image < Departures.stretches(round).size())
                 .map(image -> Departures.along(Departures.stretches(round).get(image), worked.to() - departure.joint(), worked))
-                .ifPresent(joint -> prompts.add(Departures.alike(joint, there.words(departure))));
+                .ifPresent(joint -> prompts.add(Departures.alike(joint, OTHER_SIDE, there.words(departure))));
           }
         }
       }

@@ -14,6 +14,8 @@ import ruxel.core.plan.SeamPlan;
 final class Prompts {
   /** A tug this near to a marker is left out: the marker is a stop anyway. */
   private static final int NEAR = 2;
+  /** After so many joints the first look is worth it: little is lost yet. */
+  private static final int FIRST_LOOK = 10;
 
   private final SeamPlan plan;
   private final int joints;
@@ -36,6 +38,12 @@ final class Prompts {
         prompts.add(marker(checkpoint, checkpoint.joint() - before));
         before = checkpoint.joint();
       }
+    }
+    if (joints >= 2 * FIRST_LOOK) {
+      prompts.add(
+          new Prompt(
+              FIRST_LOOK, Prompt.Kind.LOOK, "Look at the right side, now that little is lost: is it flat, without gaps, and does nothing peek through?",
+              "If yarn peeks through: another method or colour from here, or a chain worked over it. If it puckers: %s.".formatted(Looks.bigger(tugEvery.isPresent()))));
     }
     tugEvery.ifPresent(every -> tugs(every, prompts));
     prompts.sort(Comparator.comparingInt(Prompt::joint));

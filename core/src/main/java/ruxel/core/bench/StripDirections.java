@@ -131,10 +131,15 @@ public final class StripDirections {
     if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";
-      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s %s Next: %s %s".formatted(word(), round.number(), close(round), turn, chains(next), next.words(), next.hold().words()), "%d stitches in it; count them.".formatted(round.total())));
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s %s Next: %s %s".formatted(word(), round.number(), close(round), turn, chains(next), next.words(), next.hold().words()), counted(round)));
     } else if (!strip.keepsOneBack()) {
-      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s Fasten off: cut the yarn at %s and pull the end through; weave it in along the wrong side.".formatted(word(), round.number(), close(round), tail), "%d stitches in it; count them.".formatted(round.total())));
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s Fasten off: cut the yarn at %s and pull the end through; weave it in along the wrong side.".formatted(word(), round.number(), close(round), tail), counted(round)));
     }
+  }
+
+  /** The first is looked at before another goes on it. */
+  private static String counted(RoundPlan round) {
+    return "%d stitches in it; count them.%s".formatted(round.total(), round.number() == 1 ? " Lay it flat: if it ripples there are too many, if it pulls in there are too few." : "");
   }
 
   private static Face shows(RoundPlan round) {

@@ -12,13 +12,15 @@ import java.util.stream.Stream;
  * number of joints done; events are in the order of their sequence numbers, from 1 without gaps.
  *
  * @param departures what was worked otherwise than planned, in the order of the joints; going back takes those behind away
+ * @param looks what was seen of it, in the order of the joints; going back takes those behind away, too
  */
-public record Work(int position, State state, int nextSeq, Optional<String> note, List<Departure> departures) {
+public record Work(int position, State state, int nextSeq, Optional<String> note, List<Departure> departures, List<Look> looks) {
   /** More are no slips of the hook. */
-  public static final int MOST_DEPARTURES = 500;
+  public static final int MOST_BESIDE = 500;
 
   public Work {
     departures = List.copyOf(departures);
+    looks = List.copyOf(looks);
   }
 
   /** What happened at the bench. */
@@ -31,6 +33,8 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     RESUME,
     /** Otherwise than planned, at a joint that is done; or a note. */
     AS_WORKED,
+    /** Looked at, at a joint that is done: what is not right, how long it has become. */
+    LOOKED,
     FINISH,
     UNDONE
   }
@@ -43,17 +47,17 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     UNDONE
   }
 
-  /** One event: for JOINT, DONE_TO and BACK_TO the number of joints done after it, for AS_WORKED the joint it was at. */
-  public record Event(int seq, Kind kind, int joint, String note, Optional<Departure> departure) {
+  /** One event: for JOINT, DONE_TO and BACK_TO the number of joints done after it, for AS_WORKED and LOOKED the joint it was at. */
+  public record Event(int seq, Kind kind, int joint, String note, Optional<Departure> departure, Optional<Look> look) {
     public Event(int seq, Kind kind, int joint, String note) {
-      this(seq, kind, joint, note, Optional.empty());
+      this(seq, kind, joint, note, Optional.empty(), Optional.empty());
     }
   }
 
   /** What may follow once it is joined: it is opened again, in part or whole, or told of. */
-  private static final Set<Kind> AFTERWARDS = EnumSet.of(Kind.BACK_TO, Kind.UNDONE, Kind.AS_WORKED);
+  private static final Set<Kind> AFTERWARDS = EnumSet.of(Kind.BACK_TO, Kind.UNDONE, Kind.AS_WORKED, Kind.LOOKED);
 
-  public static final Work BEGUN = new Work(0, State.IN_HAND, 1, Optional.empty(), List.of());
+  public static final Work BEGUN = new Work(0, State.IN_HAND, 1, Optional.empty(), List.of(), List.of());
 
   public static Work of(List<Event> events) {
     Work work = BEGUN;
@@ -84,19 +88,17 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
       case FINISH -> position == joints
           ? Optional.empty()
           : Optional.of("%d of %d joints are done; work the rest first.".formatted(position, joints));
-      case AS_WORKED -> asWorked(event);
+      case AS_WORKED -> beside(event, event.departure().isPresent() ? 1 : 0, event.departure().isPresent() && departures.size() >= MOST_BESIDE);
+      case LOOKED -> beside(event, 1, looks.size() >= MOST_BESIDE);
       default -> Optional.empty();
     };
   }
 
-  private Optional<String> asWorked(Event event) {
-    int least = event.departure().isPresent() ? 1 : 0;
+  private Optional<String> beside(Event event, int least, boolean isFull) {
     if (event.joint() < least || event.joint() > position) {
       return Optional.of("Expected a joint that is done, from %d to %d, got (%d).".formatted(least, position, event.joint()));
     }
-    return event.departure().isPresent() && departures.size() >= MOST_DEPARTURES
-        ? Optional.of("Expected at most %d things worked otherwise than planned.".formatted(MOST_DEPARTURES))
-        : Optional.empty();
+    return isFull ? Optional.of("Expected at most %d of these.".formatted(MOST_BESIDE)) : Optional.empty();
   }
 
   public Work after(Event event) {
@@ -108,7 +110,7 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
           case UNDONE -> 0;
           default -> position;
         };
-    return new Work(now, stateAfter(event.kind()), next, told, departuresAfter(event, now));
+    return new Work(now, stateAfter(event.kind()), next, told, departuresAfter(event, now), looksAfter(event, now));
   }
 
   private List<Departure> departuresAfter(Event event, int now) {
@@ -117,12 +119,16 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
         .toList();
   }
 
+  private List<Look> looksAfter(Event event, int now) {
+    return Stream.concat(looks.stream().filter(look -> look.joint() <= now), event.look().stream()).sorted(Comparator.comparingInt(Look::joint)).toList();
+  }
+
   /** What a seam in this state is after an event of a kind. */
   public State stateAfter(Kind kind) {
     return switch (kind) {
       case JOINT, DONE_TO, BACK_TO, RESUME -> State.IN_HAND;
       case PAUSE -> State.PAUSED;
-      case AS_WORKED -> state;
+      case AS_WORKED, LOOKED -> state;
       case FINISH -> State.JOINED;
       case UNDONE -> State.UNDONE;
     };

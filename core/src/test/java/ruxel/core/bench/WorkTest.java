@@ -91,6 +91,29 @@ class WorkTest {
     assertThat(Work.of(events).departures()).isEmpty();
   }
 
+  /** What was seen stands at its joint, too, and a look moves nothing, joined or not. */
+  @Test
+  void whatWasSeenIsKeptUntilItIsUndone() {
+    joints(1, 6);
+    Look first = look(4);
+    Look second = look(6);
+    assertThat(Work.of(events).looks()).containsExactly(first, second);
+    assertThat(Work.of(events)).extracting(Work::position, Work::state).containsExactly(6, Work.State.IN_HAND);
+    assertThat(Work.of(events).refusal(new Event(9, Kind.LOOKED, 7, ""), 6)).as("not done yet").isPresent();
+    add(Kind.FINISH, 0);
+    Look late = look(6);
+    assertThat(Work.of(events).state()).isEqualTo(Work.State.JOINED);
+    assertThat(Work.of(events).looks()).containsExactly(first, second, late);
+    add(Kind.BACK_TO, 5);
+    assertThat(Work.of(events).looks()).containsExactly(first);
+  }
+
+  private Look look(int joint) {
+    Look look = new Look(joint, Optional.of(100.0 + events.size()), List.of(Look.Fault.GAPS));
+    events.add(new Event(events.size() + 1, Kind.LOOKED, joint, "", Optional.empty(), Optional.of(look)));
+    return look;
+  }
+
   /** A place belongs to one of two sides; a stitch of an edging, and a joint more, to none. */
   @ParameterizedTest
   @CsvSource({
@@ -108,7 +131,7 @@ class WorkTest {
   }
 
   private Event event(Departure departure) {
-    return new Event(events.size() + 1, Kind.AS_WORKED, departure.joint(), "", Optional.of(departure));
+    return new Event(events.size() + 1, Kind.AS_WORKED, departure.joint(), "", Optional.of(departure), Optional.empty());
   }
 
   private void joints(int first, int last) {
