@@ -12,7 +12,7 @@ import { FinishForm } from './FinishForm';
 import { JointRail } from './JointRail';
 import { LeftOver } from './LeftOver';
 import { nextStop } from './moments';
-import { Tape } from './LookOver';
+import { Sewn, Tape } from './LookOver';
 import { Otherwise, OtherwiseSoFar } from './Otherwise';
 import { leftOver, oneMore, type Told } from './otherwise';
 import { useBenchKeys } from './useBenchKeys';
@@ -69,11 +69,7 @@ export function AtTheBench(props: Props) {
     </>
   );
   const tape = plan && (
-    <Tape
-      unit={garment.plan.unit}
-      sewn={bench.beside.sewn}
-      onMeasure={(mm) => outbox.add('LOOKED', position, { mm })}
-    />
+    <Tape unit={garment.plan.unit} onMeasure={(mm) => outbox.add('LOOKED', position, { mm })} />
   );
   return (
     <div className="bench">
@@ -90,6 +86,7 @@ export function AtTheBench(props: Props) {
           {above}
           <h1>Look at it before it counts as {plan ? 'joined' : 'done'}</h1>
           {tape}
+          <Sewn sewn={bench.beside.sewn} position={position} />
           <FinishForm
             marked={plan ? stops.length : 0}
             sides={plan ? [plan.a.name.toLowerCase(), plan.b.name.toLowerCase()] : []}

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { BenchPlan } from '../api/types';
 import { HowTo } from '../howto/HowTo';
 import { promptAt } from './moments';
@@ -5,10 +6,12 @@ import { promptAt } from './moments';
 interface Props {
   plan: BenchPlan;
   position: number;
+  /** The length so far, where it is taken. */
+  tape: ReactNode;
 }
 
 /** How to hold it, how far it is to the next marker, and what to look at now. */
-export function BenchFacts({ plan, position }: Props) {
+export function BenchFacts({ plan, position, tape }: Props) {
   const next = plan.stops.find((stop) => stop.joint > position);
   const prompt = promptAt(plan, position);
   // A turned round shows the other side than the one before it.
@@ -31,6 +34,7 @@ export function BenchFacts({ plan, position }: Props) {
           <span className="bench-left display">{(next?.joint ?? plan.joints.length) - position}</span> more
           {next ? `, to ${next.words}` : ''}
         </p>
+        {tape}
       </div>
       <div className={prompt ? 'bench-prompt' : ''} role="status">
         <h2>

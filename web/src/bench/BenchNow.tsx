@@ -5,6 +5,7 @@ import type { BenchState } from '../store/outbox';
 import { BenchFacts } from './BenchFacts';
 import { BenchWindow } from './BenchWindow';
 import { Comforts } from './Comforts';
+import { Sewn } from './LookOver';
 import { spokenAt } from './moments';
 import { OtherwiseSoFar } from './Otherwise';
 import { RoundWindow } from './RoundWindow';
@@ -72,8 +73,9 @@ export function BenchNow({ garment, work, bench, onForward, onBack, above, besid
           prompts: [...work.plan.prompts, ...bench.beside.prompts, ...(work.ledger?.prompts ?? [])],
         }}
         position={position}
+        tape={tape}
       />
-      {tape}
+      <Sewn sewn={bench.beside.sewn} position={position} />
       <OtherwiseSoFar beside={bench.beside} ledger={work.ledger} />
     </section>
   );

@@ -37,12 +37,11 @@ export function Faults({ questions, faults, onChange }: FaultsProps) {
 
 interface TapeProps {
   unit: GarmentPlan['unit'];
-  sewn: WorkView['beside']['sewn'];
   onMeasure: (mm: number) => void;
 }
 
-/** The length sewn so far, by the tape, and what it says. */
-export function Tape({ unit, sewn, onMeasure }: TapeProps) {
+/** The length sewn so far, by the tape. */
+export function Tape({ unit, onMeasure }: TapeProps) {
   const [told, setTold] = useState('');
   const mm = toMm(told, unit);
   return (
@@ -54,7 +53,7 @@ export function Tape({ unit, sewn, onMeasure }: TapeProps) {
         setTold('');
       }}
     >
-      <Form.Label htmlFor="sewn">Sewn so far, by the tape</Form.Label>
+      <Form.Label htmlFor="sewn">Tape</Form.Label>
       <Form.Control
         id="sewn"
         inputMode="decimal"
@@ -63,13 +62,14 @@ export function Tape({ unit, sewn, onMeasure }: TapeProps) {
       />
       <span>{unit === 'CM' ? 'cm' : 'in'}</span>
       <Button type="submit" variant="outline-dark" disabled={!(mm > 0)}>
-        Hold it against the plan
+        Compare
       </Button>
-      {sewn.map(({ joint, words }, index) => (
-        <p key={index}>
-          After joint {joint}: {words}
-        </p>
-      ))}
     </form>
   );
+}
+
+/** What the last length that was taken says, up to here. */
+export function Sewn({ sewn, position }: { sewn: WorkView['beside']['sewn']; position: number }) {
+  const last = sewn.filter(({ joint }) => joint === position).at(-1);
+  return last ? <p className="remedy">{last.words}</p> : null;
 }
