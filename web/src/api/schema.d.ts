@@ -2712,6 +2712,7 @@ export interface components {
             first: string;
             /** @enum {string} */
             rightSideRows: "ODD" | "EVEN";
+            tail?: string;
             told: boolean;
             words: string;
         };

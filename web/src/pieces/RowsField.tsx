@@ -19,6 +19,7 @@ export function RowsField({ piece, onChange }: { piece: PiecePlan; onChange: (ch
         <option value="ODD">rows 1, 3, 5 and so on{rows.told ? '' : ' (as usual)'}</option>
         <option value="EVEN">rows 2, 4, 6 and so on</option>
       </Form.Select>
+      {rows.tail && <Form.Text>{rows.tail}</Form.Text>}
     </Form.Group>
   );
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import ruxel.core.bench.BenchPlan.HeldSquare;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.board.Board;
@@ -166,11 +167,22 @@ public final class LineDirections {
       String pair = "Next: %s and %s.%s".formatted(Wording.low(name(next.before())), next.after().words(), turns(squares.get(next.before()), squares.get(next.after())));
       prompts.add(
           crosses()
-              ? new Prompt(joint, Prompt.Kind.CROSSING, pair + " " + joined.crossing().words(), "Pull until the four corners meet; no hole is left.")
+              ? new Prompt(joint, Prompt.Kind.CROSSING, pair + " " + crossing(line.joins().get(i), next), "Pull until the four corners meet; no hole is left.")
               : new Prompt(joint, Prompt.Kind.CROSSING, pair + " Lay them beside the two before, right on without a gap.", "The corners lie side by side; the line across closes them later."));
       joint += catches() ? 1 : 0;
     }
     return prompts;
+  }
+
+  private String crossing(Lines.InnerJoin done, Lines.InnerJoin next) {
+    return joined.crossing() == Crossing.CIRCLE ? circle(List.of(done.before(), done.after(), next.after(), next.before())) : joined.crossing().words();
+  }
+
+  /** The eight free loops round a crossing, from the square where the hook is. */
+  private static String circle(List<Place> round) {
+    String loops = IntStream.range(0, round.size()).mapToObj(i -> "%d and %d of %s".formatted(2 * i + 1, 2 * i + 2, Wording.low(name(round.get(i))))).collect(Collectors.joining(", "));
+    return "Eight loops in a circle, two of each corner, of each first the one nearer to the square before: %s; then back into loop 1 of %s. One pass, then pull until the corners meet."
+        .formatted(loops, Wording.low(name(round.get(0))));
   }
 
   /** How squares lie that are turned. */

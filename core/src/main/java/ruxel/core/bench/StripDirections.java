@@ -25,6 +25,7 @@ import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
 import ruxel.core.plan.StripPlan.RoundPlan;
 import ruxel.core.plan.StripPlan.SegmentPlan;
+import ruxel.core.plan.TurnIt;
 import ruxel.core.strip.RibBand;
 
 /**
@@ -56,14 +57,29 @@ public final class StripDirections {
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, StripId stripId) {
-    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip)));
+    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip), turn(planned, strip)));
+  }
+
+  /** How the work is turned before it: it lies as the last of the seams below was joined. */
+  private static Optional<String> turn(GarmentPlan planned, StripPlan strip) {
+    if (strip.rounds().isEmpty() || strip.sewn().isPresent()) {
+      return Optional.empty();
+    }
+    boolean isInsideOut = strip.rounds().get(0).hold().shows().get(0) == Face.WRONG_SIDE;
+    return planned.steps().stream()
+        .filter(step -> strip.after().contains(step.seam()))
+        .flatMap(step -> planned.seams().stream().filter(seam -> seam.id().equals(step.seam())))
+        .flatMap(seam -> seam.howTo().stream())
+        .reduce((before, last) -> last)
+        .filter(last -> last.facing().isInsideOut() != isInsideOut)
+        .map(last -> TurnIt.words(isInsideOut));
   }
 
   private static boolean fastensOn(GarmentPlan planned, StripPlan strip) {
     return planned.order().steps().stream().filter(step -> step.of().filter(WorkRef.strip(strip.id())::equals).isPresent()).allMatch(OrderPlan.WorkStep::fastenOn);
   }
 
-  private static Optional<BenchPlan> of(Garment garment, StripPlan strip, boolean fastensOn) {
+  private static Optional<BenchPlan> of(Garment garment, StripPlan strip, boolean fastensOn, Optional<String> turn) {
     if (strip.sewn().isPresent()) {
       return Bands.match(garment, strip.id()).map(match -> Directions.of(match, strip.sewn().get(), garment.wording(), garment.rules(), before(strip)));
     }
@@ -74,7 +90,7 @@ public final class StripDirections {
       return Optional.empty();
     }
     boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
-    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording(), garment.rules()).plan(fastensOn));
+    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording(), garment.rules()).plan(fastensOn, turn));
   }
 
   private static List<String> before(StripPlan band) {
@@ -82,7 +98,7 @@ public final class StripDirections {
     return band.band().map(made -> "Make it first. " + made.words() + ring).stream().toList();
   }
 
-  private BenchPlan plan(boolean fastensOn) {
+  private BenchPlan plan(boolean fastensOn, Optional<String> turn) {
     strip.byThemselves().stream().map(RoundPlan::asMet).forEach(this::round);
     String name = Wording.low(strip.called());
     RoundPlan first = strip.rounds().get(0);
@@ -90,7 +106,8 @@ public final class StripDirections {
     String hold = "%s side towards you; %s, from the ball.".formatted(wrongSide ? "Wrong" : "Right", first.stitch().name(wording.terms()));
     boolean goesOn = strip.row().flatMap(RowPlan::nowRows).isPresent();
     String start = "%s at %s. %s %s %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", first.hold().from(), chains(first), first.hold().words(), first.words());
-    List<String> cautions = new ArrayList<>(strip.effects());
+    List<String> cautions = new ArrayList<>(turn.stream().toList());
+    cautions.addAll(strip.effects());
     if (strip.keepsOneBack()) {
       cautions.add("Keep the loop live at the end: the last row is worked while the edge is joined.");
     }

@@ -21,6 +21,11 @@ public enum Facing {
     return this == FLAT_RIGHT_SIDES_UP || this == FLAT_WRONG_SIDES_UP;
   }
 
+  /** Whether the wrong sides of what is joined lie outside, or up. */
+  public boolean isInsideOut() {
+    return first() == Face.WRONG_SIDE;
+  }
+
   /** What is seen of the nearest piece, or of both that lie flat. */
   Face first() {
     return this == WRONG_SIDES_TOGETHER || this == FLAT_RIGHT_SIDES_UP ? Face.RIGHT_SIDE : Face.WRONG_SIDE;

@@ -60,16 +60,26 @@ public record PiecePlan(
   /** The piece beside its mirror image, run by run, by finished counts. */
   public record TwinView(String name, List<TwinRow> rows) {}
 
-  /** Its rows: the edge that row 1 stands on, how many there are, and which of them are right-side rows, as told or as usual. */
-  public record RowsPlan(String first, int count, RightSide rightSideRows, boolean told, String words) {
-    static Optional<RowsPlan> of(Piece piece, List<Piece> pieces, Settings settings) {
+  /**
+   * Its rows: the edge that row 1 stands on, how many there are, which of them are right-side rows, as told or as usual, and at which side
+   * the tail of a foundation tells the right side without a marker.
+   */
+  public record RowsPlan(String first, int count, RightSide rightSideRows, boolean told, String words, Optional<String> tail) {
+    static Optional<RowsPlan> of(Piece piece, List<Piece> pieces, Settings settings, Wording.Hand hand) {
       return RowNumbers.of(piece)
           .map(
               rows -> {
                 RightSide side = PieceRows.of(settings, piece, pieces);
                 String words = "%s from the %s on".formatted(Wording.counted(rows.rows(), "rows"), rows.first().name());
-                return new RowsPlan(rows.first().id(), rows.rows(), side, settings.on(PieceRows.class, piece.id()).isPresent(), words);
+                return new RowsPlan(rows.first().id(), rows.rows(), side, settings.on(PieceRows.class, piece.id()).isPresent(), words, tail(rows.first(), side, hand));
               });
+    }
+
+    /** Row 1 is worked back over its foundation, so that the tail hangs where the row ends, seen from the side it was worked on. */
+    private static Optional<String> tail(Edge first, RightSide side, Wording.Hand hand) {
+      boolean isFoundation = first.runs().stream().allMatch(run -> run.kind() == UnitKind.FOUNDATION_LOOP);
+      boolean isLeft = (side == RightSide.ODD) == (hand == Wording.Hand.RIGHT);
+      return isFoundation ? Optional.of("Its right side is up when, with the %s nearest you, the tail it was begun with hangs at your %s.".formatted(Wording.low(first.name()), isLeft ? "left" : "right")) : Optional.empty();
     }
   }
 
@@ -160,7 +170,7 @@ public record PiecePlan(
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean(), RowsPlan.of(piece, pieces, settings));
+        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean(), RowsPlan.of(piece, pieces, settings, wording.hand()));
   }
 
   private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, Settings told, Wording wording) {

@@ -19,23 +19,26 @@ import ruxel.core.seam.ResolvedSpan;
 final class StepFirst {
   private final ResolvedSeam seam;
   private final List<ResolvedSeam> later;
+  private final Optional<String> turn;
   private final Settings settings;
   private final RowPlans rows;
 
   /**
    * @param later seams that are joined after this one
+   * @param turn how the work is turned before it
    * @param rows rows that are joined while they are worked
    */
-  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Settings settings, RowPlans rows) {
+  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Optional<String> turn, Settings settings, RowPlans rows) {
     this.seam = seam;
     this.later = later;
+    this.turn = turn;
     this.settings = settings;
     this.rows = rows;
   }
 
   /** What must be done. */
   List<String> todo() {
-    Set<String> todo = new LinkedHashSet<>();
+    Set<String> todo = new LinkedHashSet<>(turn.stream().toList());
     settings.of(OwedItem.class).stream()
         .filter(item -> item.before().filter(seam.seam().id()::equals).isPresent())
         .forEach(item -> todo.add("Still owed, and this is the last moment: " + item.what() + "."));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import ruxel.core.decision.Settings;
 import ruxel.core.match.Joints;
@@ -32,8 +33,10 @@ final class StepPlans {
     seams = matches.stream().map(SeamMatch::seam).toList();
     names = names(seams);
     List<ResolvedSeam> sequence = order.steps().stream().map(this::seam).toList();
+    Map<Join, String> turned = TurnIt.of(sequence, settings);
     for (int i = 0; i < sequence.size(); i++) {
-      firsts.put(sequence.get(i).join(), new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), settings, rows));
+      Join join = sequence.get(i).join();
+      firsts.put(join, new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), Optional.ofNullable(turned.get(join)), settings, rows));
     }
   }
 

@@ -2,10 +2,13 @@ package ruxel.core.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.identity.PieceId;
+import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Pieces;
+import ruxel.core.piece.Run;
 
 /** The seam on the other side of the wearer: it joins the mirror images of the edges that a seam joins. */
 public final class TwinSeam {
@@ -36,8 +39,28 @@ public final class TwinSeam {
 
   private static String mirrored(Span span, List<Piece> pieces) {
     return twin(span, pieces)
-        .map(twin -> told(twin.id(), piece(span, pieces).orElseThrow().edgeOnTwin(twin, span.edge()), span.toExclusive().run(), span.fromInclusive().run()))
+        .map(twin -> mirrored(span, piece(span, pieces).orElseThrow(), twin))
         .orElseGet(() -> told(span.piece(), span.edge(), span.fromInclusive().run(), span.toExclusive().run()));
+  }
+
+  private static String mirrored(Span span, Piece piece, Piece twin) {
+    String edge = piece.edgeOnTwin(twin, span.edge());
+    List<Run> here = runs(piece, span.edge());
+    List<Run> there = runs(twin, edge);
+    return told(twin.id(), edge, mirrored(span.toExclusive().run(), here, there), mirrored(span.fromInclusive().run(), here, there));
+  }
+
+  /** The run that lies as far from the other end; the same one where the edges have not as many. */
+  private static String mirrored(String run, List<Run> here, List<Run> there) {
+    return IntStream.range(0, here.size())
+        .filter(i -> here.size() == there.size() && here.get(i).id().equals(run))
+        .mapToObj(i -> there.get(there.size() - 1 - i).id())
+        .findFirst()
+        .orElse(run);
+  }
+
+  private static List<Run> runs(Piece piece, String edge) {
+    return piece.edges().stream().filter(each -> each.id().equals(edge)).findFirst().map(Edge::runs).orElse(List.of());
   }
 
   private static Optional<Piece> twin(Span span, List<Piece> pieces) {

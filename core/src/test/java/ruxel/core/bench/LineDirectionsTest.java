@@ -73,6 +73,16 @@ class LineDirectionsTest {
     assertThat(plan(columns, new BoardId(new PieceId("back")), new LineId("row.1.1")).joints()).hasSize(31);
   }
 
+  /** Of all four squares, once round, from the one where the hook is; the other direction has nothing to circle yet. */
+  @Test
+  void aCircleTakesEightLoopsInOrder() {
+    Garment circled = with(PULLOVER, new BoardChange.BoardJoined(new PieceId("back"), "slip-both", Crossing.CIRCLE, Scheme.Name.ROWS_FIRST));
+    assertThat(corners(plan(circled, new BoardId(new PieceId("back")), new LineId("column.2.1"))).get(0).words())
+        .contains("Eight loops in a circle, two of each corner")
+        .contains("1 and 2 of square 1.2, 3 and 4 of square 1.3, 5 and 6 of square 2.3, 7 and 8 of square 2.2; then back into loop 1 of square 1.2. One pass");
+    assertThat(corners(plan(circled, new BoardId(new PieceId("back")), new LineId("row.1.1")))).extracting(Prompt::words).noneMatch(words -> words.contains("loops"));
+  }
+
   /** A board and its mirror image have the same lines; each square keeps its colourway's colour. */
   @Test
   void mirrorImagesAndColours() {
