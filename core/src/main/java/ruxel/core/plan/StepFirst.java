@@ -38,7 +38,7 @@ final class StepFirst {
 
   /** What must be done. */
   List<String> todo() {
-    Set<String> todo = new LinkedHashSet<>(turn.stream().toList());
+    Set<String> todo = new LinkedHashSet<>();
     settings.of(OwedItem.class).stream()
         .filter(item -> item.before().filter(seam.seam().id()::equals).isPresent())
         .forEach(item -> todo.add("Still owed, and this is the last moment: " + item.what() + "."));
@@ -55,6 +55,7 @@ final class StepFirst {
         }
       }
     }
+    turn.ifPresent(todo::add);
     return List.copyOf(todo);
   }
 

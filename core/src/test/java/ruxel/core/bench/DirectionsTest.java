@@ -31,7 +31,7 @@ class DirectionsTest {
   @Test
   void whatIsOwedIsSaidBeforeTheSeamThatClosesOverIt() {
     Garment owed = after(new OwedChange.OwedNoted("o", new PieceId("back"), "weave in the tail at the neck", Optional.of(new SeamId("armhole.left"))));
-    assertThat(first(owed, new SeamId("armhole.left"))).containsExactly("Still owed, and this is the last moment: weave in the tail at the neck.");
+    assertThat(first(owed, new SeamId("armhole.left"))).containsExactly("Still owed, and this is the last moment: weave in the tail at the neck.", "Turn the work right side out first.");
     assertThat(first(owed, new SeamId("armhole.right"))).isEmpty();
   }
 
@@ -41,7 +41,7 @@ class DirectionsTest {
     Garment edged = after(new EdgingWorked(new PieceId("back"), "hem", 2, 6, 70), new EdgingWorked(new PieceId("front.left"), "shoulder", 1, 6, 23));
     assertThat(first(edged, new SeamId("side.left"))).containsExactly("Work the 2 edging rows along the hem of the back first.");
     assertThat(first(edged, new SeamId("shoulder.left"))).containsExactly("Work the edging row along the shoulder of the left front first.");
-    assertThat(first(edged, new SeamId("armhole.left"))).containsExactly("Work the edging row along the shoulder of the left front first.");
+    assertThat(first(edged, new SeamId("armhole.left"))).containsExactly("Work the edging row along the shoulder of the left front first.", "Turn the work right side out first.");
     assertThat(first(edged, new SeamId("shoulder.right"))).isEmpty();
   }
 

@@ -57,7 +57,6 @@ class TurnItTest {
     assertThat(turned(joined("slip-both", "slip-both", "slip-both"))).as("all from the wrong side").containsOnly("");
     assertThat(turned(joined("slip-both", "mattress-rows", "slip-both"))).containsExactly("", "", out, "", in, "");
     assertThat(turned(joined("mattress-tops", "mattress-rows", "slip-both"))).containsExactly("", "", "", "", in, "");
-    assertThat(turned(Garment.of("Coat", new Recipe("drop-shoulder", new Answers(Map.of()))))).as("no method is chosen").containsOnly("");
   }
 
   /** As it is held, not as the method has it usually. */
