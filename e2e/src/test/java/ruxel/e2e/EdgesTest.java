@@ -114,11 +114,11 @@ class EdgesTest {
     assertThat(tunic.getByTestId("joint")).hasText("42");
     assertThat(tunic.getByText("Kept to the stitch")).isVisible();
     tunic.keyboard().press("x");
-    assertThat(tunic.getByText(Pattern.compile("^of \\d+ and 1 more$"))).isVisible();
+    assertThat(tunic.getByText(Pattern.compile("^of \\d+, 1 otherwise$"))).isVisible();
     assertThat(tunic.getByText("Kept to the stitch")).isVisible();
     tunic.reload();
     assertThat(tunic.getByTestId("joint")).hasText("42");
-    assertThat(tunic.getByText(Pattern.compile("^of \\d+ and 1 more$"))).isVisible();
+    assertThat(tunic.getByText(Pattern.compile("^of \\d+, 1 otherwise$"))).isVisible();
     button(tunic, "Back one").click();
     assertThat(tunic.getByTestId("joint")).hasText("41");
     assertThat(tunic.getByText(Pattern.compile("^of \\d+$"))).isVisible();
