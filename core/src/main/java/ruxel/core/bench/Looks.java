@@ -70,11 +70,14 @@ public record Looks(BenchPlan plan, HouseRules rules, Wording wording) {
       double mm = look.mm().get();
       double planned = plannedMm(seam, look.joint());
       double share = planned == 0 ? 0 : (planned - mm) / planned;
-      boolean isRight = Math.abs(planned - mm) <= RIGHT_MM || Math.abs(share) <= rules.get(HouseRules.Rule.MATCHED_SHARE) + SLACK;
-      int good = sewn.stream().filter(each -> Math.abs(each.share) <= rules.get(HouseRules.Rule.MATCHED_SHARE)).mapToInt(Sewn::joint).max().orElse(0);
-      sewn.add(new Sewn(look.joint(), mm, planned, share, "%s sewn, %s planned: %s".formatted(wording.length(mm), wording.length(planned), isRight ? "as it should be." : wrong(share, good))));
+      int good = sewn.stream().filter(each -> isRight(each.mm, each.plannedMm)).mapToInt(Sewn::joint).max().orElse(0);
+      sewn.add(new Sewn(look.joint(), mm, planned, share, "%s sewn, %s planned: %s".formatted(wording.length(mm), wording.length(planned), isRight(mm, planned) ? "as it should be." : wrong(share, good))));
     }
     return sewn;
+  }
+
+  private boolean isRight(double mm, double planned) {
+    return Math.abs(planned - mm) <= Math.max(RIGHT_MM, planned * (rules.get(HouseRules.Rule.MATCHED_SHARE) + SLACK));
   }
 
   private String wrong(double share, int good) {

@@ -59,19 +59,23 @@ public final class MirrorLedger {
 
   private Prompt prompt(Departure departure, boolean crossed, boolean reversed) {
     Side theirs = departure.side().orElse(Side.A);
-    Side side = crossed ? theirs.other() : theirs;
-    int used = used(there.plan().joints(), theirs, departure.joint());
-    int all = used(there.plan().joints(), theirs, there.plan().joints().size());
-    int places = used(mine.joints(), side, mine.joints().size());
-    int before = (int) Math.round((double) (reversed ? all - used : used) * places / Math.max(1, all));
-    int joint = IntStream.rangeClosed(0, mine.joints().size()).filter(done -> used(mine.joints(), side, done) >= before).findFirst().orElse(mine.joints().size());
+    int[] theirUsed = used(there.plan().joints(), theirs);
+    int[] used = used(mine.joints(), crossed ? theirs.other() : theirs);
+    int all = theirUsed[theirUsed.length - 1];
+    int done = theirUsed[Math.min(departure.joint(), theirUsed.length - 1)];
+    int before = (int) Math.round((double) (reversed ? all - done : done) * used[used.length - 1] / Math.max(1, all));
+    int joint = IntStream.range(0, used.length - 1).filter(i -> used[i] >= before).findFirst().orElse(Math.max(0, used.length - 2));
     String other = there.plan().plan().map(seam -> "At the " + Wording.low(seam.name())).orElse(OTHER_SIDE);
-    return Departures.alike(Math.min(joint, mine.joints().size() - 1), other, there.words(departure));
+    return Departures.alike(joint, other, there.words(departure));
   }
 
-  /** Places of a side that are used up behind so many joints. */
-  private static int used(List<BenchJoint> joints, Side side, int done) {
-    return joints.stream().limit(done).mapToInt(joint -> 1 + (side == Side.A ? joint.a() : joint.b())).max().orElse(0);
+  /** Places of a side that are used up behind no joint, one, two and so on. */
+  private static int[] used(List<BenchJoint> joints, Side side) {
+    int[] used = new int[joints.size() + 1];
+    for (int i = 0; i < joints.size(); i++) {
+      used[i + 1] = Math.max(used[i], 1 + (side == Side.A ? joints.get(i).a() : joints.get(i).b()));
+    }
+    return used;
   }
 
   /** Whether the mirror image of a seam begins where the seam ends: a mirror turns the way round an edge. */
