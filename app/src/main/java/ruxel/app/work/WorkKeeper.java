@@ -160,7 +160,7 @@ class WorkKeeper {
         continue;
       }
       Work before = work;
-      refusal(work, event, held).ifPresent(why -> refuse(why, before));
+      refusal(id, work, event, held.joints()).ifPresent(why -> refuse(why, before));
       added.add(event);
       work = work.after(event);
     }
@@ -171,10 +171,10 @@ class WorkKeeper {
     return work;
   }
 
-  private static Optional<String> refusal(Work work, Work.Event event, WorkStore.Held held) {
+  private Optional<String> refusal(UUID id, Work work, Work.Event event, int joints) {
     return event.note().length() > MOST_NOTE
         ? Optional.of("A note has at most %d characters; shorten it.".formatted(MOST_NOTE))
-        : work.refusal(event, held.joints()).or(() -> event.departure().flatMap(departure -> departure.refusal(held.ofSides()))).or(() -> event.look().flatMap(look -> look.refusal(held.ofSides())));
+        : work.refusal(event, joints).or(() -> event.departure().flatMap(departure -> departure.refusal(store.isOfSides(id)))).or(() -> event.look().flatMap(look -> look.refusal(store.isOfSides(id))));
   }
 
   private static void requireSame(Work.Event kept, Work.Event event, Work work) {

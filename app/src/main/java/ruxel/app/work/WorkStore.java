@@ -36,8 +36,8 @@ public class WorkStore {
   /** A work that is to be begun. */
   record Begun(UUID garment, WorkRef of, int garmentVersion, int planFormat, String plan, int joints, List<PieceId> pieces, Optional<String> workedAs) {}
 
-  /** What is needed to add events to a work; {@code ofSides} where two sides are joined. */
-  record Held(UUID garment, int joints, boolean ofSides, boolean current, boolean deleted) {}
+  /** What is needed to add events to a work. */
+  record Held(UUID garment, int joints, boolean current, boolean deleted) {}
 
   private static final String SEAM = "SEAM";
   private static final String LINE = "LINE";
@@ -97,14 +97,19 @@ public class WorkStore {
   Optional<Held> lock(UUID id) {
     return jdbc.sql(
             """
-            SELECT w.garment_id, w.joints, coalesce(jsonb_typeof(w.plan -> 'plan') = 'object', false) AS of_sides, w.current, g.state = 'DELETED' AS deleted
+            SELECT w.garment_id, w.joints, w.current, g.state = 'DELETED' AS deleted
             FROM work w JOIN garment g ON g.id = w.garment_id
             WHERE w.id = :id
             FOR UPDATE OF w
             """)
         .param("id", id)
-        .query((rs, n) -> new Held(rs.getObject("garment_id", UUID.class), rs.getInt("joints"), rs.getBoolean("of_sides"), rs.getBoolean("current"), rs.getBoolean("deleted")))
+        .query((rs, n) -> new Held(rs.getObject("garment_id", UUID.class), rs.getInt("joints"), rs.getBoolean("current"), rs.getBoolean("deleted")))
         .optional();
+  }
+
+  /** Whether two sides are joined, as at a seam; an edging has one. Reads the frozen plan. */
+  boolean isOfSides(UUID id) {
+    return jdbc.sql("SELECT coalesce(jsonb_typeof(plan -> 'plan') = 'object', false) FROM work WHERE id = :id").param("id", id).query(Boolean.class).single();
   }
 
   /** A seam that was undone is taken anew: this work is past. */
