@@ -14,7 +14,7 @@ import { LeftOver } from './LeftOver';
 import { nextStop } from './moments';
 import { Sewn, Tape } from './LookOver';
 import { Otherwise, OtherwiseSoFar } from './Otherwise';
-import { leftOver, oneMore, type Told } from './otherwise';
+import { leftOver, oneMore, type Told } from './departures';
 import { useBenchKeys } from './useBenchKeys';
 
 interface Props {
@@ -129,6 +129,7 @@ export function AtTheBench(props: Props) {
             <Otherwise
               plan={work.plan}
               position={position}
+              word={word}
               disabled={state === 'PAUSED'}
               onTell={keys.tell}
             />

@@ -9,7 +9,7 @@ interface Props {
   onKeep: (changes: Change[]) => void;
 }
 
-/** Where a side had more than was counted, its edge is counted anew: later seams and edgings go by that. */
+/** Where a side had more than was counted, its edge is counted anew, once: later seams and edgings go by that. */
 export function CountAgain({ plan, work, departures, onKeep }: Props) {
   const offers = departures.flatMap(({ what, side, count }) => {
     const rail = what === 'LEFT_OVER' && work.plan.plan?.[side === 'A' ? 'a' : 'b'].rails.at(-1);
@@ -19,7 +19,7 @@ export function CountAgain({ plan, work, departures, onKeep }: Props) {
         .find(({ id }) => id === rail.piece)
         ?.edges.find(({ id }) => id === rail.edge)
         ?.runs.find(({ id }) => id === rail.run);
-    return rail && run ? [{ rail, run, count: run.count + count }] : [];
+    return rail && run && run.worked === undefined ? [{ rail, run, count: run.count + count }] : [];
   });
   return (
     <>

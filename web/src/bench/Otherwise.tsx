@@ -1,18 +1,20 @@
 import { Form } from 'react-bootstrap';
 import type { BenchPlan, WorkView } from '../api/types';
 import { count } from '../format';
-import { choicesAt, type Told } from './otherwise';
+import type { Counted } from './BenchCount';
+import { choicesAt, type Told } from './departures';
 
 interface Props {
   plan: BenchPlan;
   position: number;
+  word: Counted;
   disabled: boolean;
   onTell: (events: Told[]) => void;
 }
 
 /** What is worked otherwise than planned at this very place. */
-export function Otherwise({ plan, position, disabled, onTell }: Props) {
-  const choices = choicesAt(plan, position);
+export function Otherwise({ plan, position, word, disabled, onTell }: Props) {
+  const choices = choicesAt(plan, position, word);
   return (
     <Form.Select
       aria-label="Worked otherwise here"

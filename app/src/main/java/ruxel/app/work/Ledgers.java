@@ -13,9 +13,11 @@ import ruxel.core.bench.MirrorLedger;
 import ruxel.core.bench.Work;
 import ruxel.core.construction.Construct;
 import ruxel.core.finding.Outcome;
+import ruxel.core.identity.BoardId;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.layout.Layout;
+import ruxel.core.piece.Pieces;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
 
@@ -30,7 +32,7 @@ class Ledgers {
     this.frozen = frozen;
   }
 
-  /** For a seam or edging at the bench; none where there is no mirror image, or nothing was done to it yet. */
+  /** For a seam, a line or an edging at the bench; none where there is no mirror image, or nothing was done to it yet. */
   Optional<WorkService.Ledger> of(WorkStore.Row row, BenchPlan plan, GarmentReader.Versioned today) {
     if (!(Layout.of(today.garment()) instanceof Outcome.Good<Layout> layout)) {
       return Optional.empty();
@@ -46,12 +48,18 @@ class Ledgers {
                   done(row.garment(), WorkRef.seam(twin))
                       .map(done -> ledger(done, done.departures.plan().plan().map(SeamPlan::name).orElse(""), MirrorLedger.ofSeam(construct, seam.id(), twin, plan, done.departures), today)));
     }
+    if (row.of() instanceof WorkRef.OfLine line) {
+      return Pieces.find(construct.pieces(), line.board().piece())
+          .flatMap(board -> board.twinAmong(construct.pieces()).filter(twin -> !twin.id().equals(board.id())))
+          .flatMap(twin -> done(row.garment(), WorkRef.line(new BoardId(twin.id()), line.id())))
+          .map(done -> ledger(done, done.departures.plan().plan().map(SeamPlan::name).orElse(""), MirrorLedger.ofLine(plan, done.departures), today));
+    }
     return row.of() instanceof WorkRef.OfStrip strip ? find(today, strip.id()).flatMap(mine -> ofStrip(row, plan, today, construct, mine)) : Optional.empty();
   }
 
   private Optional<WorkService.Ledger> ofStrip(WorkStore.Row row, BenchPlan plan, GarmentReader.Versioned today, Construct construct, StripPlan mine) {
     return today.plan().strips().stream()
-        .filter(other -> mine.strip().mirrorOf().filter(other.id()::equals).isPresent() || other.strip().mirrorOf().filter(mine.id()::equals).isPresent())
+        .filter(other -> !other.id().equals(mine.id()) && MirrorLedger.areTwins(construct, mine, other))
         .findFirst()
         .flatMap(
             other ->

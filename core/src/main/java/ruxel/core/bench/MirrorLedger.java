@@ -13,13 +13,13 @@ import ruxel.core.construction.Construct;
 import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Piece;
-import ruxel.core.piece.Pieces;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.InnerPlan;
 import ruxel.core.seam.ResolvedSeam;
 import ruxel.core.seam.ResolvedSpan;
 import ruxel.core.seam.Side;
 import ruxel.core.seam.TwinSeam;
+import ruxel.core.strip.EdgeUnits;
 
 /** What was done on the first side is told on the second while that is worked (handbook 11, mirror ledger). */
 public final class MirrorLedger {
@@ -49,6 +49,16 @@ public final class MirrorLedger {
   /** Where an edging is to be worked as the one it mirrors was; both run the same way round, so that one begins where the other ends. */
   public static List<Prompt> ofStrip(Construct construct, StripPlan strip, StripPlan original, BenchPlan mine, Departures there) {
     return new MirrorLedger(construct.pieces(), mine, there).ofStrip(strip.inner(), original.inner());
+  }
+
+  /** Whether an edging lies on the mirror image of what another lies on. */
+  public static boolean areTwins(Construct construct, StripPlan strip, StripPlan other) {
+    return !other.inner().isEmpty() && strip.inner().size() == other.inner().size() && other.inner().stream().allMatch(inner -> image(inner, strip.inner(), construct.pieces()).isPresent());
+  }
+
+  /** Where a line of a board is to be worked as the same line of its mirror image was: both are told in the same order. */
+  public static List<Prompt> ofLine(BenchPlan mine, Departures there) {
+    return there.done().stream().map(departure -> Departures.alike(Math.min(departure.joint(), mine.joints().size() - 1), OTHER_SIDE, there.words(departure))).toList();
   }
 
   private List<Prompt> ofSeam(ResolvedSeam seam, ResolvedSeam twin) {
@@ -100,7 +110,7 @@ public final class MirrorLedger {
         for (int i = 0; i < Math.min(stretches.size(), other.size()); i++) {
           BenchSegment worked = stretches.get(i);
           if (Departures.holds(worked, departure.joint())) {
-            image(other.get(i), here)
+            image(other.get(i), here, pieces)
                 .filter(image -> image < Departures.stretches(round).size())
                 .map(image -> Departures.along(Departures.stretches(round).get(image), worked.to() - departure.joint(), worked))
                 .ifPresent(joint -> prompts.add(Departures.alike(joint, OTHER_SIDE, there.words(departure))));
@@ -111,16 +121,11 @@ public final class MirrorLedger {
     return prompts;
   }
 
-  private Optional<Integer> image(InnerPlan inner, List<InnerPlan> among) {
-    Optional<Piece> piece = Pieces.find(pieces, inner.piece());
-    Optional<Piece> twin = piece.flatMap(found -> found.twinAmong(pieces));
-    return twin.flatMap(
-        image -> {
-          String edge = piece.get().edgeOnTwin(image, inner.edge());
-          return IntStream.range(0, among.size())
-              .boxed()
-              .filter(i -> among.get(i).piece().equals(image.id()) && among.get(i).edge().equals(edge) && among.get(i).to() - among.get(i).from() == inner.to() - inner.from())
-              .findFirst();
-        });
+  private static Optional<Integer> image(InnerPlan inner, List<InnerPlan> among, List<Piece> pieces) {
+    return on(inner).image(pieces).flatMap(image -> IntStream.range(0, among.size()).boxed().filter(i -> on(among.get(i)).equals(image)).findFirst());
+  }
+
+  private static EdgeUnits on(InnerPlan inner) {
+    return new EdgeUnits(inner.piece(), inner.edge(), inner.from(), inner.to());
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import ruxel.core.bench.BenchPlan.BenchJoint;
 import ruxel.core.bench.BenchPlan.BenchRound;
 import ruxel.core.bench.BenchPlan.BenchSegment;
@@ -20,6 +21,7 @@ import ruxel.core.plan.Bands;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.RowPlan;
+import ruxel.core.plan.SeamPlan;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
@@ -62,10 +64,11 @@ public final class StripDirections {
 
   /** How the work is turned before it: it lies as the last of the seams below was joined. */
   private static Optional<String> turn(GarmentPlan planned, StripPlan strip) {
-    if (strip.rounds().isEmpty() || strip.sewn().isPresent()) {
+    Optional<Boolean> sewn = strip.sewn().flatMap(SeamPlan::howTo).map(howTo -> howTo.facing().isInsideOut());
+    if (sewn.isEmpty() && strip.rounds().isEmpty()) {
       return Optional.empty();
     }
-    boolean isInsideOut = strip.rounds().get(0).hold().shows().get(0) == Face.WRONG_SIDE;
+    boolean isInsideOut = sewn.orElseGet(() -> shows(strip.rounds().get(0)) == Face.WRONG_SIDE);
     return planned.steps().stream()
         .filter(step -> strip.after().contains(step.seam()))
         .flatMap(step -> planned.seams().stream().filter(seam -> seam.id().equals(step.seam())))
@@ -81,7 +84,7 @@ public final class StripDirections {
 
   private static Optional<BenchPlan> of(Garment garment, StripPlan strip, boolean fastensOn, Optional<String> turn) {
     if (strip.sewn().isPresent()) {
-      return Bands.match(garment, strip.id()).map(match -> Directions.of(match, strip.sewn().get(), garment.wording(), garment.rules(), before(strip)));
+      return Bands.match(garment, strip.id()).map(match -> Directions.of(match, strip.sewn().get(), garment.wording(), garment.rules(), before(strip, turn)));
     }
     if (strip.band().isPresent()) {
       return strip.strip().band().filter(RibBand::workedOn).map(band -> new BandDirections(strip, band, strip.band().get(), garment.wording()).plan());
@@ -93,9 +96,9 @@ public final class StripDirections {
     return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording(), garment.rules()).plan(fastensOn, turn));
   }
 
-  private static List<String> before(StripPlan band) {
+  private static List<String> before(StripPlan band, Optional<String> turn) {
     String ring = band.round() ? " Join its first and last row: it is a ring." : "";
-    return band.band().map(made -> "Make it first. " + made.words() + ring).stream().toList();
+    return Stream.concat(band.band().map(made -> "Make it first. " + made.words() + ring).stream(), turn.stream()).toList();
   }
 
   private BenchPlan plan(boolean fastensOn, Optional<String> turn) {

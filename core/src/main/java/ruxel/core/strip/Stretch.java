@@ -15,6 +15,11 @@ public record Stretch(PieceId piece, String edge, int edgeIndex, int from, int t
     this(piece, edge, edgeIndex, from, to, withRing, kind, unitMm, bend, 0);
   }
 
+  /** Where they lie. */
+  EdgeUnits on() {
+    return new EdgeUnits(piece, edge, from, to);
+  }
+
   /** As they are now. */
   public int units() {
     return to - from;

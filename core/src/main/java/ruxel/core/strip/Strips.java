@@ -73,17 +73,7 @@ public record Strips(List<WorkedOn> worked, Gluing gluing, Map<StripId, List<Fin
 
   /** Which of some stretches is the mirror image of one. */
   public static Optional<Integer> mirrored(Stretch stretch, List<Stretch> among, List<Piece> faces) {
-    Piece piece = faces.stream().filter(face -> face.id().equals(stretch.piece())).findFirst().orElseThrow();
-    Optional<Piece> twin = piece.twinAmong(faces);
-    if (twin.isEmpty()) {
-      return Optional.empty();
-    }
-    String edge = piece.edgeOnTwin(twin.get(), stretch.edge());
-    int units = piece.edges().get(stretch.edgeIndex()).units();
-    return IntStream.range(0, among.size())
-        .boxed()
-        .filter(i -> among.get(i).piece().equals(twin.get().id()) && among.get(i).edge().equals(edge) && among.get(i).from() == units - stretch.to() && among.get(i).to() == units - stretch.from())
-        .findFirst();
+    return stretch.on().image(faces).flatMap(image -> IntStream.range(0, among.size()).boxed().filter(i -> among.get(i).on().equals(image)).findFirst());
   }
 
   private static final class Builder {

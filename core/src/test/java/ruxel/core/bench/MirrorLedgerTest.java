@@ -20,6 +20,9 @@ import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.garment.Wardrobe;
+import ruxel.core.identity.BoardId;
+import ruxel.core.identity.LineId;
+import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.identity.StripId;
 import ruxel.core.layout.Layout;
@@ -96,6 +99,9 @@ class MirrorLedgerTest {
     GarmentPlan plan = Wardrobe.plan(both);
     StripPlan left = plan.strips().get(0);
     StripPlan right = plan.strips().get(1);
+    assertThat(MirrorLedger.areTwins(construct(both), right, left)).isTrue();
+    assertThat(MirrorLedger.areTwins(construct(both), left, right)).as("either way round").isTrue();
+    assertThat(MirrorLedger.areTwins(construct(both), left, left)).as("no edging is its own").isFalse();
     BenchPlan there = StripDirections.of(both, plan, left.id()).orElseThrow();
     BenchPlan mine = StripDirections.of(both, plan, right.id()).orElseThrow();
     for (int joint = 1; joint <= there.rounds().get(0).to(); joint++) {
@@ -111,6 +117,18 @@ class MirrorLedgerTest {
             assertThat(prompt.joint() - image.from()).as("but for what is worked into the corners").isBetween(stretch.to() - at - corners, stretch.to() - at + corners);
           });
     }
+  }
+
+  /** Fronts of squares: the same line of both, joint by joint. */
+  @Test
+  void aLineIsToldWhereItsTwinWasWorkedOtherwise() {
+    Garment squares = Garment.of("Squares", new Recipe("squares", new Answers(Map.of())));
+    LineId line = new LineId("column.1.1");
+    BenchPlan left = LineDirections.of(squares, new BoardId(new PieceId("front.left")), line).orElseThrow();
+    BenchPlan right = LineDirections.of(squares, new BoardId(new PieceId("front.right")), line).orElseThrow();
+    Departures done = new Departures(left, List.of(Departure.oneMore(5), new Departure(left.joints().size(), What.LEFT_OVER, Optional.of(Side.B), 1)));
+    assertThat(MirrorLedger.ofLine(right, done)).extracting(BenchPlan.Prompt::joint).containsExactly(5, right.joints().size() - 1);
+    assertThat(MirrorLedger.ofLine(right, new Departures(left, List.of()))).isEmpty();
   }
 
   private static Garment edged(Garment garment, String id, String opening, Optional<StripId> mirrorOf) {

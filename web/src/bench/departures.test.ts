@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { BenchPlan } from '../api/types';
 import { after, type Place } from '../store/fold';
-import { choicesAt, leftOver } from './otherwise';
+import { choicesAt, leftOver } from './departures';
 
 const seam = {
   joints: [0, 1, 2, 2, 3].map((a, b) => ({ a, b, words: '' })),
@@ -24,12 +24,14 @@ const edging = {
 /** Where the maker is after a choice. */
 function place(plan: BenchPlan, position: number, words: RegExp): Place {
   const begun: Place = { position, state: 'IN_HAND', nextSeq: 1, departures: [] };
-  const events = choicesAt(plan, position).find((choice) => words.test(choice.words))?.events ?? [];
+  const events =
+    choicesAt(plan, position, plan === seam ? 'Joint' : 'Stitch').find((choice) => words.test(choice.words))
+      ?.events ?? [];
   return events.reduce((now, event) => after(now, { ...event, seq: now.nextSeq }), begun);
 }
 
 test('of a seam each side may be worked otherwise, once something is done', () => {
-  expect(choicesAt(seam, 0)).toEqual([]);
+  expect(choicesAt(seam, 0, 'Joint')).toEqual([]);
   expect(place(seam, 2, /^Two of the back into one$/)).toMatchObject({
     position: 2,
     departures: [{ joint: 2, what: 'TWO_INTO_ONE', side: 'B' }],
@@ -39,12 +41,16 @@ test('of a seam each side may be worked otherwise, once something is done', () =
   ]);
 });
 
-test('a side that has ended leaves over what the other still has', () => {
-  expect(place(seam, 3, /^The front has ended: 2 of the back left over$/)).toMatchObject({
-    position: 5,
-    departures: [{ joint: 5, what: 'LEFT_OVER', side: 'B', count: 2 }],
-  });
-  expect(choicesAt(seam, 5).some(({ words }) => words.includes('has ended'))).toBe(false);
+test('a side that has ended leads to the end, where what is left over is told', () => {
+  expect(place(seam, 3, /^A side has ended/)).toMatchObject({ position: 5, departures: [] });
+  expect(choicesAt(seam, 5, 'Joint').some(({ words }) => words.includes('has ended'))).toBe(false);
+});
+
+test('pairs of rows of a band are never worked together', () => {
+  const words = (word: 'Stitch' | 'Pair of rows') => choicesAt(edging, 1, word).map((each) => each.words);
+  expect(words('Stitch').filter((each) => !words('Pair of rows').includes(each))).toEqual([
+    'The next two worked together',
+  ]);
 });
 
 test('stitches of an edging that are not worked are passed', () => {
@@ -57,7 +63,7 @@ test('stitches of an edging that are not worked are passed', () => {
     position: 9,
     departures: [{ joint: 9, what: 'LEFT_OVER', count: 3 }],
   });
-  expect(choicesAt(edging, 3).some(({ words }) => words.includes('two'))).toBe(false);
+  expect(choicesAt(edging, 3, 'Stitch').some(({ words }) => words.includes('two'))).toBe(false);
 });
 
 test('at the end only what is left over is told', () => {

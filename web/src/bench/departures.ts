@@ -1,4 +1,5 @@
 import type { BenchPlan, SentEvent } from '../api/types';
+import type { Counted } from './BenchCount';
 
 export type Told = Omit<SentEvent, 'seq'>;
 
@@ -9,8 +10,8 @@ export interface Choice {
 }
 
 /** What can be worked otherwise than planned where the maker is: of an edging, or of a side of a seam. */
-export function choicesAt(plan: BenchPlan, position: number): Choice[] {
-  return plan.plan ? atSeam(plan, plan.plan, position) : onEdging(plan, position);
+export function choicesAt(plan: BenchPlan, position: number, word: Counted): Choice[] {
+  return plan.plan ? atSeam(plan, plan.plan, position) : onEdging(plan, position, word);
 }
 
 /** One more than planned behind what is done. */
@@ -18,7 +19,7 @@ export function oneMore(joint: number): Told[] {
   return joint > 0 ? [{ kind: 'AS_WORKED', joint, what: 'ONE_MORE' }] : [];
 }
 
-function onEdging(plan: BenchPlan, position: number): Choice[] {
+function onEdging(plan: BenchPlan, position: number, word: Counted): Choice[] {
   const stretch = plan.rounds
     .flatMap(({ segments }) => segments)
     .find(({ from, to }) => from <= position && position < to);
@@ -32,7 +33,8 @@ function onEdging(plan: BenchPlan, position: number): Choice[] {
     { words: 'The next one left out', events: rest > 0 ? passed(position + 1, 'LEFT_OUT') : [] },
     {
       words: 'The next two worked together',
-      events: rest > 1 ? passed(position + 2, 'TWO_INTO_ONE') : [],
+      // Rows of a band are no stitches.
+      events: rest > 1 && word === 'Stitch' ? passed(position + 2, 'TWO_INTO_ONE') : [],
     },
     {
       words: `Nothing left for the last ${rest} of this stretch`,
@@ -47,12 +49,7 @@ function atSeam(plan: BenchPlan, seam: NonNullable<BenchPlan['plan']>, position:
   }
   const all = plan.joints.length;
   const of = (side: 'A' | 'B') => (side === 'A' ? seam.a : seam.b).name.toLowerCase();
-  const rest = (side: 'A' | 'B') => {
-    const used = plan.joints.slice(0, position).map((joint) => (side === 'A' ? joint.a : joint.b) + 1);
-    return (side === 'A' ? seam.a : seam.b).places - Math.max(0, ...used);
-  };
   const sides = (['A', 'B'] as const).flatMap((side): Choice[] => {
-    const other = side === 'A' ? 'B' : 'A';
     return [
       {
         words: `Two of the ${of(side)} into one`,
@@ -62,21 +59,14 @@ function atSeam(plan: BenchPlan, seam: NonNullable<BenchPlan['plan']>, position:
         words: `One of the ${of(side)} left out`,
         events: [{ kind: 'AS_WORKED', joint: position, what: 'LEFT_OUT', side }],
       },
-      {
-        words: `The ${of(other)} has ended: ${rest(side)} of the ${of(side)} left over`,
-        events:
-          position < all && rest(side) > 0
-            ? [
-                { kind: 'DONE_TO', joint: all },
-                { kind: 'AS_WORKED', joint: all, what: 'LEFT_OVER', side, count: rest(side) },
-              ]
-            : [],
-      },
     ];
   });
-  return [{ words: 'One more, into the same places', events: oneMore(position) }, ...sides].filter(
-    ({ events }) => events.length > 0,
-  );
+  const more: Choice = { words: 'One more, into the same places', events: oneMore(position) };
+  const end: Choice = {
+    words: 'A side has ended: what is left over is told at the end',
+    events: [{ kind: 'DONE_TO', joint: all }],
+  };
+  return [more, ...sides, ...(position < all ? [end] : [])];
 }
 
 /** What is left over of each side once a seam has come to its end. */
