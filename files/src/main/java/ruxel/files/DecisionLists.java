@@ -8,6 +8,7 @@ import ruxel.core.decision.ChosenMethod;
 import ruxel.core.decision.Decision;
 import ruxel.core.decision.DoneChore;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.decision.EndedSeam;
 import ruxel.core.decision.GarmentWeight;
 import ruxel.core.decision.JoinedBoard;
 import ruxel.core.decision.KeptTail;
@@ -82,6 +83,7 @@ final class DecisionLists {
           new Kept("done", DoneChore.class),
           new Kept("facings", ChosenFacing.class),
           new Kept("turnedSeams", TurnedSeam.class),
+          new Kept("endedSeams", EndedSeam.class),
           new Kept("wishes", WishFor.class),
           new Kept("schools", OwnSchool.class),
           new Kept("weight", GarmentWeight.class),

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import ruxel.core.change.Change;
+import ruxel.core.change.EndChange;
 import ruxel.core.change.HoldChange;
 import ruxel.core.change.PieceChange;
 import ruxel.core.change.WearChange;
@@ -61,7 +62,8 @@ final class RandomYarns {
   }
 
   Change wear() {
-    return switch (random.nextInt(8)) {
+    return switch (random.nextInt(9)) {
+      case 8 -> ended();
       case 5 -> new HoldChange.FacingChosen(random.nextBoolean() ? Optional.empty() : Optional.of(changes.seam()), changes.maybe(() -> changes.one(Facing.values())));
       case 6 -> new HoldChange.SeamTurned(changes.seam());
       case 7 -> new PieceChange.RowsTold(changes.piece().id(), changes.maybe(() -> random.nextInt(60)));
@@ -70,6 +72,14 @@ final class RandomYarns {
       case 2 -> new WearChange.GarmentWeighed(changes.maybe(changes::length));
       case 3 -> new WearChange.WearerTold(changes.maybe(() -> changes.one(Wearer.values())), changes.maybe(() -> changes.one(Fit.values())));
       default -> new WearChange.WearerMeasured(changes.one(Measure.values()), changes.maybe(() -> random.nextBoolean() ? 550.0 : changes.length()));
+    };
+  }
+
+  private Change ended() {
+    return switch (random.nextInt(4)) {
+      case 0 -> new EndChange.SeamEndedAlike(changes.seam());
+      case 1 -> new EndChange.SeamWhole(changes.seam());
+      default -> new EndChange.SeamEnded(changes.seam(), changes.number(-1, 60), changes.number(-1, 60));
     };
   }
 }

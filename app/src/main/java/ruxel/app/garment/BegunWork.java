@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import ruxel.app.web.Problems;
 import ruxel.app.work.Progress;
 import ruxel.core.board.Lines;
+import ruxel.core.decision.EndedSeam;
 import ruxel.core.decision.OwnSchool;
 import ruxel.core.decision.Settings;
 import ruxel.core.decision.StripStep;
@@ -36,9 +37,12 @@ final class BegunWork {
   private final boolean reordered;
   private final List<Finding> findings = new ArrayList<>();
 
-  private BegunWork(Optional<OpenGarments.Computed> was, OpenGarments.Computed after) {
+  private final Optional<SeamId> atBench;
+
+  private BegunWork(Optional<OpenGarments.Computed> was, OpenGarments.Computed after, Optional<SeamId> atBench) {
     this.was = was;
     this.after = after;
+    this.atBench = atBench;
     reordered = was.filter(old -> !ordered(old.garment().settings()).equals(ordered(after.garment().settings()))).isPresent();
   }
 
@@ -46,10 +50,11 @@ final class BegunWork {
    * To be asked while the garment is held, so that nothing is taken to the bench in between.
    *
    * @param was the garment as it was, if it can be read
+   * @param atBench the seam whose work is changed along with it, and which alone may end elsewhere
    * @throws Problems.Refused naming all begun work that would be lost or be another one, and every finished step that would move
    */
-  static void requireKept(Map<WorkRef, Progress.OfWork> works, Optional<OpenGarments.Computed> was, OpenGarments.Computed after) {
-    BegunWork begun = new BegunWork(was, after);
+  static void requireKept(Map<WorkRef, Progress.OfWork> works, Optional<OpenGarments.Computed> was, OpenGarments.Computed after, Optional<SeamId> atBench) {
+    BegunWork begun = new BegunWork(was, after, atBench);
     works.forEach(begun::check);
     if (!begun.findings.isEmpty()) {
       throw new Problems.Refused(begun.findings, after.garment().wording());
@@ -71,12 +76,20 @@ final class BegunWork {
     Fact name = Fact.text("seam", was.flatMap(old -> old.plan().seams().stream().filter(s -> s.id().equals(id)).findFirst()).map(s -> s.name()).orElse(id.text()));
     if (!keeps(id, work.pieces())) {
       findings.add(Finding.of(FindingCode.BEGUN_WITHOUT_PIECES, Where.seam(id), name));
-    } else if (was.filter(old -> Given.isToldAnew(old.garment(), after.garment(), id) || isTurned(old.plan(), after.plan(), id)).isPresent()) {
+    } else if (was.filter(old -> Given.isToldAnew(old.garment(), after.garment(), id) || isTurned(old.plan(), after.plan(), id) || endsElsewhere(old, id)).isPresent()) {
       findings.add(Finding.of(FindingCode.BEGUN_TOLD_ANEW, Where.seam(id), name));
     }
     if (reordered && work.joined() && was.filter(old -> number(old.plan(), id) != number(after.plan(), id)).isPresent()) {
       findings.add(Finding.of(FindingCode.STEP_FINISHED, Where.seam(id), name));
     }
+  }
+
+  private boolean endsElsewhere(OpenGarments.Computed old, SeamId seam) {
+    return atBench.filter(seam::equals).isEmpty() && !ended(old, seam).equals(ended(after, seam));
+  }
+
+  private static Optional<EndedSeam> ended(OpenGarments.Computed garment, SeamId seam) {
+    return garment.garment().settings().on(EndedSeam.class, seam);
   }
 
   /** Whether a seam begins now where it ended: places are counted from its start. */

@@ -11,6 +11,7 @@ import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Where;
+import ruxel.core.identity.SeamId;
 import ruxel.core.measure.Wording;
 import ruxel.files.GarmentDocument;
 
@@ -22,7 +23,14 @@ import ruxel.files.GarmentDocument;
 class GarmentSaver {
   /** What is to be saved on top of a version, computed before the row is held. */
   record Draft(
-      int baseVersion, GarmentStore.Next next, OpenGarments.Computed after, Optional<OpenGarments.Computed> before) {}
+      int baseVersion, GarmentStore.Next next, OpenGarments.Computed after, Optional<OpenGarments.Computed> before, Optional<AtBench> atBench) {
+    Draft with(AtBench work) {
+      return new Draft(baseVersion, next, after, before, Optional.of(work));
+    }
+  }
+
+  /** What is kept of a seam's work in the same transaction. */
+  record AtBench(SeamId seam, Runnable kept) {}
 
   private final GarmentStore store;
   private final Histories histories;
@@ -68,9 +76,10 @@ class GarmentSaver {
       return Optional.empty();
     }
     requireCurrent(head, draft.baseVersion());
-    BegunWork.requireKept(progress.of(id), draft.before(), draft.after());
+    BegunWork.requireKept(progress.of(id), draft.before(), draft.after(), draft.atBench().map(AtBench::seam));
     String revision = store.save(id, head.version(), draft.next());
     histories.trim(id, head.version() + 1);
+    draft.atBench().ifPresent(work -> work.kept().run());
     return Optional.of(revision);
   }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import ruxel.app.garment.GarmentViews.Changed;
@@ -50,6 +51,7 @@ import tools.jackson.databind.json.JsonMapper;
 public class GarmentService {
   static final int MOST_KEY = 100;
   private static final int MOST_CHANGES = 200;
+  private static final int MOST_TRIES = 5;
 
   private final GarmentStore store;
   private final GarmentReader reader;
@@ -158,15 +160,42 @@ public class GarmentService {
     if (changes.isEmpty()) {
       return since(id, baseVersion);
     }
+    return saved(id, draft(head, changes, request));
+  }
+
+  /**
+   * Changes a garment by what is done at the bench, and keeps that in the same transaction.
+   *
+   * @param seam which alone may end elsewhere, although it is begun
+   * @param kept writes to the work; given the plan before and after
+   * @throws Problems.Stale when other changes came in between, again and again
+   */
+  public void changeAtBench(UUID id, SeamId seam, List<Change> changes, BiConsumer<GarmentPlan, GarmentPlan> kept) {
+    for (int tries = 1; ; tries++) {
+      GarmentStore.Head head = reader.head(id);
+      try {
+        GarmentPlan before = open.of(head).plan();
+        GarmentSaver.Draft draft = draft(head, changes, Optional.empty());
+        saved(id, draft.with(new GarmentSaver.AtBench(seam, () -> kept.accept(before, draft.after().plan()))));
+        return;
+      } catch (Problems.Stale stale) {
+        if (tries == MOST_TRIES) {
+          throw stale;
+        }
+      }
+    }
+  }
+
+  private GarmentSaver.Draft draft(GarmentStore.Head head, List<Change> changes, Optional<GarmentStore.Request> request) {
     OpenGarments.Computed before = open.of(head);
-    Change.Applied applied = Problems.valueOf(changed(before.garment(), changes, progress.everBegun(id)), before.garment().wording());
+    Change.Applied applied = Problems.valueOf(changed(before.garment(), changes, progress.everBegun(head.id())), before.garment().wording());
     GarmentDocument document = Problems.valueOf(GarmentDocument.of(applied.garment()), applied.garment().wording());
     OpenGarments.Computed after = OpenGarments.computed(document.garment());
     Names names = Names.of(before.garment());
     String label = String.join(", ", changes.stream().map(change -> change.label(names)).toList());
     GarmentStore.Next next =
         new GarmentStore.Next(document, json.writerFor(ChangeJson.LIST).writeValueAsString(applied.changes()), label, History.Kind.CHANGE, Optional.empty(), request);
-    return saved(id, new GarmentSaver.Draft(baseVersion, next, after, Optional.of(before)));
+    return new GarmentSaver.Draft(head.version(), next, after, Optional.of(before), Optional.empty());
   }
 
   /** The garment now, beside what it was at a version: the answer to a request that was carried out already, or asks for nothing. */
@@ -222,7 +251,7 @@ public class GarmentService {
     Optional<OpenGarments.Computed> before = readable(head);
     String label = (kind == History.Kind.UNDO ? "Took back: " : "Did again: ") + entry.label();
     GarmentStore.Next next = new GarmentStore.Next(document, "[]", label, kind, Optional.of(entry.version()), Optional.empty());
-    return saved(head.id(), new GarmentSaver.Draft(baseVersion, next, after, before));
+    return saved(head.id(), new GarmentSaver.Draft(baseVersion, next, after, before, Optional.empty()));
   }
 
   private Changed saved(UUID id, GarmentSaver.Draft draft) {

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import ruxel.app.web.Problems;
+import ruxel.core.bench.Work;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.LineId;
 import ruxel.core.identity.SeamId;
@@ -29,7 +30,10 @@ class WorkController {
 
   private final WorkWatchers watchers;
 
-  WorkController(WorkService work, WorkWatchers watchers) {
+  private final EarlyEnds ends;
+
+  WorkController(WorkService work, WorkWatchers watchers, EarlyEnds ends) {
+    this.ends = ends;
     this.work = work;
     this.watchers = watchers;
   }
@@ -92,5 +96,19 @@ class WorkController {
   @PostMapping("/work/{id}/events")
   WorkService.Kept keep(@PathVariable UUID id, @RequestBody Events sent) {
     return work.keep(id, sent.client(), sent.events());
+  }
+
+  /** What it would do to end a seam at the joint in hand. */
+  @GetMapping("/work/{id}/end")
+  EarlyEnds.EndView end(@PathVariable UUID id) {
+    return ends.view(id);
+  }
+
+  record EndAsked(String client, int seq, int joint, boolean twinToo) {}
+
+  /** Ends a seam at the joint in hand. */
+  @PostMapping("/work/{id}/end")
+  WorkService.Kept end(@PathVariable UUID id, @RequestBody EndAsked asked) {
+    return work.end(id, asked.client(), Sent.of(asked.seq(), Work.Kind.ENDED, asked.joint(), Optional.empty()), asked.twinToo());
   }
 }

@@ -98,6 +98,11 @@ class WorkKeeper {
     }
   }
 
+  /** Events by which a seam is ended early or opened again: how far it goes is a decision of the garment, too. */
+  static final class EndMoves extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+  }
+
   /** The lines that a line is worked over and that are not joined yet. */
   static List<String> crossedFirst(GarmentReader.Versioned today, WorkRef.OfLine line, Map<WorkRef, Progress.OfWork> works) {
     return today.plan().boards().stream()
@@ -135,10 +140,12 @@ class WorkKeeper {
   /**
    * Adds the events that are new, all or none.
    *
+   * @param withGarment whether the garment is changed along with it, in this transaction
+   * @throws EndMoves when it is not, and where the seam ends would move
    * @throws Problems.WrongEvent when another event has its number, or it cannot follow
    */
   @Transactional
-  Work keep(UUID id, String client, List<Sent> sent) {
+  Work keep(UUID id, String client, List<Sent> sent, boolean withGarment) {
     if (sent.size() > MOST_EVENTS) {
       throw new Problems.TooMuch("At most %d events are taken at once. Send the rest behind them.".formatted(MOST_EVENTS));
     }
@@ -163,6 +170,9 @@ class WorkKeeper {
       refusal(id, work, event, held.joints()).ifPresent(why -> refuse(why, before));
       added.add(event);
       work = work.after(event);
+      if (!withGarment && before.isEnded(held.joints()) != work.isEnded(held.joints())) {
+        throw new EndMoves();
+      }
     }
     store.append(id, added, client);
     if (work.state() == Work.State.UNDONE) {

@@ -68,8 +68,10 @@ public class WorkService {
   private final WorkWatchers watchers;
   private final Progress progress;
   private final Ledgers ledgers;
+  private final EarlyEnds ends;
 
-  WorkService(WorkStore store, WorkKeeper keeper, GarmentReader garments, FrozenPlans frozen, WorkWatchers watchers, Progress progress, Ledgers ledgers) {
+  WorkService(WorkStore store, WorkKeeper keeper, GarmentReader garments, FrozenPlans frozen, WorkWatchers watchers, Progress progress, Ledgers ledgers, EarlyEnds ends) {
+    this.ends = ends;
     this.progress = progress;
     this.ledgers = ledgers;
     this.store = store;
@@ -195,7 +197,7 @@ public class WorkService {
     BenchPlan plan = frozen.read(row.planFormat(), row.plan());
     Work work = Work.of(store.events(id));
     GarmentReader.Versioned today = garments.versioned(row.garment());
-    boolean changed = isChanged(row, plan);
+    boolean changed = isChanged(row, plan, work);
     return new View(
         id, row.garment(), today.garment().name(), row.of(), row.garmentVersion(), changed, plan,
         work.position(), work.state(), work.nextSeq(), work.note(), pace(id),
@@ -218,13 +220,31 @@ public class WorkService {
    * @throws Problems.WrongEvent when another event has its number, or it cannot follow
    */
   public Kept keep(UUID id, String client, List<Sent> sent) {
-    Kept kept = kept(id, keeper.keep(id, client, sent));
+    try {
+      return told(id, client, keeper.keep(id, client, sent, false));
+    } catch (WorkKeeper.EndMoves moves) {
+      return told(id, client, ends.opened(id, client, sent));
+    }
+  }
+
+  /**
+   * Ends a seam at the joint in hand; the rest of it stays open.
+   *
+   * @param twinToo whether its twin ends there, too
+   */
+  public Kept end(UUID id, String client, Sent event, boolean twinToo) {
+    return told(id, client, ends.end(id, client, event, twinToo));
+  }
+
+  private Kept told(UUID id, String client, Work work) {
+    Kept kept = kept(id, work);
     watchers.tell(id, client, kept);
     return kept;
   }
 
-  private boolean isChanged(WorkStore.Row row, BenchPlan plan) {
-    return today(garments.versioned(row.garment()), row.of()).filter(now -> plan.isWorkedAs(now, row.planFormat() == FrozenPlans.FORMAT)).isEmpty();
+  /** Of one that was ended early, today's plan goes no further than it does. */
+  private boolean isChanged(WorkStore.Row row, BenchPlan plan, Work work) {
+    return !work.isEnded(plan.joints().size()) && today(garments.versioned(row.garment()), row.of()).filter(now -> plan.isWorkedAs(now, row.planFormat() == FrozenPlans.FORMAT)).isEmpty();
   }
 
   static Looks looks(BenchPlan plan, Garment garment) {
@@ -234,7 +254,7 @@ public class WorkService {
   /** Today's plan is asked for only where the stretches are told. */
   private Beside beside(WorkStore.Row row, Work work, boolean isJoined) {
     BenchPlan plan = frozen.read(row.planFormat(), row.plan());
-    return Beside.of(row.of(), plan, work, isJoined && isChanged(row, plan), garments.versioned(row.garment()).garment());
+    return Beside.of(row.of(), plan, work, isJoined && isChanged(row, plan, work), garments.versioned(row.garment()).garment());
   }
 
   /** The frozen plan is read only where something was worked beside it, and at the end. */

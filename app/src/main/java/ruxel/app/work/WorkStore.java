@@ -112,6 +112,15 @@ public class WorkStore {
     return jdbc.sql("SELECT coalesce(jsonb_typeof(plan -> 'plan') = 'object', false) FROM work WHERE id = :id").param("id", id).query(Boolean.class).single();
   }
 
+  /** How a work is worked by the plan of today, where it was by the one before. */
+  void setWorkedAs(UUID id, Optional<String> before, Optional<String> now) {
+    jdbc.sql("UPDATE work SET worked_as = :now WHERE id = :id AND worked_as IS NOT DISTINCT FROM :before")
+        .param("id", id)
+        .param("before", before.orElse(null), Types.VARCHAR)
+        .param("now", now.orElse(null), Types.VARCHAR)
+        .update();
+  }
+
   /** A seam that was undone is taken anew: this work is past. */
   void close(UUID id) {
     jdbc.sql("UPDATE work SET current = false WHERE id = :id").param("id", id).update();

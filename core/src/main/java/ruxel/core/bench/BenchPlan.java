@@ -11,6 +11,7 @@ import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.StripPlan;
+import ruxel.core.seam.Side;
 
 /**
  * A step as it is taken to the bench (handbook 14): the frozen plan of a seam, or the rounds of a strip, and every joint, or stitch, in
@@ -82,6 +83,11 @@ public record BenchPlan(
     squares = List.copyOf(squares);
     rounds = List.copyOf(rounds);
     stops = stops.isEmpty() ? plan.map(BenchPlan::markers).orElse(List.of()) : List.copyOf(stops);
+  }
+
+  /** How many places of a side are used up once so many joints are done. */
+  public int used(int joints, Side side) {
+    return this.joints.stream().limit(joints).mapToInt(joint -> 1 + (side == Side.A ? joint.a() : joint.b())).max().orElse(0);
   }
 
   /** Of a seam; a plan that was frozen before stops were told has them, too. */

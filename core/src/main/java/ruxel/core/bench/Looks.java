@@ -5,13 +5,13 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import ruxel.core.bench.BenchPlan.BenchJoint;
 import ruxel.core.bench.Look.Fault;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.Method;
 import ruxel.core.plan.SeamPlan;
 import ruxel.core.plan.SeamPlan.SidePlan;
+import ruxel.core.seam.Side;
 
 /** The look at a seam, line or edging before it counts as joined (handbook 14): what is asked, what helps, and how long it has become. */
 public record Looks(BenchPlan plan, HouseRules rules, Wording wording) {
@@ -89,11 +89,7 @@ public record Looks(BenchPlan plan, HouseRules rules, Wording wording) {
 
   /** What the shorter side measures up to the places that so many joints have used up, mm. */
   private double plannedMm(SeamPlan seam, int joints) {
-    return Stream.of(mm(seam.a(), used(joints, true)), mm(seam.b(), used(joints, false))).min(Comparator.naturalOrder()).orElse(0.0);
-  }
-
-  private int used(int joints, boolean onA) {
-    return plan.joints().stream().limit(joints).mapToInt((BenchJoint joint) -> 1 + (onA ? joint.a() : joint.b())).max().orElse(0);
+    return Stream.of(mm(seam.a(), plan.used(joints, Side.A)), mm(seam.b(), plan.used(joints, Side.B))).min(Comparator.naturalOrder()).orElse(0.0);
   }
 
   private static double mm(SidePlan side, int places) {

@@ -36,6 +36,8 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
     /** Looked at, at a joint that is done: what is not right, how long it has become. */
     LOOKED,
     FINISH,
+    /** Joined so far; the rest stays open. */
+    ENDED,
     UNDONE
   }
 
@@ -82,16 +84,24 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
       case DONE_TO -> event.joint() > position && event.joint() <= joints
           ? Optional.empty()
           : Optional.of("Expected a joint from %d to %d, got (%d).".formatted(position + 1, joints, event.joint()));
-      case BACK_TO -> event.joint() >= 0 && event.joint() < position
+      case BACK_TO -> event.joint() >= 0 && (event.joint() < position || isEnded(joints) && event.joint() == position)
           ? Optional.empty()
           : Optional.of("Expected a joint below %d, got (%d).".formatted(position, event.joint()));
       case FINISH -> position == joints
           ? Optional.empty()
           : Optional.of("%d of %d joints are done; work the rest first.".formatted(position, joints));
+      case ENDED -> event.joint() == position && position > 0 && position < joints
+          ? Optional.empty()
+          : Optional.of("Expected to end it at joint %d, between its start and its end, got (%d).".formatted(position, event.joint()));
       case AS_WORKED -> beside(event, event.departure().isPresent() ? 1 : 0, event.departure().isPresent() && departures.size() >= MOST_BESIDE);
       case LOOKED -> beside(event, 1, looks.size() >= MOST_BESIDE);
       default -> Optional.empty();
     };
+  }
+
+  /** Whether it was ended before the end of its frozen plan. */
+  public boolean isEnded(int joints) {
+    return state == State.JOINED && position < joints;
   }
 
   private Optional<String> beside(Event event, int least, boolean isFull) {
@@ -129,7 +139,7 @@ public record Work(int position, State state, int nextSeq, Optional<String> note
       case JOINT, DONE_TO, BACK_TO, RESUME -> State.IN_HAND;
       case PAUSE -> State.PAUSED;
       case AS_WORKED, LOOKED -> state;
-      case FINISH -> State.JOINED;
+      case FINISH, ENDED -> State.JOINED;
       case UNDONE -> State.UNDONE;
     };
   }

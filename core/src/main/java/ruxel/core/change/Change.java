@@ -32,6 +32,7 @@ public sealed interface Change
         GoneRemoved,
         CountMade,
         SeamChange,
+        EndChange,
         HoldChange,
         PieceChange,
         OrderChange,

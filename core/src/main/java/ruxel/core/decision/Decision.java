@@ -13,7 +13,7 @@ import ruxel.core.identity.SeamId;
  * later decision of the same kind on the same target takes its place.
  */
 public sealed interface Decision
-    permits MadeCount, MovedAnchor, ChosenMethod, ChosenFacing, TurnedSeam, LaidPiece, WantedOrder, ToldRun, MeasuredEdge, MarkedEdge, WorkedSeam, OwnAnchor, OwedItem,
+    permits MadeCount, MovedAnchor, ChosenMethod, ChosenFacing, TurnedSeam, EndedSeam, LaidPiece, WantedOrder, ToldRun, MeasuredEdge, MarkedEdge, WorkedSeam, OwnAnchor, OwedItem,
         ToldCorner, LeaningPiece, EdgingRows, LeftFinding, TakenOut, OwnYarn,
         PieceRows, PieceYarn, RibYarn, SeamYarn, StripYarn, KeptTail, DoneChore, WishFor, OwnSchool, GarmentWeight, WornBy, WearerMeasure, OwnFactor, OwnColourway, PlacedSquares, TurnedSquare, JoinedBoard, WorkedStrip, StripCount, StripStep {
   /** The ids of what it is of. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import ruxel.core.decision.Decision;
+import ruxel.core.decision.EndedSeam;
 import ruxel.core.decision.MarkedEdge;
 import ruxel.core.decision.MovedAnchor;
 import ruxel.core.decision.OwnAnchor;
@@ -49,6 +50,9 @@ public final class CarriedCuts {
     }
     if (decision instanceof OwnAnchor own) {
       return new OwnAnchor(own.seam(), anchor(own.anchor()));
+    }
+    if (decision instanceof EndedSeam ended) {
+      return new EndedSeam(ended.seam(), spot(ended.a()), spot(ended.b()), ended.along());
     }
     if (decision instanceof WorkedStrip worked) {
       return new WorkedStrip(worked.strip().moved(this::spot, this::unit));

@@ -93,14 +93,15 @@ public record Layout(Construct construct, List<Strip> strips, List<Stitches> sti
     List<Seam> bare = new SeamDirections(pieces, usual, settings, garment.wording().hand()).directed();
     List<Carries> carries = List.of(overlay, edgings);
     OwnAnchors own = new OwnAnchors(pieces, bare, settings, carries, garment.rules());
-    List<Seam> seams = own.seams();
+    EndedSeams ended = new EndedSeams(pieces, own.seams(), settings, carries);
+    List<Seam> seams = ended.seams();
     Construct laid =
         new Construct(
             pieces, seams, construct.openings().stream().map(overlay::carried).map(edgings::carried).toList(),
             placements(apart(construct, pieces, edgings), pieces, settings.of(LaidPiece.class)), construct.laidWords(), construct.told(), construct.handles(), construct.levers(), construct.stops());
     List<Decision> gone = new ArrayList<>(goneCounts);
     gone.addAll(given.idle());
-    Stream.<List<? extends Decision>>of(own.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
+    Stream.<List<? extends Decision>>of(own.gone(), ended.gone(), overlay.gone(), onEdgings.marksElsewhere(), wholes.gone(), edgings.gone()).forEach(gone::addAll);
     settings.decisions().stream().filter(decision -> isGone(decision, construct, seams)).forEach(gone::add);
     CarriedStrips strips = new CarriedStrips(carries);
     LaidNames names = new LaidNames(Optional.of(laid), settings, garment.wording());

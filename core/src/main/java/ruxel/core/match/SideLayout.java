@@ -1,13 +1,14 @@
 package ruxel.core.match;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.piece.Advance;
+import ruxel.core.piece.Cut;
 import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.seam.Anchor;
@@ -92,12 +93,7 @@ public final class SideLayout {
 
   private static int[] rowPlaces(ResolvedSeam seam, Side side, HouseRules rules) {
     Optional<Integer> asked = seam.seam().side(side).placesPerRow();
-    if (asked.isEmpty()) {
-      return RowPlaces.of(seam, side, rules);
-    }
-    int[] places = new int[seam.units(side)];
-    Arrays.fill(places, asked.get());
-    return places;
+    return asked.isEmpty() ? RowPlaces.of(seam, side, rules) : IntStream.generate(asked::get).limit(seam.units(side)).toArray();
   }
 
   private void addUnits(int spanIndex) {
@@ -267,20 +263,27 @@ public final class SideLayout {
 
   /** The spot a maker means by a half-place position, kept from the nearer end of its run. */
   public Anchor.Spot spotAt(int halfPlace) {
-    int unitHalf = unitHalfOf(onUnits(halfPlace));
+    return spotOfUnits(unitHalfOf(onUnits(halfPlace)));
+  }
+
+  /** The cut behind the unit that holds the last of so many places. */
+  public Anchor.Spot cutAfter(int placesDone) {
+    int unitHalf = unitHalfOf(2 * placesDone);
+    return spotOfUnits(unitHalf + unitHalf % 2);
+  }
+
+  private Anchor.Spot spotOfUnits(int unitHalf) {
     int before = 0;
     for (ResolvedSpan span : spans) {
       int local = unitHalf - before;
       if (local <= 2 * span.units()) {
         int ring = span.ringHalf(local);
-        ruxel.core.piece.Cut cut = ruxel.core.piece.Cut.at(span.edge(), ring / 2);
-        return new Anchor.Spot(
-            span.piece().id(), span.edge().id(), cut,
-            ring % 2 == 1 ? Anchor.Spot.At.UNIT : Anchor.Spot.At.CUT);
+        Cut cut = Cut.at(span.edge(), ring / 2);
+        return new Anchor.Spot(span.piece().id(), span.edge().id(), cut, ring % 2 == 1 ? Anchor.Spot.At.UNIT : Anchor.Spot.At.CUT);
       }
       before += 2 * span.units();
     }
-    throw new IllegalArgumentException("Expected a position on the side (%d)".formatted(halfPlace));
+    throw new IllegalArgumentException("Expected half units of the side (%d)".formatted(unitHalf));
   }
 
   /** A corner's place stands for the unit beside it. */

@@ -17,6 +17,7 @@ import ruxel.core.construction.Construct;
 import ruxel.core.decision.ChosenFacing;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.KeptTail;
+import ruxel.core.decision.EndedSeam;
 import ruxel.core.decision.LeftFinding;
 import ruxel.core.decision.OwedItem;
 import ruxel.core.decision.OwnAnchor;
@@ -108,6 +109,7 @@ public final class Planner {
     backNecks.stream().filter(BackNeck.Left::isNarrow).map(BackNeck.Left::finding).forEach(findings::add);
     List<SeamMatch> matches = SeamMatch.all(resolved.seams(), rules);
     matches.forEach(match -> findings.addAll(match.findings()));
+    resolved.seams().stream().filter(this::isEnded).map(Planner::ended).forEach(findings::add);
     findings.addAll(SeamTwins.unlike(matches, construct.pieces(), unlike));
     matches.forEach(match -> MethodCheck.of(match.seam().seam(), match.a(), match.b(), wording).ifPresent(findings::add));
     matches.forEach(match -> findings.addAll(Centres.off(match)));
@@ -230,6 +232,14 @@ public final class Planner {
     Set<String> own =
         garment.settings().of(OwnAnchor.class).stream().filter(pin -> pin.seam().equals(id)).map(pin -> pin.anchor().id()).collect(Collectors.toSet());
     return SeamPlans.of(match, decisions.level(match.seam()), TwinSeam.of(match.seam().seam(), construct.seams(), construct.pieces()).map(Seam::id), own, construct.placements(), materials, advice, wording);
+  }
+
+  private boolean isEnded(ResolvedSeam seam) {
+    return garment.settings().on(EndedSeam.class, seam.seam().id()).filter(end -> !layout.gone().contains(end)).isPresent();
+  }
+
+  private static Finding ended(ResolvedSeam seam) {
+    return Finding.of(FindingCode.SEAM_ENDED, Where.seam(seam.seam().id()), Fact.text("seam", seam.seam().name()), Fact.text("start", seam.ends().start()), Fact.text("end", seam.ends().end()));
   }
 
   private boolean isTold(SeamMatch match) {

@@ -64,7 +64,16 @@ public final class Effects {
 
   private void openings() {
     Map<String, Double> old = lengths(before);
-    lengths(after).forEach((name, length) -> Optional.ofNullable(old.get(name)).ifPresent(was -> changed("Opening " + Wording.low(name), was, length)));
+    Map<String, Double> now = lengths(after);
+    now.forEach((name, length) -> Optional.ofNullable(old.get(name)).ifPresent(was -> changed("Opening " + Wording.low(name), was, length)));
+    now.forEach((name, length) -> told(!old.containsKey(name), "Open then, too: %s, %s.", name, length));
+    old.forEach((name, length) -> told(!now.containsKey(name), "No opening any more: %s, %s.", name, length));
+  }
+
+  private void told(boolean isSo, String words, String opening, double mm) {
+    if (isSo) {
+      told.add(words.formatted(Wording.low(opening), wording.length(mm)));
+    }
   }
 
   private static Map<String, Double> lengths(GarmentPlan plan) {

@@ -10,9 +10,6 @@ import ruxel.core.piece.Run;
 import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.seam.Seam.SideOf;
 
-import static ruxel.core.seam.Span.Along.BACKWARD;
-import static ruxel.core.seam.Span.Along.FORWARD;
-
 /** What lies on the other half of a garment, by the pieces' own mirror. A piece without a twin stands for itself. */
 public record MirrorImage(List<Piece> pieces) {
   public SideOf of(SideOf side) {
@@ -21,7 +18,7 @@ public record MirrorImage(List<Piece> pieces) {
 
   public Span of(Span span) {
     return new Span(
-        twin(span.piece()).id(), edge(span.piece(), span.edge()), of(span.piece(), span.edge(), span.toExclusive()), of(span.piece(), span.edge(), span.fromInclusive()), span.along() == FORWARD ? BACKWARD : FORWARD);
+        twin(span.piece()).id(), edge(span.piece(), span.edge()), of(span.piece(), span.edge(), span.toExclusive()), of(span.piece(), span.edge(), span.fromInclusive()), span.along().opposite());
   }
 
   public Anchor of(Anchor anchor) {

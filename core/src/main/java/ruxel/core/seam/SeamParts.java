@@ -32,27 +32,29 @@ public final class SeamParts {
    */
   public static Optional<List<Seam>> split(ResolvedSeam resolved, Anchor at, SeamId id, String name) {
     Seam seam = resolved.seam();
-    Optional<At> a = at(resolved.a(), at.a());
-    Optional<At> b = at(resolved.b(), at.b());
+    List<ResolvedSpan> sideA = whole(resolved.a());
+    List<ResolvedSpan> sideB = whole(resolved.b());
+    Optional<At> a = at(sideA, at.a());
+    Optional<At> b = at(sideB, at.b());
     boolean atCuts = at.a().at() == Spot.At.CUT && at.b().at() == Spot.At.CUT;
-    if (!atCuts || a.isEmpty() || b.isEmpty() || isEnd(resolved.a(), a.get()) || isEnd(resolved.b(), b.get())) {
+    if (!atCuts || a.isEmpty() || b.isEmpty() || isEnd(sideA, a.get()) || isEnd(sideB, b.get())) {
       return Optional.empty();
     }
     List<Anchor> before = new ArrayList<>();
     List<Anchor> after = new ArrayList<>();
     for (Anchor anchor : seam.anchors()) {
-      int half = at(resolved.a(), anchor.a()).map(At::half).orElse(0);
+      int half = at(sideA, anchor.a()).map(At::half).orElse(0);
       if (half != a.get().half()) {
         (half < a.get().half() ? before : after).add(anchor);
       }
     }
     Seam first =
         new Seam(
-            seam.id(), seam.name(), seam.role(), seam.a().with(before(resolved.a(), a.get(), at.a())), seam.b().with(before(resolved.b(), b.get(), at.b())), before,
+            seam.id(), seam.name(), seam.role(), seam.a().with(before(sideA, a.get(), at.a())), seam.b().with(before(sideB, b.get(), at.b())), before,
             hidden(seam, before, Seam.START, at.id(), Seam.END), seam.working(), seam.method());
     Seam second =
         new Seam(
-            id, name, seam.role(), seam.a().with(after(resolved.a(), a.get(), at.a())), seam.b().with(after(resolved.b(), b.get(), at.b())), after,
+            id, name, seam.role(), seam.a().with(after(sideA, a.get(), at.a())), seam.b().with(after(sideB, b.get(), at.b())), after,
             hidden(seam, after, Seam.END, at.id(), Seam.START), seam.working(), seam.method());
     return Optional.of(List.of(first, second));
   }
@@ -66,6 +68,21 @@ public final class SeamParts {
       hidden.add(newEnd);
     }
     return hidden;
+  }
+
+  /** The spans as they are told: along squares each is resolved in parts. */
+  private static List<ResolvedSpan> whole(List<ResolvedSpan> parts) {
+    List<ResolvedSpan> whole = new ArrayList<>();
+    for (ResolvedSpan part : parts) {
+      int last = whole.size() - 1;
+      if (last >= 0 && whole.get(last).span().equals(part.span())) {
+        ResolvedSpan before = whole.remove(last);
+        whole.add(new ResolvedSpan(part.span(), part.piece(), part.edgeIndex(), Math.min(before.from(), part.from()), Math.max(before.to(), part.to())));
+      } else {
+        whole.add(part);
+      }
+    }
+    return whole;
   }
 
   private static Optional<At> at(List<ResolvedSpan> spans, Spot spot) {

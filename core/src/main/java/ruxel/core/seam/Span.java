@@ -12,12 +12,16 @@ public record Span(PieceId piece, String edge, Cut fromInclusive, Cut toExclusiv
   /** With the ring, counter-clockwise from the right side, or against it. */
   public enum Along {
     FORWARD,
-    BACKWARD
+    BACKWARD;
+
+    public Along opposite() {
+      return this == FORWARD ? BACKWARD : FORWARD;
+    }
   }
 
   /** Over the same stretch the other way. */
   public Span turned() {
-    return new Span(piece, edge, fromInclusive, toExclusive, along == Along.FORWARD ? Along.BACKWARD : Along.FORWARD);
+    return new Span(piece, edge, fromInclusive, toExclusive, along.opposite());
   }
 
   /** The whole of one run. */

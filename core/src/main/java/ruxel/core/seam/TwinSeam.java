@@ -2,6 +2,8 @@ package ruxel.core.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import ruxel.core.identity.PieceId;
@@ -20,17 +22,51 @@ public final class TwinSeam {
     if (!hasTwins) {
       return Optional.empty();
     }
+    return exactly(seam, seams, pieces).or(() -> isImage(seam, seam, pieces) ? Optional.empty() : inPart(seam, seams, pieces));
+  }
+
+  private static Optional<Seam> exactly(Seam seam, List<Seam> seams, List<Piece> pieces) {
+    return others(seam, seams).filter(other -> isImage(seam, other, pieces)).findFirst();
+  }
+
+  private static boolean isImage(Seam seam, Seam other, List<Piece> pieces) {
     List<String> a = mirrored(seam.a(), pieces);
     List<String> b = mirrored(seam.b(), pieces);
-    return seams.stream()
-        .filter(other -> !other.id().equals(seam.id()) && other.role() == seam.role())
-        .filter(other -> a.equals(given(other.a())) && b.equals(given(other.b())) || a.equals(given(other.b())) && b.equals(given(other.a())))
-        .findFirst();
+    return a.equals(given(other.a())) && b.equals(given(other.b())) || a.equals(given(other.b())) && b.equals(given(other.a()));
+  }
+
+  /** One of both ends before its end: of the seams without a whole twin the only one there, seen from either. */
+  private static Optional<Seam> inPart(Seam seam, List<Seam> seams, List<Piece> pieces) {
+    return onlyPart(seam, seams, pieces).filter(other -> exactly(other, seams, pieces).isEmpty() && onlyPart(other, seams, pieces).filter(seam::equals).isPresent());
+  }
+
+  private static Optional<Seam> onlyPart(Seam seam, List<Seam> seams, List<Piece> pieces) {
+    List<Seam> parts =
+        others(seam, seams)
+            .filter(other -> areParts(seam.a(), other.a(), pieces) && areParts(seam.b(), other.b(), pieces) || areParts(seam.a(), other.b(), pieces) && areParts(seam.b(), other.a(), pieces))
+            .toList();
+    return parts.size() == 1 ? Optional.of(parts.get(0)) : Optional.empty();
+  }
+
+  private static Stream<Seam> others(Seam seam, List<Seam> seams) {
+    return seams.stream().filter(other -> !other.id().equals(seam.id()) && other.role() == seam.role());
+  }
+
+  /** Whether one side lies on mirror images of edges of the other, on all or fewer of them. */
+  private static boolean areParts(Seam.SideOf side, Seam.SideOf other, List<Piece> pieces) {
+    Set<String> mine = side.spans().stream().map(span -> twin(span, pieces).map(twin -> edge(twin.id(), piece(span, pieces).orElseThrow().edgeOnTwin(twin, span.edge()))).orElseGet(() -> edge(span.piece(), span.edge()))).collect(Collectors.toSet());
+    Set<String> its = other.spans().stream().map(span -> edge(span.piece(), span.edge())).collect(Collectors.toSet());
+    return mine.containsAll(its) || its.containsAll(mine);
+  }
+
+  private static String edge(PieceId piece, String edge) {
+    return told(piece, edge, "", "");
   }
 
   /** Whether side A of one is the mirror image of side A of the other, and not of its side B. */
   public static boolean sameSides(Seam seam, Seam twin, List<Piece> pieces) {
-    return mirrored(seam.a(), pieces).equals(given(twin.a()));
+    List<String> image = mirrored(seam.a(), pieces);
+    return image.equals(given(twin.a())) || !image.equals(given(twin.b())) && areParts(seam.a(), twin.a(), pieces);
   }
 
   private static List<String> mirrored(Seam.SideOf side, List<Piece> pieces) {

@@ -1,0 +1,29 @@
+package ruxel.core.decision;
+
+import java.util.List;
+import java.util.Optional;
+import ruxel.core.identity.SeamId;
+import ruxel.core.seam.Anchor.Spot;
+import ruxel.core.seam.Span;
+
+/**
+ * A seam that goes no further than two cuts that meet; the rest of it stays open.
+ *
+ * @param along which way the seam came to the cut on side A, so that the joined part is known when the seam is turned
+ */
+public record EndedSeam(SeamId seam, Spot a, Spot b, Span.Along along) implements Decision {
+  @Override
+  public List<?> target() {
+    return List.of(seam);
+  }
+
+  @Override
+  public String told(Naming names) {
+    return "where %s ends".formatted(names.seam(seam));
+  }
+
+  @Override
+  public Optional<SeamId> ofSeam() {
+    return Optional.of(seam);
+  }
+}
