@@ -80,3 +80,17 @@ export function placeOf(id: string) {
 export function sendEvents(id: string, client: string, events: SentEvent[]) {
   return dataOf(api.POST('/api/work/{id}/events', { params: { path: { id } }, body: { client, events } }));
 }
+
+/** What it would do to end a seam where it stands. */
+export function endQuery(id: string, position: number) {
+  return queryOptions({
+    queryKey: ['end', id, position],
+    queryFn: () => dataOf(api.GET('/api/work/{id}/end', { params: { path: { id } } })),
+    gcTime: 0,
+  });
+}
+
+/** Ends a seam where it stands; the rest of it stays open. */
+export function endWork(id: string, body: { client: string; seq: number; joint: number; twinToo: boolean }) {
+  return dataOf(api.POST('/api/work/{id}/end', { params: { path: { id } }, body }));
+}

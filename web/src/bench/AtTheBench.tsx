@@ -7,6 +7,7 @@ import { Outbox } from '../store/outbox';
 import { BenchCount, type Counted } from './BenchCount';
 import { BenchKeys } from './BenchKeys';
 import { BenchNow } from './BenchNow';
+import { EndHere } from './EndHere';
 import { Joined } from './Endings';
 import { FinishForm } from './FinishForm';
 import { JointRail } from './JointRail';
@@ -41,6 +42,7 @@ export function AtTheBench(props: Props) {
   const bench = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
   const { place, unsent } = bench;
   const { position, state } = place;
+  const [isEnding, setEnding] = useState(false);
   const navigate = useNavigate();
   const keys = useCounting(outbox, work);
   useBenchKeys(keys);
@@ -51,6 +53,7 @@ export function AtTheBench(props: Props) {
       <Joined
         garment={garment}
         work={work}
+        position={position}
         unsent={unsent}
         onUndo={() => outbox.add('UNDONE')}
         onBackTo={(joint) => outbox.add('BACK_TO', joint)}
@@ -66,6 +69,16 @@ export function AtTheBench(props: Props) {
     <>
       {told && <p className="wrong">{told}</p>}
       <LeftOver left={bench.left} word={word} onAdd={outbox.addLeft} onDrop={outbox.dropLeft} />
+      {isEnding && (
+        <EndHere
+          work={work.id}
+          position={position}
+          nextSeq={place.nextSeq}
+          unsent={unsent}
+          onEnded={outbox.follow}
+          onLeave={() => setEnding(false)}
+        />
+      )}
     </>
   );
   const tape = plan && (
@@ -132,6 +145,7 @@ export function AtTheBench(props: Props) {
               word={word}
               disabled={state === 'PAUSED'}
               onTell={keys.tell}
+              {...(work.of.seam ? { onEnd: () => setEnding(true) } : {})}
             />
           }
         />

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Button, Form } from 'react-bootstrap';
-import type { Opened, WorkView } from '../api/types';
+import type { BenchPlan, Opened, WorkView } from '../api/types';
 import { count } from '../format';
 import { joinedSeams } from '../shell/joined';
 import { OtherwiseSoFar } from './Otherwise';
@@ -8,6 +8,8 @@ import { OtherwiseSoFar } from './Otherwise';
 interface JoinedProps {
   garment: Opened;
   work: WorkView;
+  /** Joints that are done: fewer than all where it was ended early. */
+  position: number;
   unsent: number;
   onUndo: () => void;
   /** Opened again from a marker on. */
@@ -20,10 +22,11 @@ interface JoinedProps {
 
 /** A joined seam, with the stitch that closes the point, and the way back. */
 export function Joined(props: JoinedProps) {
-  const { garment, work, unsent, onUndo, onBackTo, onLeave, beside, asWorked } = props;
+  const { garment, work, position, unsent, onUndo, onBackTo, onLeave, beside, asWorked } = props;
   const closing = (garment.plan.steps.find((step) => step.seam === work.of.seam)?.closing ?? []).filter(
     ({ joint }) => joint === 0 || joint >= work.plan.joints.length,
   );
+  const all = work.plan.joints.length;
   return (
     <section className="before-start joined">
       <h1>
@@ -32,10 +35,9 @@ export function Joined(props: JoinedProps) {
           : `Done: ${work.plan.title.toLowerCase()}`}
       </h1>
       <p>
-        {work.plan.plan
-          ? count(work.plan.joints.length, 'joint')
-          : count(work.plan.joints.length, 'stitch', 'stitches')}
-        . {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
+        {work.plan.plan ? count(position, 'joint') : count(position, 'stitch', 'stitches')}
+        {position < all ? ` of ${all}: ended here, the rest stays open` : ''}.{' '}
+        {unsent === 0 ? 'It is kept.' : 'Not sent yet; it is kept in this browser.'}
       </p>
       {work.note && <p>Your note: {work.note}</p>}
       <OtherwiseSoFar beside={beside} ledger={work.ledger} />
@@ -59,25 +61,37 @@ export function Joined(props: JoinedProps) {
       <Button variant="outline-dark" onClick={onUndo}>
         {work.plan.plan ? 'I undid this seam' : 'I undid this'}
       </Button>
-      {work.plan.stops.length > 0 && (
-        <Form.Select
-          aria-label="Opened again, back to"
-          className="open-again"
-          value=""
-          onChange={({ target }) => target.value !== '' && onBackTo(Number(target.value))}
-        >
-          <option value="">I opened it again, back to …</option>
-          {work.plan.stops
-            .filter(({ joint }) => joint < work.plan.joints.length)
-            .map(({ number, joint, words }) => (
-              <option key={number} value={joint}>
-                {work.plan.plan ? 'Marker ' : ''}
-                {number}: {words}
-              </option>
-            ))}
-        </Form.Select>
-      )}
+      <OpenAgain plan={work.plan} position={position} onBackTo={onBackTo} />
     </section>
+  );
+}
+
+/** The markers it can be opened to; where it was ended early, also that end. */
+function OpenAgain({
+  plan,
+  position,
+  onBackTo,
+}: Pick<JoinedProps, 'position' | 'onBackTo'> & { plan: BenchPlan }) {
+  const passed = plan.stops.filter(({ joint }) => joint < position);
+  const isEnded = position < plan.joints.length;
+  return (
+    (passed.length > 0 || isEnded) && (
+      <Form.Select
+        aria-label="Opened again, back to"
+        className="open-again"
+        value=""
+        onChange={({ target }) => target.value !== '' && onBackTo(Number(target.value))}
+      >
+        <option value="">{isEnded ? 'I go on with it, from …' : 'I opened it again, back to …'}</option>
+        {isEnded && <option value={position}>Joint {position}, where it ends now</option>}
+        {passed.map(({ number, joint, words }) => (
+          <option key={number} value={joint}>
+            {plan.plan ? 'Marker ' : ''}
+            {number}: {words}
+          </option>
+        ))}
+      </Form.Select>
+    )
   );
 }
 

@@ -10,17 +10,23 @@ interface Props {
   word: Counted;
   disabled: boolean;
   onTell: (events: Told[]) => void;
+  /** The maker wants to end a seam here. */
+  onEnd?: () => void;
 }
 
+const END = 'end';
+
 /** What is worked otherwise than planned at this very place. */
-export function Otherwise({ plan, position, word, disabled, onTell }: Props) {
+export function Otherwise({ plan, position, word, disabled, onTell, onEnd }: Props) {
   const choices = choicesAt(plan, position, word);
   return (
     <Form.Select
       aria-label="Worked otherwise here"
       value=""
       disabled={disabled || choices.length === 0}
-      onChange={({ target }) => onTell(choices[Number(target.value)]?.events ?? [])}
+      onChange={({ target }) =>
+        target.value === END ? onEnd?.() : onTell(choices[Number(target.value)]?.events ?? [])
+      }
     >
       <option value="">Otherwise …</option>
       {choices.map(({ words }, index) => (
@@ -28,6 +34,7 @@ export function Otherwise({ plan, position, word, disabled, onTell }: Props) {
           {words}
         </option>
       ))}
+      {onEnd && position > 0 && <option value={END}>The seam ends here, the rest stays open …</option>}
     </Form.Select>
   );
 }

@@ -106,7 +106,7 @@ export class Outbox {
   }
 
   /** Another window added to this work: what it did is shown here at once, unless something of ours waits. */
-  private follow = (there: Kept): void => {
+  follow = (there: Kept): void => {
     const { position, state, nextSeq, secondsPerJoint: pace, beside } = there;
     if (this.waiting().length === 0 && nextSeq > this.state.place.nextSeq) {
       this.tell({ pace, beside, place: { position, state, nextSeq, departures: beside.departures } });

@@ -117,6 +117,7 @@ class EarlyEnds {
     if (event.seq() < stand.work().nextSeq()) {
       return keeper.keep(id, client, List.of(event), false);
     }
+    stand.work().refusal(event.event(), stand.plan().joints().size()).ifPresent(why -> refuse(why, stand.work()));
     GarmentReader.Versioned today = reader.versioned(stand.row().garment());
     if (isOfEarlierPlan(stand, today)) {
       throw new Problems.Refused(List.of(Finding.of(FindingCode.END_BY_EARLIER_PLAN, Where.seam(stand.seam()))), Wording.USUAL);
@@ -138,9 +139,13 @@ class EarlyEnds {
   Work opened(UUID id, String client, List<Sent> events) {
     Stand stand = stand(id);
     if (events.stream().anyMatch(event -> event.kind() == Work.Kind.ENDED)) {
-      throw new Problems.WrongEvent("A seam is ended by a request of its own.", stand.work().position(), stand.work().nextSeq());
+      refuse("A seam is ended by a request of its own.", stand.work());
     }
     return keep(stand, client, events, asBegun(stand));
+  }
+
+  private static void refuse(String why, Work work) {
+    throw new Problems.WrongEvent(why, work.position(), work.nextSeq());
   }
 
   /** The seam to the end that it had when it was begun: its own, or one further in that was decided before. */

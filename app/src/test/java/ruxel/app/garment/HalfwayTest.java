@@ -99,6 +99,6 @@ class HalfwayTest {
         new GarmentStore.Next(
             Problems.valueOf(GarmentDocument.of(QUAY), QUAY.wording()), "[]", "Named", History.Kind.CHANGE, Optional.empty(),
             Optional.of(new GarmentStore.Request("k", "h")));
-    return new GarmentSaver.Draft(base, next, computed, Optional.of(computed));
+    return new GarmentSaver.Draft(base, next, computed, Optional.of(computed), Optional.empty());
   }
 }
