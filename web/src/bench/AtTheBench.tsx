@@ -46,7 +46,7 @@ export function AtTheBench(props: Props) {
   const navigate = useNavigate();
   const keys = useCounting(outbox, work);
   useBenchKeys(keys);
-  useNews(garment.id, unsent, state === 'UNDONE', props.onUndone);
+  useNews(garment.id, unsent, state, props.onUndone);
 
   if (state === 'JOINED') {
     return (
@@ -190,9 +190,9 @@ function useCounting(outbox: Outbox, work: WorkView) {
 }
 
 /** Once the server knows all, the garment and the shelf are read anew; and the work is past when it was undone. */
-function useNews(garment: string, unsent: number, undone: boolean, onUndone: () => void) {
+function useNews(garment: string, unsent: number, state: WorkView['state'], onUndone: () => void) {
   const queries = useQueryClient();
-  const isUndone = undone && unsent === 0;
+  const isUndone = state === 'UNDONE' && unsent === 0;
   useEffect(() => {
     if (isUndone) {
       onUndone();
@@ -203,5 +203,5 @@ function useNews(garment: string, unsent: number, undone: boolean, onUndone: () 
       void queries.invalidateQueries({ queryKey: garmentQuery(garment).queryKey });
       void queries.invalidateQueries({ queryKey: shelfQuery.queryKey });
     }
-  }, [unsent, queries, garment]);
+  }, [unsent, state, queries, garment]);
 }

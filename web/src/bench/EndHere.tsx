@@ -4,6 +4,7 @@ import { Button, Form } from 'react-bootstrap';
 import { problemIn } from '../api/client';
 import type { Kept } from '../api/types';
 import { endQuery, endWork } from '../api/work';
+import { count } from '../format';
 import { thisWindow } from '../store/windows';
 
 interface Props {
@@ -37,7 +38,7 @@ export function EndHere({ work, position, nextSeq, unsent, onEnded, onLeave }: P
       )}
       {failed && <p className="wrong">{problemIn(failed).detail}</p>}
       {view.data?.refusal && <p className="wrong">{view.data.refusal}</p>}
-      <Told lines={[...(view.data?.effects ?? []), ...(isAlike ? twin.effects : [])]} />
+      <Told lines={(isAlike ? twin.effects : view.data?.effects) ?? []} />
       {twin?.refusal && <p>{twin.refusal}</p>}
       {twin && !twin.refusal && (
         <Form.Check
@@ -57,14 +58,29 @@ export function EndHere({ work, position, nextSeq, unsent, onEnded, onLeave }: P
   );
 }
 
+const SHOWN = 3;
+
 function Told({ lines }: { lines: string[] }) {
+  const rest = lines.slice(SHOWN);
   return (
-    lines.length > 0 && (
-      <ul>
-        {lines.map((words, index) => (
-          <li key={index}>{words}</li>
-        ))}
-      </ul>
-    )
+    <>
+      <List lines={lines.slice(0, SHOWN)} />
+      {rest.length > 0 && (
+        <details>
+          <summary>and {count(rest.length, 'thing')} more</summary>
+          <List lines={rest} />
+        </details>
+      )}
+    </>
+  );
+}
+
+function List({ lines }: { lines: string[] }) {
+  return (
+    <ul>
+      {lines.map((words, index) => (
+        <li key={index}>{words}</li>
+      ))}
+    </ul>
   );
 }

@@ -17,6 +17,7 @@ function rails(over: Partial<RailsProps> = {}) {
       stretch={undefined}
       mirrored={false}
       wrongSide={false}
+      asHeld={false}
       waveMm={40}
       {...spies}
       {...over}
@@ -79,6 +80,6 @@ test('row ends say how many joints they take', () => {
 
 test('the wrong side says so', () => {
   rails({ wrongSide: true, mirrored: true });
-  expect(screen.getAllByText(/wrong side up/)).toHaveLength(1);
+  expect(screen.getAllByText(/wrong side up/)).toHaveLength(2);
   expect(screen.getByText('Start here').getAttribute('text-anchor')).toBe('end');
 });

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { PiecePlan, SeamPlan, SidePlan } from '../api/types';
 import { expand } from '../drawing/joints';
+import { liesAt } from '../bench/below';
 import { Mat } from '../drawing/Mat';
 import { length } from '../format';
 import { AnchorBar } from './AnchorBar';
@@ -22,6 +23,8 @@ export interface RailsProps {
   stretch: Stretch | undefined;
   mirrored: boolean;
   wrongSide: boolean;
+  /** Whether it is drawn as it lies in the hands, so that it may be said where each side lies. */
+  asHeld: boolean;
   waveMm: number;
   onMove: (anchor: string, side: 'A' | 'B', position: number) => void;
   onDone: () => void;
@@ -63,7 +66,20 @@ export function Rails(props: RailsProps) {
       aria-label={`${seam.a.name} facing ${seam.b.name}, to scale`}
     >
       <Mat width={width} height={HEIGHT} origin={{ x: scale.xA(0), y: 0 }} scale={scale.pxPerMm} />
-      <SideTitle side={seam.a} unit={unit} wrongSide={wrongSide} />
+      <SideTitle
+        side={seam.a}
+        unit={unit}
+        y={30}
+        lies={props.asHeld ? liesAt(seam, true) : ''}
+        wrongSide={wrongSide}
+      />
+      <SideTitle
+        side={seam.b}
+        unit={unit}
+        y={HEIGHT - 32}
+        lies={props.asHeld ? liesAt(seam, false) : ''}
+        wrongSide={wrongSide}
+      />
       <RailCloth
         side={seam.a}
         pieces={props.pieces}
@@ -153,12 +169,22 @@ function Threads({ seam, pairs, scale, banded }: ThreadsProps) {
   );
 }
 
-function SideTitle({ side, unit, wrongSide }: { side: SidePlan; unit: 'CM' | 'INCH'; wrongSide: boolean }) {
+interface TitleProps {
+  side: SidePlan;
+  unit: 'CM' | 'INCH';
+  y: number;
+  /** Where it lies before the maker, as far as that is known. */
+  lies: string;
+  wrongSide: boolean;
+}
+
+function SideTitle({ side, unit, y, lies, wrongSide }: TitleProps) {
   return (
-    <text x={40} y={30} className="rail-title">
+    <text x={40} y={y} className="rail-title">
       <tspan className="display-text">{side.name}</tspan>
       <tspan dx={14}>
         {unitsInWords(side)} · {length(side.lengthMm, unit)}
+        {lies && ` · ${lies}`}
         {wrongSide && ' · wrong side up'}
       </tspan>
     </text>

@@ -1,10 +1,12 @@
 import { useMemo, useState } from 'react';
+import { Button } from 'react-bootstrap';
 import { Link, Navigate, useParams } from 'react-router';
 import type { Change, FindingView, GarmentPlan, SeamPlan } from '../api/types';
 import { useSize } from '../drawing/useSize';
 import { EarlierPlan } from '../shell/EarlierPlan';
 import { useEditor } from '../shell/GarmentPage';
 import { Findings } from '../shell/Findings';
+import { asHeld } from './asHeld';
 import { EasePanel } from './EasePanel';
 import '../joins/joins.css';
 import { JoiningRows } from './JoiningRows';
@@ -50,9 +52,11 @@ function OpenSeam({ seamId }: { seamId: string }) {
   const { ref, width } = useSize<HTMLDivElement>();
   const saved = garment.plan.seams.find((candidate) => candidate.id === seamId)!;
   const seam = moves.tried ?? saved;
-  const stretches = useMemo(() => stretchesOf(seam), [seam]);
+  const held = useMemo(() => asHeld(seam, garment.plan.hand), [seam, garment.plan.hand]);
+  const stretches = useMemo(() => stretchesOf(held.seam), [held]);
   const [near, setNear] = useState(firstNear);
-  const [wrongSide, setWrongSide] = useState(false);
+  const [turned, setTurned] = useState(false);
+  const wrongSide = turned !== held.wrongSide;
   const said = seamFindings(garment.plan, seamId);
   const progress = garment.progress.find((p) => p.seam === seamId);
   const joined = progress?.state === 'JOINED';
@@ -77,20 +81,23 @@ function OpenSeam({ seamId }: { seamId: string }) {
           near={near}
           onNear={setNear}
           wrongSide={wrongSide}
-          onTurn={() => setWrongSide(!wrongSide)}
+          onTurn={() => setTurned(!turned)}
         />
         <div ref={ref} className="seam-rails">
           {width > 0 && (
             <Rails
-              seam={seam}
+              seam={held.seam}
               pieces={garment.plan.pieces}
               unit={garment.plan.unit}
               width={width}
               stretch={near === undefined ? undefined : stretches[near]}
               wrongSide={wrongSide}
               waveMm={garment.plan.ladder.waveMm}
-              mirrored={wrongSide !== (garment.plan.hand === 'LEFT')}
-              onMove={moves.move}
+              mirrored={turned !== held.fromRight}
+              asHeld={!turned && seam.hold !== undefined}
+              onMove={(anchor, side, position) =>
+                moves.move(anchor, held.swapped ? otherSide(side) : side, position)
+              }
               onDone={() => void moves.done()}
               onRest={moves.restThenDone}
               onCancel={moves.cancel}
@@ -105,6 +112,7 @@ function OpenSeam({ seamId }: { seamId: string }) {
         title="What stands out here"
         onDecide={(change) => void editor.change([change])}
       />
+      <EndAlike plan={garment.plan} seam={saved} onChange={(change) => void editor.change([change])} />
       <div className="seam-words" aria-live="polite">
         <div>
           <EasePanel
@@ -134,9 +142,38 @@ function OpenSeam({ seamId }: { seamId: string }) {
           <Pins seam={saved} onChange={(change) => void editor.change([change])} />
         </div>
       </div>
-      <Findings findings={said.filter((finding) => finding.level === 'NOTE')} title="Also noted" />
+      <Findings
+        findings={said.filter((finding) => finding.level === 'NOTE')}
+        title="Also noted"
+        onDecide={(change) => void editor.change([change])}
+      />
     </div>
   );
+}
+
+function otherSide(side: 'A' | 'B'): 'A' | 'B' {
+  return side === 'A' ? 'B' : 'A';
+}
+
+/** Where only the seam on the other side was ended early, this one may end there, too. */
+function EndAlike({ plan, seam, onChange }: EndAlikeProps) {
+  const ended = plan.findings.filter(({ code }) => code === 'SEAM_ENDED').map((finding) => finding.seam);
+  const twin = plan.seams.find(({ id }) => id === seam.twin);
+  return (
+    twin &&
+    ended.includes(twin.id) &&
+    !ended.includes(seam.id) && (
+      <Button variant="outline-dark" onClick={() => onChange({ kind: 'SEAM_ENDED_ALIKE', seam: seam.id })}>
+        End it where the {twin.name.toLowerCase()} ends
+      </Button>
+    )
+  );
+}
+
+interface EndAlikeProps {
+  plan: GarmentPlan;
+  seam: SeamPlan;
+  onChange: (change: Change) => void;
 }
 
 /** A method for a seam, and for its twin where both were joined alike so far: twins part only when the maker parts them. */

@@ -8,6 +8,7 @@ import { Sign, stateWords } from '../drawing/Signs';
 import type { GarmentEditor } from '../shell/useGarment';
 import { Findings } from '../shell/Findings';
 import { Loading } from '../shell/Messages';
+import { asHeld } from './asHeld';
 import { Rails } from './Rails';
 
 interface Props {
@@ -105,7 +106,8 @@ function outlines(plan: GarmentPlan): string {
 
 /** The rails of a seam to look at, with nothing to move: where the pieces stay, the joining is what changes. */
 function StillRails({ plan, seam }: { plan: GarmentPlan; seam: SeamPlan }) {
-  const still = { ...seam, anchors: seam.anchors.map((anchor) => ({ ...anchor, movable: false })) };
+  const held = asHeld(seam, plan.hand);
+  const still = { ...held.seam, anchors: held.seam.anchors.map((anchor) => ({ ...anchor, movable: false })) };
   return (
     <Rails
       seam={still}
@@ -113,8 +115,9 @@ function StillRails({ plan, seam }: { plan: GarmentPlan; seam: SeamPlan }) {
       unit={plan.unit}
       width={RAILS_PX}
       stretch={undefined}
-      mirrored={plan.hand === 'LEFT'}
-      wrongSide={false}
+      mirrored={held.fromRight}
+      wrongSide={held.wrongSide}
+      asHeld={seam.hold !== undefined}
       waveMm={plan.ladder.waveMm}
       onMove={NOTHING}
       onDone={NOTHING}

@@ -31,20 +31,33 @@ export function Findings({ findings, title, onDecide, ofFile = false }: Props) {
             {onDecide && <span className="level">{finding.levelWords}:</span>}{' '}
             {ofFile && finding.path && <code>{finding.path}</code>} <strong>{finding.sentence}</strong>{' '}
             {finding.left ? <LeftSo finding={finding} onDecide={onDecide} /> : finding.remedy}
-            {onDecide && finding.code === 'TURNED' && finding.piece && !finding.left && (
-              <Button
-                variant="outline-dark"
-                size="sm"
-                onClick={() => onDecide({ kind: 'PIECE_TURNED_OVER', piece: finding.piece! })}
-              >
-                Turn it over
-              </Button>
-            )}{' '}
+            {onDecide && !finding.left && <Press finding={finding} onDecide={onDecide} />}{' '}
             {onDecide && finding.key && !finding.left && <LeaveSo finding={finding} onDecide={onDecide} />}
           </li>
         ))}
       </ul>
     </section>
+  );
+}
+
+/** What mends it with one press. */
+function remedyOf({ code, piece, seam }: FindingView): { words: string; change: Change } | undefined {
+  if (code === 'TURNED' && piece) {
+    return { words: 'Turn it over', change: { kind: 'PIECE_TURNED_OVER', piece } };
+  }
+  return code === 'SEAM_ENDED' && seam
+    ? { words: 'Join it to its end', change: { kind: 'SEAM_WHOLE', seam } }
+    : undefined;
+}
+
+function Press({ finding, onDecide }: { finding: FindingView; onDecide: (change: Change) => void }) {
+  const remedy = remedyOf(finding);
+  return (
+    remedy && (
+      <Button variant="outline-dark" size="sm" onClick={() => onDecide(remedy.change)}>
+        {remedy.words}
+      </Button>
+    )
   );
 }
 

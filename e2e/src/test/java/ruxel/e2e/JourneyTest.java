@@ -58,7 +58,8 @@ class JourneyTest {
     Locator handle = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("shoulder seam on the sleeve top"));
     assertThat(handle).hasAttribute("aria-valuetext", "stitch 26");
     handle.focus();
-    page.keyboard().press("ArrowRight");
+    // It begins at the right hand: on along the seam is to the left.
+    page.keyboard().press("ArrowLeft");
     assertThat(handle).hasAttribute("aria-valuetext", "after stitch 26");
     page.waitForResponse("**/changes", () -> page.keyboard().press("Enter"));
     page.reload();

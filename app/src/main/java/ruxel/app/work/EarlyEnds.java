@@ -36,7 +36,7 @@ class EarlyEnds {
   /** What ending a seam at the joint in hand would do: to what is open, and by the same end on its twin; or why it cannot be. */
   record EndView(int joint, List<String> effects, Optional<TwinEnd> twin, Optional<String> refusal) {}
 
-  /** The seam on the other side of the wearer: what ending it alike changes besides, or why it is not offered. */
+  /** The seam on the other side of the wearer: what ending both changes, or why it is not offered. */
   record TwinEnd(SeamId seam, String name, List<String> effects, Optional<String> refusal) {}
 
   private final WorkStore store;
@@ -80,15 +80,15 @@ class EarlyEnds {
       return new EndView(joint, List.of(), Optional.empty(), Optional.of(ended.findings().get(0).sentence(today.garment().wording())));
     }
     GarmentPlan plan = planned(good.value());
-    Optional<TwinEnd> twin = seam(today.plan(), stand.seam()).flatMap(SeamPlan::twin).flatMap(other -> seam(today.plan(), other)).map(other -> twin(stand.row().garment(), other, good.value(), plan));
+    Optional<TwinEnd> twin = seam(today.plan(), stand.seam()).flatMap(SeamPlan::twin).flatMap(other -> seam(today.plan(), other)).map(other -> twin(stand.row().garment(), other, good.value(), today.plan()));
     return new EndView(joint, Effects.between(today.plan(), plan), twin, Optional.empty());
   }
 
-  private TwinEnd twin(UUID garment, SeamPlan twin, Garment ended, GarmentPlan plan) {
+  private TwinEnd twin(UUID garment, SeamPlan twin, Garment ended, GarmentPlan today) {
     Outcome<Garment> both = new EndChange.SeamEndedAlike(twin.id()).apply(ended);
     Optional<String> begun = store.current(garment, WorkRef.seam(twin.id())).map(work -> "%s is begun at the bench: end it there, too.".formatted(twin.name()));
     Optional<String> refusal = begun.or(() -> both.findings().stream().findFirst().map(finding -> finding.sentence(ended.wording())));
-    List<String> effects = refusal.isEmpty() && both instanceof Outcome.Good<Garment> good ? Effects.between(plan, planned(good.value())) : List.of();
+    List<String> effects = refusal.isEmpty() && both instanceof Outcome.Good<Garment> good ? Effects.between(today, planned(good.value())) : List.of();
     return new TwinEnd(twin.id(), twin.name(), effects, refusal);
   }
 
