@@ -15,7 +15,8 @@ interface Props {
 /** A step that joins nothing: looked over, marked, tried on, woven in; or an edging, which may come earlier. */
 export function WorkOnPath({ work, garment, change }: Props) {
   const { chore, of } = work;
-  const isDone = work.done || isFinished(garment, of);
+  const next = garment.plan.order.steps.find(({ number }) => number > work.number);
+  const isDone = work.done || isFinished(garment, work.kind === 'TURN' ? next?.of : of);
   return (
     <li className={`step work-step ${isDone ? 'step-done' : ''}`}>
       <span className="step-number work-number" aria-hidden="true" />

@@ -59,23 +59,17 @@ public final class StripDirections {
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, StripId stripId) {
-    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip), turn(planned, strip)));
+    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip), turn(planned, strip).map(TurnIt::first)));
   }
 
-  /** How the work is turned before it: it lies as the last of the seams below was joined. */
-  private static Optional<String> turn(GarmentPlan planned, StripPlan strip) {
-    Optional<Boolean> sewn = strip.sewn().flatMap(SeamPlan::howTo).map(howTo -> howTo.facing().isInsideOut());
-    if (sewn.isEmpty() && strip.rounds().isEmpty()) {
-      return Optional.empty();
-    }
-    boolean isInsideOut = sewn.orElseGet(() -> shows(strip.rounds().get(0)) == Face.WRONG_SIDE);
-    return planned.steps().stream()
-        .filter(step -> strip.after().contains(step.seam()))
-        .flatMap(step -> planned.seams().stream().filter(seam -> seam.id().equals(step.seam())))
-        .flatMap(seam -> seam.howTo().stream())
-        .reduce((before, last) -> last)
-        .filter(last -> last.facing().isInsideOut() != isInsideOut)
-        .map(last -> TurnIt.words(isInsideOut));
+  private static Optional<TurnIt> turn(GarmentPlan planned, StripPlan strip) {
+    return TurnIt.before(
+        strip,
+        planned.steps().stream()
+            .filter(step -> strip.after().contains(step.seam()))
+            .flatMap(step -> planned.seams().stream().filter(seam -> seam.id().equals(step.seam())))
+            .flatMap(seam -> seam.howTo().stream())
+            .map(SeamPlan.HowToView::facing));
   }
 
   private static boolean fastensOn(GarmentPlan planned, StripPlan strip) {

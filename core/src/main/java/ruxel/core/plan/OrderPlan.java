@@ -24,6 +24,8 @@ public record OrderPlan(
     /** The squares of a board, line after line. */
     BOARD,
     SEAM,
+    /** The work is turned right side out, or inside out. */
+    TURN,
     TRY_ON,
     /** A strip worked onto the garment. */
     EDGING,

@@ -19,7 +19,7 @@ import ruxel.core.seam.ResolvedSpan;
 final class StepFirst {
   private final ResolvedSeam seam;
   private final List<ResolvedSeam> later;
-  private final Optional<String> turn;
+  private final Optional<TurnIt> turn;
   private final Settings settings;
   private final RowPlans rows;
 
@@ -28,7 +28,7 @@ final class StepFirst {
    * @param turn how the work is turned before it
    * @param rows rows that are joined while they are worked
    */
-  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Optional<String> turn, Settings settings, RowPlans rows) {
+  StepFirst(ResolvedSeam seam, List<ResolvedSeam> later, Optional<TurnIt> turn, Settings settings, RowPlans rows) {
     this.seam = seam;
     this.later = later;
     this.turn = turn;
@@ -36,8 +36,18 @@ final class StepFirst {
     this.rows = rows;
   }
 
-  /** What must be done. */
+  /** How the work is turned before it. */
+  Optional<TurnIt> turn() {
+    return turn;
+  }
+
+  /** What must be done, with turning it as the last. */
   List<String> todo() {
+    return Stream.concat(work().stream(), turn.map(TurnIt::first).stream()).toList();
+  }
+
+  /** What must be done, beside turning it. */
+  List<String> work() {
     Set<String> todo = new LinkedHashSet<>();
     settings.of(OwedItem.class).stream()
         .filter(item -> item.before().filter(seam.seam().id()::equals).isPresent())
@@ -55,7 +65,6 @@ final class StepFirst {
         }
       }
     }
-    turn.ifPresent(todo::add);
     return List.copyOf(todo);
   }
 

@@ -33,7 +33,7 @@ final class StepPlans {
     seams = matches.stream().map(SeamMatch::seam).toList();
     names = names(seams);
     List<ResolvedSeam> sequence = order.steps().stream().map(this::seam).toList();
-    Map<Join, String> turned = TurnIt.of(sequence, settings);
+    Map<Join, TurnIt> turned = TurnIt.of(sequence, settings);
     for (int i = 0; i < sequence.size(); i++) {
       Join join = sequence.get(i).join();
       firsts.put(join, new StepFirst(sequence.get(i), sequence.subList(i + 1, sequence.size()), Optional.ofNullable(turned.get(join)), settings, rows));

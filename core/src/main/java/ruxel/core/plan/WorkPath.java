@@ -7,8 +7,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
+import java.util.stream.Stream;
 import ruxel.core.construction.Construct;
 import ruxel.core.decision.Chore;
+import ruxel.core.hold.Facing;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.measure.HouseRules;
@@ -24,6 +26,7 @@ import ruxel.core.plan.OrderPlan.Kind;
 import ruxel.core.plan.OrderPlan.WorkStep;
 import ruxel.core.seam.Join;
 import ruxel.core.seam.ResolvedSeam;
+import ruxel.core.seam.Seam;
 import ruxel.core.seam.SeamRole.Stage;
 import ruxel.core.yarn.Yarn;
 
@@ -88,13 +91,14 @@ final class WorkPath {
     for (int i = 0; i < passes.sequence().size(); i++) {
       strips.at(i).forEach(this::strip);
       Join join = passes.sequence().get(i);
-      ResolvedSeam seam = seams.stream().filter(each -> each.join().equals(join)).findFirst().orElseThrow();
+      ResolvedSeam seam = seam(join);
       boolean closes = Order.stage(seam) == Stage.CLOSING || Order.stage(seam) == Stage.FINISHING;
       if (closes && !triedOn && i > 0) {
         add(Chore.TRY_ON, "Try it on", "Pin or clip what is still open. After this it is hard to change: look at length, armholes and neck.", List.of());
         triedOn = true;
       }
-      seam(seam, flat.get(i), first.get(join).todo());
+      first.get(join).turn().ifPresent(this::turn);
+      seam(seam, flat.get(i), first.get(join).work());
     }
     strips.at(passes.sequence().size()).forEach(this::strip);
     add(Chore.WEAVE, "Weave in what is left", "On the wrong side along the seams, two or three passes in turn directions, never back through the same hole.", List.of());
@@ -122,6 +126,7 @@ final class WorkPath {
 
   /** What is worked round an opening comes after the seams that close it. */
   private void strip(StripPlan strip) {
+    TurnIt.before(strip, passes.sequence().stream().filter(join -> join.asSeam().filter(strip.after()::contains).isPresent()).flatMap(this::facing)).ifPresent(this::turn);
     Optional<Join> from = Optional.ofNullable(goOn.get(strip.id()));
     endsSoFar += strip.ends() - (from.isPresent() ? OrderPlans.TAILS_OF_A_STRAND : 0);
     double own = OrderPlans.minutes(strip, rules);
@@ -159,6 +164,19 @@ final class WorkPath {
             minutesSoFar, List.of(), Optional.empty(), false));
   }
 
+  private Stream<Facing> facing(Join join) {
+    Seam seam = seam(join).seam();
+    return seam.method().flatMap(Method::of).map(method -> materials.facing(seam, method)).stream();
+  }
+
+  private void turn(TurnIt turn) {
+    path.add(new WorkStep(path.size() + 1, Kind.TURN, Optional.empty(), turn.title(), "What comes next is worked from its other side.", List.of(), false, false, false, 0, endsSoFar, minutesSoFar, List.of(), Optional.empty(), false));
+  }
+
+  private ResolvedSeam seam(Join join) {
+    return seams.stream().filter(each -> each.join().equals(join)).findFirst().orElseThrow();
+  }
+
   private void add(Chore chore, String title, String words, List<String> todo) {
     double own = chore == Chore.WEAVE ? endsSoFar * rules.get(Rule.END_MINUTES) : 0;
     minutesSoFar += own;
@@ -170,7 +188,7 @@ final class WorkPath {
   }
 
   private String name(Join join) {
-    return Wording.low(seams.stream().filter(seam -> seam.join().equals(join)).findFirst().orElseThrow().seam().name());
+    return Wording.low(seam(join).seam().name());
   }
 
   /** Pieces that lean without being meant to, and pieces with lace. */

@@ -50,6 +50,18 @@ class TurnItTest {
     return Wardrobe.plan(garment).steps().stream().map(step -> step.first().stream().filter(words -> words.startsWith("Turn the work")).findFirst().orElse("")).toList();
   }
 
+  /** The path of the order turns it in a step of its own, right before what is worked from the other side. */
+  @Test
+  void turningIsAStepOfTheOrder() {
+    List<OrderPlan.WorkStep> path = Wardrobe.plan(joined("slip-both", "mattress-rows", "slip-both")).order().steps();
+    List<OrderPlan.WorkStep> turns = path.stream().filter(step -> step.kind() == OrderPlan.Kind.TURN).toList();
+    assertThat(turns).extracting(OrderPlan.WorkStep::title).containsExactly("Turn the work right side out", "Turn the work inside out");
+    assertThat(turns).extracting(turn -> path.get(turn.number()).of().orElseThrow().id().text()).containsExactly("armhole.left", "side.left");
+    assertThat(path).allSatisfy(step -> assertThat(step.todo()).noneMatch(words -> words.startsWith("Turn the work")));
+    assertThat(path).extracting(OrderPlan.WorkStep::number).isSorted().doesNotHaveDuplicates();
+    assertThat(Wardrobe.plan(joined("slip-both", "slip-both", "slip-both")).order().steps()).extracting(OrderPlan.WorkStep::kind).doesNotContain(OrderPlan.Kind.TURN);
+  }
+
   @Test
   void itIsTurnedWhereTheNextSeamIsJoinedFromTheOtherSide() {
     String out = "Turn the work right side out first.";
