@@ -2459,6 +2459,10 @@ export interface components {
             /** Format: double */
             yMm: number;
         };
+        PlainEdge: {
+            edge: string;
+            piece: string;
+        };
         Point: {
             /** Format: double */
             x: number;
@@ -2502,7 +2506,7 @@ export interface components {
             /** Format: int32 */
             joint: number;
             /** @enum {string} */
-            kind: "TUG" | "MARKER" | "LOOK" | "CROSSING" | "CLOSING";
+            kind: "TUG" | "MARKER" | "LOOK" | "TRIM" | "CROSSING" | "CLOSING";
             words: string;
         };
         Quarter: {
@@ -2764,7 +2768,7 @@ export interface components {
              */
             kind: "RULE_CHANGED";
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value?: number;
         };
@@ -2774,7 +2778,7 @@ export interface components {
             /** Format: double */
             most: number;
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** @enum {string} */
             unit: "SHARE" | "MM" | "COUNT" | "SECONDS" | "MINUTES" | "DEGREES" | "POINTS" | "GRAMS_PER_CM";
             used: string;
@@ -2785,7 +2789,7 @@ export interface components {
         };
         RuleView: {
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value: number;
         };
@@ -3650,9 +3654,11 @@ export interface components {
         TrimPlan: {
             /** Format: int32 */
             count: number;
+            each: string;
             /** @enum {string} */
             kind: "GATHER" | "PICOTS" | "BUTTONS" | "FRINGE";
             stitches: number[];
+            together: number[];
             words: string;
             /** Format: double */
             yarnMm: number;
@@ -3664,6 +3670,7 @@ export interface components {
             gatherTo?: number;
             /** Format: int32 */
             picotEvery?: number;
+            plain?: components["schemas"]["PlainEdge"][];
         };
         TwinEnd: {
             effects: string[];
@@ -3837,7 +3844,7 @@ export interface components {
             fastenOn: boolean;
             flat: boolean;
             /** @enum {string} */
-            kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TRY_ON" | "EDGING" | "WEAVE" | "STEAM" | "FINISH";
+            kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TURN" | "TRY_ON" | "EDGING" | "WEAVE" | "STEAM" | "FINISH";
             mayComeBefore: string[];
             /** Format: double */
             minutes: number;

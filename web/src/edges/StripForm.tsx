@@ -78,7 +78,7 @@ export function StripForm({ editor, strip, onChoose }: Props) {
             checked={wanted.straightOn}
             onChange={(event) => change({ straightOn: event.target.checked })}
           />
-          <TrimFields trims={wanted.trims} onTrims={(trims) => change({ trims })} />
+          <TrimFields trims={wanted.trims} inner={strip.inner} onTrims={(trims) => change({ trims })} />
         </>
       )}
       {yarn}

@@ -1,28 +1,26 @@
-import type { Strip } from '../api/types';
+import type { Strip, StripPlan } from '../api/types';
 import { ButtonFields } from './ButtonFields';
 import { Figure } from './Figure';
 import { FringeFields } from './FringeFields';
 import { omit } from './omit';
+import { PicotFields } from './PicotFields';
 
 type Trims = Strip['trims'];
 
+interface Props {
+  trims: Trims;
+  /** What it lies along. */
+  inner: StripPlan['inner'];
+  onTrims: (trims: Trims) => void;
+}
+
 /** Gathering, picots, buttons and fringe on the last round. */
-export function TrimFields({ trims, onTrims }: { trims: Trims; onTrims: (trims: Trims) => void }) {
+export function TrimFields({ trims, inner, onTrims }: Props) {
   const without = (key: keyof Trims) => onTrims(omit(trims, key));
   return (
     <details className="trims" open={Object.keys(trims).length > 0}>
       <summary>Picots, buttons, fringe, gathering</summary>
-      <div className="line">
-        <span>A picot on every</span>
-        <Figure
-          label="Stitches from picot to picot"
-          value={trims.picotEvery}
-          placeholder="none"
-          onFigure={(picotEvery) => onTrims({ ...trims, picotEvery })}
-          onNone={() => without('picotEvery')}
-        />
-        <span>stitches</span>
-      </div>
+      <PicotFields trims={trims} inner={inner} onTrims={onTrims} />
       <div className="line">
         <span>Gathered to</span>
         <Figure

@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import ruxel.core.change.Change;
 import ruxel.core.change.StripChange;
 import ruxel.core.decision.EdgingRows;
+import ruxel.core.identity.PieceId;
 import ruxel.core.identity.StripId;
 import ruxel.core.measure.Stitch;
 import ruxel.core.method.Method;
@@ -18,6 +19,7 @@ import ruxel.core.seam.Anchor.Spot;
 import ruxel.core.strip.Buttons;
 import ruxel.core.strip.Fringe;
 import ruxel.core.strip.Loop;
+import ruxel.core.strip.PlainEdge;
 import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Strip;
@@ -82,8 +84,12 @@ final class RandomStrips {
 
   private Trims trims() {
     return new Trims(
-        changes.maybe(() -> changes.number(0, 90)), changes.maybe(() -> changes.number(1, 5)), changes.maybe(() -> new Buttons(changes.number(1, 8), random.nextInt(9) == 0 ? changes.length() : 20, 15, changes.maybe(() -> changes.one(Buttons.Lies.values())))),
+        changes.maybe(() -> changes.number(0, 90)), changes.maybe(() -> changes.number(1, 5)), plain(), changes.maybe(() -> new Buttons(changes.number(1, 8), random.nextInt(9) == 0 ? changes.length() : 20, 15, changes.maybe(() -> changes.one(Buttons.Lies.values())))),
         changes.maybe(() -> new Fringe(changes.number(1, 4), random.nextInt(9) == 0 ? changes.length() : 120, changes.number(1, 4), random.nextBoolean(), changes.maybe(() -> changes.number(1, 60)), changes.maybe(() -> changes.number(1, 60)))));
+  }
+
+  private List<PlainEdge> plain() {
+    return IntStream.range(0, random.nextInt(3)).mapToObj(i -> changes.piece()).map(piece -> new PlainEdge(random.nextInt(9) == 0 ? new PieceId(changes.word()) : piece.id(), changes.one(piece.edges().toArray(Edge[]::new)).id())).toList();
   }
 
   private RibBand band() {

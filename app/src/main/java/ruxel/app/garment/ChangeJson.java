@@ -30,7 +30,9 @@ import ruxel.core.measure.Gauge;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.UnitKind;
+import ruxel.core.strip.PlainEdge;
 import ruxel.core.strip.RibBand;
+import ruxel.core.strip.Trims;
 import ruxel.files.AnswerValues;
 import ruxel.files.WorkRefJson;
 import tools.jackson.core.type.TypeReference;
@@ -51,7 +53,7 @@ public final class ChangeJson extends SimpleModule {
   private static final Map<Class<?>, Class<?>> DEFAULTED =
       Map.ofEntries(
           Map.entry(Change.AnswersChanged.class, Told.class), Map.entry(PieceChange.LeanFound.class, Lean.class), Map.entry(SeamChange.SeamWorked.Way.class, Way.class),
-          Map.entry(RibBand.class, BandTold.class), Map.entry(StripChange.StripStitches.class, Counted.class), Map.entry(OwnSeam.SeamMade.class, NewSeam.class),
+          Map.entry(RibBand.class, BandTold.class), Map.entry(Trims.class, TrimsTold.class), Map.entry(StripChange.StripStitches.class, Counted.class), Map.entry(OwnSeam.SeamMade.class, NewSeam.class),
           Map.entry(OwnSeam.SeamParted.class, NewPart.class), Map.entry(OwnSeam.SeamMirrored.class, NewTwin.class), Map.entry(OwnSeam.GussetLetIn.class, NewGusset.class),
           Map.entry(OwnChange.PieceAdded.class, NewPiece.class), Map.entry(BoardShape.BoardLaid.class, NewPiece.class), Map.entry(OwnChange.PieceCopied.class, NewCopy.class),
           Map.entry(StripChange.StripMirrored.class, NewMirror.class), Map.entry(StripChange.BandWorkedOn.class, NewNext.class), Map.entry(BoardChange.ColourwayAdded.class, NewColourway.class));
@@ -122,6 +124,11 @@ public final class ChangeJson extends SimpleModule {
   private interface Counted {
     @JsonSetter(nulls = Nulls.AS_EMPTY)
     List<Integer> trial();
+  }
+
+  private interface TrimsTold {
+    @JsonSetter(nulls = Nulls.AS_EMPTY)
+    List<PlainEdge> plain();
   }
 
   private interface BandTold {

@@ -69,6 +69,8 @@ public record BenchPlan(
       MARKER,
       /** A short look at the right side. */
       LOOK,
+      /** A picot, a buttonhole. */
+      TRIM,
       /** The next two squares of a line. */
       CROSSING,
       /** One stitch that takes a little of every edge that meets there. */

@@ -1,6 +1,7 @@
 package ruxel.core.bench;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -97,9 +98,12 @@ public final class StripDirections {
 
   private BenchPlan plan(boolean fastensOn, Optional<String> turn) {
     strip.byThemselves().stream().map(RoundPlan::asMet).forEach(this::round);
+    if (!strip.keepsOneBack()) {
+      trims();
+    }
     String name = Wording.low(strip.called());
     RoundPlan first = strip.rounds().get(0);
-    boolean wrongSide = shows(first) == Face.WRONG_SIDE;
+    boolean wrongSide = first.hold().shows().get(0) == Face.WRONG_SIDE;
     String hold = "%s side towards you; %s, from the ball.".formatted(wrongSide ? "Wrong" : "Right", first.stitch().name(wording.terms()));
     boolean goesOn = strip.row().flatMap(RowPlan::nowRows).isPresent();
     String start = "%s at %s. %s %s %s".formatted(goesOn ? "Turn, and go on from the last row" : fastensOn ? "Fasten on" : "Go on with the yarn that was not cut", first.hold().from(), chains(first), first.hold().words(), first.words());
@@ -147,17 +151,39 @@ public final class StripDirections {
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";
       prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s %s Next: %s %s".formatted(word(), round.number(), close(round), turn, chains(next), next.words(), next.hold().words()), counted(round)));
     } else if (!strip.keepsOneBack()) {
-      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s Fasten off: cut the yarn at %s and pull the end through; weave it in along the wrong side.".formatted(word(), round.number(), close(round), tail), counted(round)));
+      Optional<StripPlan.TrimPlan> gather = strip.trims().stream().filter(trim -> trim.kind() == StripPlan.TrimPlan.Kind.GATHER).findFirst();
+      String next = gather.map(trim -> "%s Next: %s".formatted(strip.round() ? "" : " Turn the work.", trim.words())).orElseGet(this::fastenOff);
+      prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "%s %d is done.%s%s".formatted(word(), round.number(), close(round), next), counted(round)));
     }
+  }
+
+  private String fastenOff() {
+    return " Fasten off: cut the yarn at %s and pull the end through; weave it in along the wrong side.".formatted(tail);
+  }
+
+  /** What the last round has besides its stitches. */
+  private void trims() {
+    TrimDirections trims = new TrimDirections(strip, rounds.get(rounds.size() - 1), joints.size());
+    prompts.addAll(trims.prompts());
+    trims.gathering()
+        .ifPresent(
+            extra -> {
+              add(extra);
+              String left = "%s are left; count them.".formatted(Wording.counted(extra.joints().size(), "stitches"));
+              prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "Gathered." + fastenOff(), left));
+            });
+    trims.fringe(joints.size(), rounds.get(rounds.size() - 1).number() + 1).ifPresent(this::add);
+    prompts.sort(Comparator.comparingInt(Prompt::joint));
+  }
+
+  private void add(TrimDirections.Extra extra) {
+    joints.addAll(extra.joints());
+    rounds.add(extra.round());
   }
 
   /** The first is looked at before another goes on it. */
   private static String counted(RoundPlan round) {
     return "%d stitches in it; count them.%s".formatted(round.total(), round.number() == 1 ? " Lay it flat: if it ripples there are too many, if it pulls in there are too few." : "");
-  }
-
-  private static Face shows(RoundPlan round) {
-    return round.hold().shows().get(0);
   }
 
   private String word() {

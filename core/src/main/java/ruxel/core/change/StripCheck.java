@@ -16,6 +16,7 @@ import ruxel.core.strip.RibBand;
 import ruxel.core.strip.Round;
 import ruxel.core.strip.Stitches;
 import ruxel.core.strip.Strip;
+import ruxel.core.strip.Trims;
 
 /** What a strip is told with, held against its bounds, all at once. */
 final class StripCheck {
@@ -55,6 +56,7 @@ final class StripCheck {
     strip.multiple().round().ifPresent(round -> within("the round of the multiple", round, 1, Strip.MOST_ROUNDS));
     strip.trims().gatherTo().ifPresent(to -> within("the stitches gathered to", to, 1, Stitches.MOST));
     strip.trims().picotEvery().ifPresent(every -> within("the stitches from picot to picot", every, Picots.LEAST, Picots.MOST));
+    within("the edges without picots", strip.trims().plain().size(), 0, Trims.MOST_PLAIN);
     strip.trims().buttons().ifPresent(this::buttons);
     strip.trims().fringe().ifPresent(this::fringe);
     strip.band().ifPresent(this::band);

@@ -183,7 +183,7 @@ public enum FindingCode {
   BAND_ONTO_STITCHES(Level.DECIDE_FIRST, "{strip}: a band is worked onto stitches, and this edge has other places.", "Work a row of single crochet along the edge first, with an even count, and the band onto that."),
   BAND_CORNER(Level.LOOK_FIRST, "{strip} turns {corners:outer corners} and ribs lie straight: {width} wide, its outer side is {lacking} short there.", "Let it end at the corners, one band for each side, or work rounds instead."),
   BAND_ODD(Level.DECIDE_FIRST, "{strip}: every two rows take two stitches, and the edge has {stitches}.", "Work {less} or {more:stitches} in the row before."),
-  PICOTS_OFF(Level.DECIDE_FIRST, "{strip}: picots on every {every} stitch do not fit {stitches:stitches} from plain to plain.", "Work {counts} in the round before."),
+  PICOTS_OFF(Level.DECIDE_FIRST, "{strip}: picots on every {every} stitch do not fit {stitches:stitches} {where}.", "Work {counts} in the round before."),
   GATHER_OFF(Level.DECIDE_FIRST, "{strip}: {from:stitches} cannot be gathered to {to} in one round.", "Gather to {least} to {from}, or in two rounds."),
   FRINGE_OFF(Level.DECIDE_FIRST, "The fringe of the {strip} would begin on stitch {first} and end on stitch {last}: none hangs there.", "Let it begin before it ends."),
   BUTTONS_OFF(Level.DECIDE_FIRST, "{strip}: {count:buttons} with these margins do not fit {length}.", "Take fewer buttons or smaller margins."),

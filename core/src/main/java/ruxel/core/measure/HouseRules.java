@@ -46,6 +46,7 @@ public record HouseRules(Map<Rule, Double> changed) {
     BLOCKING_SHARE(0.05, 0, 0.5, Unit.SHARE, "Length that blocking can give or take", "More does not stay after washing.", "Repairs by blocking"),
     LENGTH_SHARE(0.03, 0, 0.5, Unit.SHARE, "Measured and gauge length apart", "Count, gauge or tape is wrong.", "Edges that were measured"),
     TUG_JOINTS(5, 2, 100, Unit.COUNT, "Joints of a needle seam before it is tugged straight", "Longer stretches do not pull evenly.", "Prompts at the bench"),
+    PICOT_CHAINS(3, 1, 20, Unit.COUNT, "Chains of a picot", "A small point that closes well.", "Picots of edgings, and their yarn"),
     BREAK_MINUTES(30, 5, 240, Unit.MINUTES, "Work at the bench before a break is suggested", "Hands and eyes want a rest; stop sooner when they ask for it.", "The bench"),
     BACK_NECK_MM(110, 20, 400, Unit.MM, "Narrowest back neck", "A narrower one pulls; for a child 8 cm will do.", "The shoulders of a garment"),
     BACK_NECK_SHARE(0.25, 0, 0.9, Unit.SHARE, "Narrowest back neck, of the back", "Less of a wide back sits badly.", "The shoulders of a garment"),

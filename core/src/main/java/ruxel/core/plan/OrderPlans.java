@@ -165,10 +165,11 @@ final class OrderPlans {
     return passes.sequence().stream().mapToDouble(this::minutes).sum() + (ofSeams(passes) + ofStrips(passes)) * rules.get(Rule.END_MINUTES) + ofBoards() + strips.stream().mapToDouble(strip -> minutes(strip, rules)).sum();
   }
 
-  /** Each stitch of a strip takes as long as a joint; of a band each row as many as it is wide, and each joint that sews it on. */
+  /** Each stitch of a strip, each picot and tuft takes as long as a joint; of a band each row as many as it is wide, and each joint that sews it on. */
   static double minutes(StripPlan strip, HouseRules rules) {
     double stitches = strip.band().map(band -> band.rows() * strip.heightMm() / (band.lengthMm() / band.rows())).orElseGet(() -> (double) strip.rounds().stream().mapToInt(StripPlan.RoundPlan::total).sum());
-    return (stitches + strip.sewn().map(SeamPlan::joints).orElse(0)) * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
+    int trimmed = strip.trims().stream().filter(trim -> trim.kind() != StripPlan.TrimPlan.Kind.BUTTONS).mapToInt(StripPlan.TrimPlan::count).sum();
+    return (stitches + trimmed + strip.sewn().map(SeamPlan::joints).orElse(0)) * rules.get(Rule.JOINT_SECONDS) / MIDDLING / SECONDS;
   }
 
   /** The minutes of the boards, their ends woven in. */

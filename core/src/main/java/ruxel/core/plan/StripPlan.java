@@ -140,8 +140,19 @@ public record StripPlan(
   /** A row of the band, and where it meets the edge: after so many units of a stretch. */
   public record Quarter(int row, double atMm, String words) {}
 
-  /** Gathering, picots, buttons or fringe. */
-  public record TrimPlan(Kind kind, int count, double yarnMm, List<Integer> stitches, String words) {
+  /**
+   * Gathering, picots, buttons or fringe.
+   *
+   * @param stitches of the last round that have one each, from 1 in the order of the edge
+   * @param together of gathering: how many become one, one after the other
+   * @param each what is worked at each of them
+   */
+  public record TrimPlan(Kind kind, int count, double yarnMm, List<Integer> stitches, List<Integer> together, String each, String words) {
+    public TrimPlan {
+      stitches = List.copyOf(stitches);
+      together = List.copyOf(together);
+    }
+
     /** What it is. */
     public enum Kind {
       GATHER,

@@ -101,7 +101,7 @@ final class StripPlans {
   private StripPlan plan(WorkedOn worked, String on, Optional<OpeningId> opening, List<String> effects, Optional<RowPlan> row) {
     List<Stretch> stretches = worked.line().stretches();
     List<InnerPlan> inner = IntStream.range(0, stretches.size()).mapToObj(i -> inner(worked, i)).toList();
-    StripTrims trims = new StripTrims(worked, names, wording);
+    StripTrims trims = new StripTrims(worked, names, rules, wording);
     findings.addAll(trims.findings());
     findings.addAll(new StripTwins(strips, faces, this::told, names::of).unlike(worked));
     return new StripPlan(

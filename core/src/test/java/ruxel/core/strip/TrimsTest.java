@@ -36,10 +36,10 @@ class TrimsTest {
 
   @Test
   void picotsFromPlainToPlain() {
-    assertThat(Picots.on(37, 2)).isEqualTo(new Picots(2, 37, 18, Optional.empty(), Optional.empty()));
-    assertThat(Picots.on(38, 2)).isEqualTo(new Picots(2, 38, 0, Optional.of(37), Optional.of(39)));
-    assertThat(Picots.on(36, 3)).isEqualTo(new Picots(3, 36, 0, Optional.of(35), Optional.of(38)));
-    assertThat(IntStream.rangeClosed(2, 40).filter(n -> Picots.on(n, 3).fits())).allMatch(n -> n % 3 == 2);
+    assertThat(Picots.on(37, 2, false)).isEqualTo(new Picots(2, 37, 18, Optional.empty(), Optional.empty()));
+    assertThat(Picots.on(38, 2, false)).isEqualTo(new Picots(2, 38, 0, Optional.of(37), Optional.of(39)));
+    assertThat(Picots.on(36, 3, false)).isEqualTo(new Picots(3, 36, 0, Optional.of(35), Optional.of(38)));
+    assertThat(IntStream.rangeClosed(2, 40).filter(n -> Picots.on(n, 3, false).fits())).allMatch(n -> n % 3 == 2);
   }
 
   /** A band of 52 cm, margins of 2 cm, seven buttons: 8 cm apart; marked from both ends alike, gaps equal or one apart. */
