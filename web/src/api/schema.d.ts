@@ -1152,6 +1152,8 @@ export interface components {
         Cloth: {
             /** @enum {string} */
             colour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
+            /** Format: int32 */
+            countedChain: number;
             /** @enum {string} */
             ribColour: "WOAD" | "MADDER" | "WELD" | "LICHEN" | "MULBERRY" | "IRON" | "LINEN";
             /** Format: double */

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import ruxel.core.construction.Construct;
+import ruxel.core.decision.PieceRows;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.hold.Facing;
@@ -12,12 +14,16 @@ import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.SeamId;
 import ruxel.core.layout.Layout;
 import ruxel.core.match.Joints.Joint;
+import ruxel.core.match.Place;
 import ruxel.core.match.PlaceNames;
 import ruxel.core.match.SeamMatch;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.method.HowTo;
 import ruxel.core.method.Method;
+import ruxel.core.piece.CountedChain;
+import ruxel.core.piece.Piece;
+import ruxel.core.piece.RowNumbers;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.HoldView;
 import ruxel.core.plan.Planner;
@@ -30,8 +36,11 @@ public final class Directions {
   private final PlaceNames namesA;
   private final PlaceNames namesB;
 
-  private Directions(SeamMatch match) {
+  private final Function<Place, Optional<String>> chain;
+
+  private Directions(SeamMatch match, Function<Place, Optional<String>> chain) {
     this.match = match;
+    this.chain = chain;
     namesA = new PlaceNames(match.a(), true, match.intervals());
     namesB = new PlaceNames(match.b(), false, match.intervals());
   }
@@ -55,7 +64,7 @@ public final class Directions {
     return construct.resolved(seamId)
         .map(
             seam ->
-                new Directions(SeamMatch.of(seam, garment.rules()))
+                new Directions(SeamMatch.of(seam, garment.rules()), place -> chain(place, construct.pieces(), garment))
                     .bench(plan.get(), garment.wording(), garment.rules(), planned.rowJoining(seamId).map(RowPlan::words).stream().toList(), markers(planned, seamId))
                     .withClosing(planned.steps().stream().filter(step -> step.seam().equals(seamId)).flatMap(step -> step.closing().stream()).toList())
                     .withPlain(planned.rowJoining(seamId).flatMap(row -> PlainOfRow.behind(row, seamId))));
@@ -67,12 +76,21 @@ public final class Directions {
    * @param first what comes before it
    */
   static BenchPlan of(SeamMatch match, SeamPlan plan, Wording wording, HouseRules rules, List<String> first) {
-    return new Directions(match).bench(plan, wording, rules, first, List.of());
+    return new Directions(match, place -> Optional.empty()).bench(plan, wording, rules, first, List.of());
   }
 
   /** The markers that hang on its edges. */
   private static List<String> markers(GarmentPlan plan, SeamId seamId) {
     return plan.steps().stream().filter(step -> step.seam().equals(seamId)).flatMap(step -> step.markers().stream()).toList();
+  }
+
+  /** The chain that stands for a stitch, where a place is one. */
+  private static Optional<String> chain(Place place, List<Piece> pieces, Garment garment) {
+    Piece piece = place.span().piece();
+    boolean is =
+        place.isOfEdge()
+            && RowNumbers.of(piece).filter(rows -> new CountedChain(piece, rows, PieceRows.of(garment.settings(), piece, pieces), garment.wording().hand()).isAt(place.span().edgeIndex(), place.unit())).isPresent();
+    return is ? Optional.of("is the turning chain of the %s: take its %s chain".formatted(Wording.low(piece.name()), Wording.ordinal(piece.cloth().countedChain()))) : Optional.empty();
   }
 
   private BenchPlan bench(SeamPlan plan, Wording wording, HouseRules rules, List<String> row, List<String> markers) {
@@ -107,7 +125,7 @@ public final class Directions {
   }
 
   private String start(SeamPlan plan) {
-    String first = "The first joint: %s. %s".formatted(pair(match.joints().get(0), "", ""), plan.direction());
+    String first = "The first joint: %s.%s %s".formatted(pair(match.joints().get(0), "", ""), chains(match.joints().get(0)), plan.direction());
     return plan.hold().map(hold -> hold.words() + " " + first).orElse(first);
   }
 
@@ -124,7 +142,18 @@ public final class Directions {
   private String words(Joint joint, Optional<Joint> before) {
     boolean againA = joint.a() >= 0 && before.map(Joint::a).orElse(-2) == joint.a();
     boolean againB = joint.b() >= 0 && before.map(Joint::b).orElse(-2) == joint.b();
-    return Wording.capital(pair(joint, againA ? " again" : "", againB ? " again" : "") + ".");
+    return Wording.capital(pair(joint, againA ? " again" : "", againB ? " again" : "") + ".") + chains(joint);
+  }
+
+  /** Asked of the first and the last joint: elsewhere no row begins. */
+  private String chains(Joint joint) {
+    boolean isEnd = joint.equals(match.joints().get(0)) || joint.equals(match.joints().get(match.joints().size() - 1));
+    return isEnd ? chain(joint, true) + chain(joint, false) : "";
+  }
+
+  private String chain(Joint joint, boolean onA) {
+    int place = onA ? joint.a() : joint.b();
+    return place < 0 ? "" : chain.apply((onA ? match.a() : match.b()).places().get(place)).map(words -> " %s %s.".formatted(Wording.capital(name(joint, onA)), words)).orElse("");
   }
 
   /** Both places of a joint, each with a word behind it; said once where they are called the same. */

@@ -53,9 +53,11 @@ record Making(Gauge gauge, double ribRowMm, int turningChain, Cloth cloth) {
     Gauge.Over over = Gauge.Over.valueOf(form.choice(OVER));
     Gauge gauge = new Gauge(form.number(STITCHES), form.number(ROWS), over);
     double rib = over.mm() / form.number(RIB_ROWS);
+    boolean counts = form.is(CHAIN, "YES");
+    int chains = counts ? Stitch.valueOf(form.choice(STITCH)).turningChains() : 0;
     return new Making(
-        gauge, rib, form.is(CHAIN, "YES") ? 1 : 0,
-        new Cloth(gauge.stitchWidthMm(), gauge.rowHeightMm(), rib, Dye.valueOf(form.choice(COLOUR)), Dye.valueOf(form.choice(RIB_COLOUR))));
+        gauge, rib, counts ? 1 : 0,
+        new Cloth(gauge.stitchWidthMm(), gauge.rowHeightMm(), rib, Dye.valueOf(form.choice(COLOUR)), Dye.valueOf(form.choice(RIB_COLOUR)), chains));
   }
 
   /** A count that was asked for without the turning chain. */

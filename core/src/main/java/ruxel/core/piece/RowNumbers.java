@@ -105,6 +105,19 @@ public final class RowNumbers {
     return count == null ? OptionalInt.empty() : OptionalInt.of(count.before + (count.grows ? along : run.count() - 1 - along) + 1);
   }
 
+  /** The row whose end lies last along an edge, where its rows grow towards that end: above it lie the tops of that row. */
+  OptionalInt rowAtEnd(int edgeIndex) {
+    Edge edge = piece.edges().get(edgeIndex);
+    Count count = counts.get(List.of(edgeIndex, edge.runs().size() - 1));
+    return count != null && count.grows ? number(edgeIndex, edge.units() - 1) : OptionalInt.empty();
+  }
+
+  /** The same at the start of an edge. */
+  OptionalInt rowAtStart(int edgeIndex) {
+    Count count = counts.get(List.of(edgeIndex, 0));
+    return count != null && !count.grows ? number(edgeIndex, 0) : OptionalInt.empty();
+  }
+
   /** The edge that row 1 stands on. */
   public Edge first() {
     return piece.edges().get(first);

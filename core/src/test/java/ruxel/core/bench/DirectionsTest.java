@@ -114,8 +114,13 @@ class DirectionsTest {
     for (SeamId seam : List.of(new SeamId("shoulder.left"), new SeamId("armhole.left"), new SeamId("side.left"))) {
       BenchPlan right = bench(Wardrobe.cardigan(), seam);
       assertThat(bench(left, seam).fromRight()).as(seam.text()).isNotEqualTo(right.fromRight());
-      assertThat(bench(left, seam).joints()).as(seam.text()).isEqualTo(right.joints());
+      assertThat(worked(bench(left, seam))).as(seam.text()).isEqualTo(worked(right));
     }
+  }
+
+  /** Without the chain that a row begins with: a left hand's begins at the other end. */
+  private static List<String> worked(BenchPlan bench) {
+    return bench.joints().stream().map(joint -> joint.words().replaceAll(" [^.]* is the turning chain .*", "")).toList();
   }
 
   @Test

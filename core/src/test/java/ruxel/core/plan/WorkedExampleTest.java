@@ -114,7 +114,7 @@ class WorkedExampleTest {
     assertThat(bench.joints().get(0).words()).isEqualTo("Stitch 1 and left front row end 33.");
     assertThat(bench.joints().get(1).words()).isEqualTo("Stitch 2 and left front row end 33 again.");
     assertThat(bench.joints().get(25).words()).isEqualTo("Stitch 26 and the seam place.");
-    assertThat(bench.joints().get(50).words()).isEqualTo("Stitch 51 and back row end 33 again.");
+    assertThat(bench.joints().get(50).words()).isEqualTo("Stitch 51 and back row end 33 again. Stitch 51 is the turning chain of the left sleeve: take its 3rd chain.");
   }
 
   private GarmentPlan.StepPlan step(SeamId seam) {
