@@ -976,6 +976,7 @@ export interface components {
             apart?: string;
             departures: components["schemas"]["Otherwise"][];
             faults: ("PEEKS" | "NOT_LEVEL" | "GAPS" | "NOT_FLAT")[];
+            lengths: components["schemas"]["EdgeLength"][];
             prompts: components["schemas"]["Prompt"][];
             sewn: components["schemas"]["Sewn"][];
             stretches: components["schemas"]["OfStretch"][];
@@ -1345,6 +1346,13 @@ export interface components {
             share: number;
             /** @enum {string} */
             verdict: "MATCHED" | "EASE_EVENLY" | "EASE_WITH_MARKERS" | "STOP";
+            words: string;
+        };
+        EdgeLength: {
+            edge: string;
+            /** Format: double */
+            mm: number;
+            piece: string;
             words: string;
         };
         EdgeMeasured: {

@@ -6,6 +6,7 @@ import { takeWork } from '../api/work';
 import { BeforeStart } from './BeforeStart';
 import { BenchPage } from './BenchPage';
 import { CountAgain } from './CountAgain';
+import { KeepLengths } from './KeepLengths';
 import { useBenchWork } from './useBenchWork';
 import { YarnTook } from './YarnTook';
 
@@ -48,13 +49,18 @@ export function Bench() {
           />
         )
       }
-      asWorked={(work, { departures }) =>
+      asWorked={(work, { departures, lengths }) =>
         garment.data && (
           <>
             <CountAgain
               plan={garment.data.plan}
               work={work}
               departures={departures}
+              onKeep={(changes) => bench.change.mutate(changes)}
+            />
+            <KeepLengths
+              plan={garment.data.plan}
+              lengths={lengths}
               onKeep={(changes) => bench.change.mutate(changes)}
             />
             <YarnTook garment={garment.data} seam={seam} onKeep={keep} />

@@ -70,10 +70,15 @@ public record Looks(BenchPlan plan, HouseRules rules, Wording wording) {
       double mm = look.mm().get();
       double planned = plannedMm(seam, look.joint());
       double share = planned == 0 ? 0 : (planned - mm) / planned;
-      int good = sewn.stream().filter(each -> isRight(each.mm, each.plannedMm)).mapToInt(Sewn::joint).max().orElse(0);
+      int good = sewn.stream().filter(this::isRight).mapToInt(Sewn::joint).max().orElse(0);
       sewn.add(new Sewn(look.joint(), mm, planned, share, "%s sewn, %s planned: %s".formatted(wording.length(mm), wording.length(planned), isRight(mm, planned) ? "as it should be." : wrong(share, good))));
     }
     return sewn;
+  }
+
+  /** Whether a length is as it should be. */
+  boolean isRight(Sewn sewn) {
+    return isRight(sewn.mm, sewn.plannedMm);
   }
 
   private boolean isRight(double mm, double planned) {

@@ -1,6 +1,7 @@
 package ruxel.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -8,11 +9,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.bench.Look.Fault;
+import ruxel.core.change.EdgeChange;
 import ruxel.core.change.SeamChange.MethodChosen;
 import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.identity.SeamId;
+import ruxel.core.layout.Layout;
 import ruxel.core.measure.HouseRules;
 
 /** A seam is looked at after its first joints, measured at markers and at its end, and what is not right has what helps beside it. */
@@ -67,5 +70,34 @@ class LooksTest {
     assertThat(sewn(5, -1).refusal(true)).isPresent();
     assertThat(sewn(5, Double.NaN).refusal(true)).isPresent();
     assertThat(new Look(5, Optional.empty(), List.of(Fault.GAPS)).refusal(false)).isEmpty();
+  }
+
+  private static List<SewnLengths.EdgeLength> lengths(Garment garment, double mm) {
+    Garment joined = ((Outcome.Good<Garment>) new MethodChosen(ARMHOLE, "slip-both").apply(garment)).value();
+    BenchPlan plan = Directions.of(Wardrobe.cardigan(), ARMHOLE).orElseThrow();
+    return new SewnLengths(((Outcome.Good<Layout>) Layout.of(joined)).value().construct().pieces(), garment.wording()).of(plan, new Looks(plan, garment.rules(), garment.wording()), List.of(sewn(51, mm)));
+  }
+
+  /**
+   * By hand: sewn 33.6 cm, 35 planned. The sleeve top, 36.4 cm, is 33.6; the armholes lie at the upper end of the sides:
+   * each half of 17.5 is 16.8: 0.7 cm less.
+   */
+  @Test
+  void whatWasSewnIsKeptAsTheLengthOfItsEdges() {
+    Garment garment = Wardrobe.cardigan();
+    List<SewnLengths.EdgeLength> lengths = lengths(garment, 336);
+    assertThat(lengths).hasSize(3);
+    assertThat(lengths.get(0).mm()).as("the sleeve top").isCloseTo(336, within(1e-6));
+    for (SewnLengths.EdgeLength half : lengths.subList(1, 3)) {
+      double before = ((Outcome.Good<Layout>) Layout.of(garment)).value().construct().pieces().stream().filter(piece -> piece.id().equals(half.piece())).findFirst().flatMap(piece -> piece.edge(half.edge())).orElseThrow().gaugeLengthMm();
+      assertThat(half.mm()).as(half.words()).isCloseTo(before - 7, within(1e-6));
+    }
+    assertThat(lengths(garment, 350)).as("as it should be").isEmpty();
+    Garment kept = garment;
+    for (SewnLengths.EdgeLength length : lengths) {
+      kept = ((Outcome.Good<Garment>) new EdgeChange.EdgeMeasured(length.piece(), length.edge(), Optional.of(length.mm())).apply(kept)).value();
+    }
+    assertThat(lengths(kept, 336)).as("kept once").isEmpty();
+    assertThat(lengths(kept, 364)).as("measured anew").extracting(SewnLengths.EdgeLength::mm).first().satisfies(mm -> assertThat(mm).isCloseTo(364, within(1e-6)));
   }
 }
