@@ -59,10 +59,14 @@ interface LayersProps {
   isHere: boolean;
 }
 
+/** More of them are drawn narrower, so that they stay under their layer. */
+const MOST_LETTERS = 13;
+
 /** One layer behind the other, and the way of the seam from the hand that begins. */
 function Layers({ nearest, to, hand, isHere }: LayersProps) {
   const [start, end] = hand === 'LEFT' ? [14, 86] : [86, 14];
   const tip = Math.sign(start - end) * 9;
+  const where = `to ${to.replace(/^the (left |right )?/, '')}`;
   return (
     <svg className="pair-layers" viewBox="0 0 100 104" aria-hidden="true">
       <rect x={14} y={24} width={72} height={20} className="layer-far" />
@@ -78,8 +82,14 @@ function Layers({ nearest, to, hand, isHere }: LayersProps) {
       <text x={50} y={62} textAnchor="middle" className="layer-name">
         {nearest}
       </text>
-      <text x={50} y={97} textAnchor="middle" className="layer-to">
-        to {to.replace(/^the (left |right )?/, '')}
+      <text
+        x={50}
+        y={97}
+        textAnchor="middle"
+        className="layer-to"
+        {...(where.length > MOST_LETTERS ? { textLength: 98, lengthAdjust: 'spacingAndGlyphs' } : {})}
+      >
+        {where}
       </text>
     </svg>
   );

@@ -9,7 +9,7 @@ import { thisWindow } from './windows';
 vi.mock('../api/work', () => ({ sendEvents: vi.fn(), placeOf: vi.fn(() => new Promise(() => undefined)) }));
 
 const send = vi.mocked(server.sendEvents);
-const NOTHING = { departures: [], stretches: [], prompts: [], sewn: [], faults: [] };
+const NOTHING = { departures: [], stretches: [], prompts: [], sewn: [], lengths: [], faults: [] };
 const work = { id: 'w', position: 2, state: 'IN_HAND', nextSeq: 3, beside: NOTHING } as unknown as WorkView;
 const kept = (position: number): Kept => ({
   position,

@@ -44,4 +44,32 @@ class BothSidesTest {
     assertThat(page.getByText(Pattern.compile("^Left shoulder: At joint 1, .* 5 cm sewn"))).isVisible();
     Product.assertAccessible(page);
   }
+
+  /** A shoulder is ended early with its twin, says so at both, and goes on where it ended. */
+  @Test
+  void aSeamEndsEarlyAndGoesOn() {
+    Page page = product.copyOf("Tide-bell pullover");
+    String garment = page.url();
+    page.navigate(garment + "/bench/shoulder.left");
+    button(page, "Take it to the bench").click();
+    page.getByText(Pattern.compile("^Done to marker 1")).click();
+    int joint = Integer.parseInt(page.getByTestId("joint").textContent()) - 1;
+    page.getByLabel("Worked otherwise here").selectOption("The seam ends here, the rest stays open …");
+    Locator asked = page.getByLabel("End the seam here");
+    assertThat(asked.getByText(Pattern.compile("^Opening neck: .* instead of "))).isVisible();
+    assertThat(asked.getByLabel("Right shoulder ends there, too")).isChecked();
+    Product.assertAccessible(page);
+    button(page, "End it here").click();
+    assertThat(page.getByText(Pattern.compile("^%d joints of \\d+: ended here, the rest stays open\\. It is kept\\.".formatted(joint)))).isVisible();
+    Product.assertAccessible(page);
+
+    page.navigate(garment + "/seam/shoulder.right");
+    assertThat(page.getByText(Pattern.compile("^%d stitches · .* nearest you".formatted(joint)))).isVisible();
+    button(page, "Join it to its end").click();
+    assertThat(button(page, "End it where the left shoulder ends")).isVisible();
+
+    page.navigate(garment + "/bench/shoulder.left");
+    page.getByLabel("Opened again, back to").selectOption("Joint %d, where it ends now".formatted(joint));
+    assertThat(page.getByTestId("joint")).hasText(String.valueOf(joint + 1));
+  }
 }

@@ -172,11 +172,13 @@ public final class StripDirections {
               String left = "%s are left; count them.".formatted(Wording.counted(extra.joints().size(), "stitches"));
               prompts.add(new Prompt(joints.size(), Prompt.Kind.MARKER, "Gathered." + fastenOff(), left));
             });
-    trims.fringe(joints.size(), rounds.get(rounds.size() - 1).number() + 1).ifPresent(this::add);
+    BenchRound edge = rounds.get(rounds.size() - 1);
+    new TrimDirections(strip, edge, joints.size()).fringe(edge.number() + 1).ifPresent(this::add);
     prompts.sort(Comparator.comparingInt(Prompt::joint));
   }
 
   private void add(TrimDirections.Extra extra) {
+    stops.add(new Stop(stops.size() + 1, joints.size(), "the end of the last round"));
     joints.addAll(extra.joints());
     rounds.add(extra.round());
   }

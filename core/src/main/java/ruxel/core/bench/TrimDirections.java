@@ -49,7 +49,7 @@ record TrimDirections(StripPlan strip, BenchRound last, int joints) {
               List<Group> groups = new ArrayList<>();
               int first = 1;
               for (int size : sizes) {
-                groups.add(new Group(first, size, size == 1 ? "Stitch %d.".formatted(first) : "%s together, stitches %d to %d.".formatted(Wording.capital(Wording.number(size)), first, first + size - 1)));
+                groups.add(new Group(first, size, size == 1 ? "Stitch %d.".formatted(first) : "%s together, stitches %d %s %d.".formatted(Wording.capital(Wording.number(size)), first, size == 2 ? "and" : "to", first + size - 1)));
                 first += size;
               }
               return extra(trim, groups, reversed, joints, last.number() + 1);
@@ -57,13 +57,13 @@ record TrimDirections(StripPlan strip, BenchRound last, int joints) {
   }
 
   /** One after the other along the edge as it was worked last. */
-  Optional<Extra> fringe(int from, int number) {
+  Optional<Extra> fringe(int number) {
     return trim(TrimPlan.Kind.FRINGE)
         .map(
             trim -> {
               List<Integer> on = trim.stitches().stream().map(this::met).sorted().toList();
               List<Group> groups = IntStream.range(0, on.size()).mapToObj(i -> new Group(on.get(i), 1, "%s, at stitch %d.".formatted(trim.each(), on.get(i)))).toList();
-              return extra(trim, groups, last.reversed(), from, number);
+              return extra(trim, groups, last.reversed(), joints, number);
             });
   }
 

@@ -187,9 +187,10 @@ final class StripTrims {
   }
 
   private void fringe(Fringe fringe) {
-    List<Integer> on = isMirrored() ? fringe.on(stitches).stream().map(at -> stitches + 1 - at).sorted().toList() : fringe.on(stitches);
+    int left = plans.stream().filter(plan -> plan.kind() == TrimPlan.Kind.GATHER).mapToInt(TrimPlan::count).findFirst().orElse(stitches);
+    List<Integer> on = isMirrored() ? fringe.on(left).stream().map(at -> left + 1 - at).sorted().toList() : fringe.on(left);
     if (on.isEmpty()) {
-      find(FindingCode.FRINGE_OFF, Fact.count("first", fringe.first().orElse(fringe.every())), Fact.count("last", Math.min(stitches, fringe.last().orElse(stitches))));
+      find(FindingCode.FRINGE_OFF, Fact.count("first", fringe.first().orElse(fringe.every())), Fact.count("last", Math.min(left, fringe.last().orElse(left))));
       return;
     }
     double yarn = on.size() * fringe.yarnMm();
@@ -197,18 +198,18 @@ final class StripTrims {
     String words =
         "%s on every %s stitch, %s to %s of %d, %s of yarn%s."
             .formatted(
-                Wording.counted(on.size(), what), Wording.ordinal(fringe.every()), place(on.get(0)), place(on.get(on.size() - 1)), stitches, wording.yarn(yarn),
+                Wording.counted(on.size(), what), Wording.ordinal(fringe.every()), place(on.get(0), left), place(on.get(on.size() - 1), left), left, wording.yarn(yarn),
                 fringe.curled() ? "; each is pulled out to %s and hangs about half of that".formatted(wording.length(fringe.lengthMm())) : "");
     String each = fringe.curled() ? "A curl: pull a loop out to %s, twist it and let it close".formatted(wording.length(fringe.lengthMm())) : "A tuft of %s, %s long".formatted(Wording.counted(fringe.strands(), "strands"), wording.length(fringe.lengthMm()));
     plans.add(new TrimPlan(TrimPlan.Kind.FRINGE, on.size(), yarn, on, List.of(), each, words));
   }
 
-  /** A stitch of the last round, and what it lies over. */
-  private String place(int stitch) {
+  /** A stitch of the last so many, and what it lies over. */
+  private String place(int stitch, int left) {
     int before = 0;
     for (int i = 0; i < worked.over().size(); i++) {
       before += worked.over().get(i);
-      if (stitch <= before) {
+      if ((long) stitch * stitches <= (long) before * left) {
         return "%d (%s)".formatted(stitch, names.of(worked.line().stretches().get(i)));
       }
     }

@@ -112,6 +112,17 @@ class TrimDirectionsTest {
     }
   }
 
+  /** What is gathered has fewer stitches for its tufts. */
+  @Test
+  void tuftsOnWhatIsGathered() {
+    Garment pullover = Wardrobe.pullover();
+    GarmentPlan.OpeningPlan cuff = Wardrobe.plan(pullover).gluing().openings().stream().filter(opening -> opening.name().equals("Right cuff")).findFirst().orElseThrow();
+    Garment both = with(pullover, strip(cuff, 1, new Trims(Optional.of(24), Optional.empty(), Optional.empty(), Optional.of(new Fringe(5, 100, 2, true, Optional.empty(), Optional.empty())))));
+    BenchPlan bench = bench(both, new StripId("one"));
+    assertThat(bench.rounds()).extracting(round -> round.to() - round.from()).endsWith(24, 4);
+    assertThat(bench.joints().get(bench.joints().size() - 1).words()).endsWith("at stitch 20.");
+  }
+
   /** A full round has them on every k-th stitch; told plain along an edge, there are none, and what is left counts from plain to plain. */
   @ParameterizedTest
   @MethodSource("garments")
