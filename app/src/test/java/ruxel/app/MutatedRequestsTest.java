@@ -80,6 +80,7 @@ class MutatedRequestsTest {
             "{\"kind\":\"SEAM_TURNED\",\"seam\":\"side.left\"}",
             "{\"kind\":\"SEAM_ENDED\",\"seam\":\"side.left\",\"a\":20,\"b\":20}",
             "{\"kind\":\"SEAM_ENDED_ALIKE\",\"seam\":\"side.right\"}",
+            "{\"kind\":\"SEAM_REOPENED\",\"seam\":\"side.left\"}",
             "{\"kind\":\"SEAM_WHOLE\",\"seam\":\"side.left\"}",
             "{\"kind\":\"ROWS_TOLD\",\"piece\":\"back\",\"rightSideRow\":2}",
             "{\"kind\":\"GARMENT_WEIGHED\",\"grams\":480}",

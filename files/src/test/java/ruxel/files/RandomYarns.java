@@ -76,7 +76,8 @@ final class RandomYarns {
   }
 
   private Change ended() {
-    return switch (random.nextInt(4)) {
+    return switch (random.nextInt(6)) {
+      case 2 -> new EndChange.SeamReopened(changes.seam());
       case 0 -> new EndChange.SeamEndedAlike(changes.seam());
       case 1 -> new EndChange.SeamWhole(changes.seam());
       default -> new EndChange.SeamEnded(changes.seam(), changes.number(-1, 60), changes.number(-1, 60));

@@ -141,20 +141,11 @@ class EarlyEnds {
     if (events.stream().anyMatch(event -> event.kind() == Work.Kind.ENDED)) {
       refuse("A seam is ended by a request of its own.", stand.work());
     }
-    return keep(stand, client, events, asBegun(stand));
+    return keep(stand, client, events, List.of(new EndChange.SeamReopened(stand.seam())));
   }
 
   private static void refuse(String why, Work work) {
     throw new Problems.WrongEvent(why, work.position(), work.nextSeq());
-  }
-
-  /** The seam to the end that it had when it was begun: its own, or one further in that was decided before. */
-  private List<Change> asBegun(Stand stand) {
-    Change whole = new EndChange.SeamWhole(stand.seam());
-    Garment today = reader.versioned(stand.row().garment()).garment();
-    SeamPlan plan = stand.plan().plan().orElseThrow();
-    EndChange.SeamEnded before = new EndChange.SeamEnded(stand.seam(), plan.a().places(), plan.b().places());
-    return whole.apply(today).then(before::apply) instanceof Outcome.Good<Garment> ? List.of(whole, before) : List.of(whole);
   }
 
   private Work keep(Stand stand, String client, List<Sent> events, List<Change> changes) {

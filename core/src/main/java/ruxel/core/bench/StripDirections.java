@@ -11,11 +11,13 @@ import ruxel.core.bench.BenchPlan.BenchRound;
 import ruxel.core.bench.BenchPlan.BenchSegment;
 import ruxel.core.bench.BenchPlan.Prompt;
 import ruxel.core.bench.BenchPlan.Stop;
+import ruxel.core.finding.Outcome;
 import ruxel.core.garment.Garment;
 import ruxel.core.hold.Facing.Face;
 import ruxel.core.identity.StripId;
 import ruxel.core.identity.WorkRef;
 import ruxel.core.match.PlaceNames;
+import ruxel.core.layout.Layout;
 import ruxel.core.measure.HouseRules;
 import ruxel.core.measure.Wording;
 import ruxel.core.plan.Bands;
@@ -23,6 +25,7 @@ import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.RowPlan;
 import ruxel.core.plan.SeamPlan;
+import ruxel.core.piece.Piece;
 import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.StripPlan;
 import ruxel.core.plan.StripPlan.CornerPlan;
@@ -42,14 +45,16 @@ public final class StripDirections {
 
   private final StripPlan strip;
   private final Wording wording;
+  private final MovingMarkers markers;
   private final String tail;
   private final List<BenchJoint> joints = new ArrayList<>();
   private final List<BenchRound> rounds = new ArrayList<>();
   private final List<Stop> stops = new ArrayList<>();
   private final List<Prompt> prompts = new ArrayList<>();
 
-  private StripDirections(StripPlan strip, Wording wording, HouseRules rules) {
+  private StripDirections(StripPlan strip, List<Piece> pieces, Wording wording, HouseRules rules) {
     this.strip = strip;
+    markers = new MovingMarkers(strip, pieces);
     this.wording = wording;
     tail = wording.length(rules.get(HouseRules.Rule.TAIL_MM));
   }
@@ -60,17 +65,11 @@ public final class StripDirections {
    * @param planned the plan of this garment
    */
   public static Optional<BenchPlan> of(Garment garment, GarmentPlan planned, StripId stripId) {
-    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip), turn(planned, strip).map(TurnIt::first)));
+    return planned.strips().stream().filter(strip -> strip.id().equals(stripId)).findFirst().flatMap(strip -> of(garment, strip, fastensOn(planned, strip), TurnIt.before(planned, strip).map(TurnIt::first)));
   }
 
-  private static Optional<TurnIt> turn(GarmentPlan planned, StripPlan strip) {
-    return TurnIt.before(
-        strip,
-        planned.steps().stream()
-            .filter(step -> strip.after().contains(step.seam()))
-            .flatMap(step -> planned.seams().stream().filter(seam -> seam.id().equals(step.seam())))
-            .flatMap(seam -> seam.howTo().stream())
-            .map(SeamPlan.HowToView::facing));
+  private static List<Piece> pieces(Garment garment) {
+    return Layout.of(garment) instanceof Outcome.Good<Layout> laid ? laid.value().construct().pieces() : List.of();
   }
 
   private static boolean fastensOn(GarmentPlan planned, StripPlan strip) {
@@ -88,7 +87,7 @@ public final class StripDirections {
       return Optional.empty();
     }
     boolean isLong = strip.rounds().stream().mapToInt(RoundPlan::total).sum() > MOST_STITCHES;
-    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, garment.wording(), garment.rules()).plan(fastensOn, turn));
+    return isLong ? Optional.empty() : Optional.of(new StripDirections(strip, pieces(garment), garment.wording(), garment.rules()).plan(fastensOn, turn));
   }
 
   private static List<String> before(StripPlan band, Optional<String> turn) {
@@ -146,6 +145,7 @@ public final class StripDirections {
     }
     stops(round, segments);
     rounds.add(new BenchRound(round.number(), round.words(), Optional.of("%s %s.".formatted(round.hold().words(), Wording.capital(round.stitch().name(wording.terms())))), round.hold().reversed(), start, joints.size(), segments));
+    prompts.addAll(markers.of(round, rounds.get(rounds.size() - 1)));
     if (round.number() < strip.byThemselves().size()) {
       RoundPlan next = strip.rounds().get(round.number());
       String turn = strip.strip().rounds().size() > round.number() && strip.strip().rounds().get(round.number()).turned() ? " Turn the work." : "";

@@ -44,7 +44,7 @@ public sealed interface EndChange extends Change {
                 }
                 Spot onA = CarriedCuts.fromRun(found, sideA.cutAfter(a));
                 Spot onB = CarriedCuts.fromRun(found, sideB.cutAfter(b));
-                return ended(garment, found.seam(), new EndedSeam(seam, onA, onB, sideA.places().get(a - 1).span().span().along()));
+                return ended(garment, found.seam(), new EndedSeam.End(onA, onB, sideA.places().get(a - 1).span().span().along()), end(garment, seam));
               });
     }
 
@@ -72,17 +72,17 @@ public sealed interface EndChange extends Change {
                 Optional<EndedSeam> there = garment.settings().on(EndedSeam.class, twin.get().id());
                 return there.isEmpty()
                     ? Outcome.of(whole(garment, seam))
-                    : ended(garment, mine, image(there.get(), whole.resolved(twin.get().id()).orElseThrow(), TwinSeam.sameSides(mine, twin.get(), whole.pieces()), mirror));
+                    : ended(garment, mine, image(there.get().at(), whole.resolved(twin.get().id()).orElseThrow(), TwinSeam.sameSides(mine, twin.get(), whole.pieces()), mirror), Optional.empty());
               });
     }
 
     /** A mirror turns the way round an edge. */
-    private EndedSeam image(EndedSeam there, ResolvedSeam twin, boolean sameSides, MirrorImage mirror) {
+    private static EndedSeam.End image(EndedSeam.End there, ResolvedSeam twin, boolean sameSides, MirrorImage mirror) {
       boolean isAsThen = along(twin.a(), there.a()) == there.along();
       Span.Along along = along(sameSides ? twin.a() : twin.b(), sameSides ? there.a() : there.b());
       Spot a = mirror.of(sameSides ? there.a() : there.b());
       Spot b = mirror.of(sameSides ? there.b() : there.a());
-      return new EndedSeam(seam, a, b, isAsThen ? along.opposite() : along);
+      return new EndedSeam.End(a, b, isAsThen ? along.opposite() : along);
     }
 
     private static Span.Along along(List<ResolvedSpan> side, Spot cut) {
@@ -108,12 +108,32 @@ public sealed interface EndChange extends Change {
     }
   }
 
+  /** Opened again: it goes on to where it ended before, to its own end otherwise. */
+  record SeamReopened(SeamId seam) implements EndChange {
+    @Override
+    public Outcome<Garment> apply(Garment garment) {
+      Optional<EndedSeam.End> before = garment.settings().on(EndedSeam.class, seam).flatMap(EndedSeam::before);
+      Garment opened = garment.withSettings(garment.settings().with(EndedSeam.class, before.map(end -> new EndedSeam(seam, end, Optional.empty())), seam));
+      return Layout.of(garment).then(layout -> Seams.named(layout.construct().seams(), seam)).then(found -> Outcome.of(opened));
+    }
+
+    @Override
+    public String label(Names names) {
+      return "Opened %s again".formatted(names.seam(seam));
+    }
+  }
+
+  private static Optional<EndedSeam.End> end(Garment garment, SeamId seam) {
+    return garment.settings().on(EndedSeam.class, seam).map(EndedSeam::at);
+  }
+
   private static Garment whole(Garment garment, SeamId seam) {
     return garment.withSettings(garment.settings().without(EndedSeam.class, seam));
   }
 
   /** Refused where the seam cannot be parted there. */
-  private static Outcome<Garment> ended(Garment garment, Seam seam, EndedSeam end) {
+  private static Outcome<Garment> ended(Garment garment, Seam seam, EndedSeam.End at, Optional<EndedSeam.End> before) {
+    EndedSeam end = new EndedSeam(seam.id(), at, before);
     Garment changed = garment.withSettings(garment.settings().with(end));
     return Layout.of(changed).then(layout -> layout.gone().contains(end) ? Outcome.refused(nothingOpen(seam)) : Given.standing(changed, List.of(seam.id())));
   }

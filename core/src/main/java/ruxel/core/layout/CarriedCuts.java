@@ -52,7 +52,7 @@ public final class CarriedCuts {
       return new OwnAnchor(own.seam(), anchor(own.anchor()));
     }
     if (decision instanceof EndedSeam ended) {
-      return new EndedSeam(ended.seam(), spot(ended.a()), spot(ended.b()), ended.along());
+      return new EndedSeam(ended.seam(), ended.at().carried(this::spot), ended.before().map(end -> end.carried(this::spot)));
     }
     if (decision instanceof WorkedStrip worked) {
       return new WorkedStrip(worked.strip().moved(this::spot, this::unit));

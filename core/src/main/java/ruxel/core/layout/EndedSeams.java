@@ -26,7 +26,7 @@ final class EndedSeams {
   EndedSeams(List<Piece> pieces, List<Seam> whole, Settings settings, List<Carries> carries) {
     for (Seam seam : whole) {
       Optional<EndedSeam> ended = settings.on(EndedSeam.class, seam.id());
-      Optional<Seam> joined = ended.flatMap(end -> SeamResolver.find(pieces, List.of(seam), seam.id()).flatMap(resolved -> joined(resolved, end, carries)));
+      Optional<Seam> joined = ended.flatMap(end -> SeamResolver.find(pieces, List.of(seam), seam.id()).flatMap(resolved -> joined(resolved, end.at().carried(spot -> Carries.all(carries, spot)))));
       seams.add(joined.orElse(seam));
       ended.filter(end -> joined.isEmpty()).ifPresent(gone::add);
     }
@@ -40,13 +40,14 @@ final class EndedSeams {
     return List.copyOf(gone);
   }
 
-  private static Optional<Seam> joined(ResolvedSeam seam, EndedSeam end, List<Carries> carries) {
-    Anchor at = new Anchor(Seam.END, "end", Carries.all(carries, end.a()), Carries.all(carries, end.b()));
-    return SeamParts.split(seam, at, seam.seam().id(), seam.seam().name()).map(parts -> parts.get(isAlong(seam.a(), at.a(), end) ? 0 : 1));
+  private static Optional<Seam> joined(ResolvedSeam seam, EndedSeam.End end) {
+    Anchor at = new Anchor(Seam.END, "end", end.a(), end.b());
+    return SeamParts.split(seam, at, seam.seam().id(), seam.seam().name()).map(parts -> parts.get(isAlong(seam.a(), end) ? 0 : 1));
   }
 
   /** Whether the seam still comes to its end on side A the way it came when it was ended there. */
-  private static boolean isAlong(List<ResolvedSpan> side, Anchor.Spot cut, EndedSeam end) {
+  private static boolean isAlong(List<ResolvedSpan> side, EndedSeam.End end) {
+    Anchor.Spot cut = end.a();
     Stream<ResolvedSpan> there = side.stream().filter(span -> span.piece().id().equals(cut.piece()) && span.edge().id().equals(cut.edge()));
     return there.map(span -> span.span().along()).findFirst().filter(end.along()::equals).isPresent();
   }

@@ -32,6 +32,11 @@ public enum TurnIt {
     return insideOut ? INSIDE_OUT : RIGHT_SIDE_OUT;
   }
 
+  /** How the work lies. */
+  static String lies(boolean insideOut) {
+    return to(insideOut).how;
+  }
+
   /** As a step of its own. */
   String title() {
     return "Turn the work " + how;
@@ -70,12 +75,23 @@ public enum TurnIt {
    *
    * @param below how these are held, in the order in which they are joined
    */
-  public static Optional<TurnIt> before(StripPlan strip, Stream<Facing> below) {
+  static Optional<TurnIt> before(StripPlan strip, Stream<Facing> below) {
     Optional<Boolean> sewn = strip.sewn().flatMap(SeamPlan::howTo).map(howTo -> howTo.facing().isInsideOut());
     if (sewn.isEmpty() && strip.rounds().isEmpty()) {
       return Optional.empty();
     }
     boolean isInsideOut = sewn.orElseGet(() -> strip.rounds().get(0).hold().shows().get(0) == Face.WRONG_SIDE);
     return below.reduce((before, last) -> last).filter(last -> last.isInsideOut() != isInsideOut).map(last -> to(isInsideOut));
+  }
+
+  /** The same in a garment that is planned. */
+  public static Optional<TurnIt> before(GarmentPlan planned, StripPlan strip) {
+    return before(
+        strip,
+        planned.steps().stream()
+            .filter(step -> strip.after().contains(step.seam()))
+            .flatMap(step -> planned.seams().stream().filter(seam -> seam.id().equals(step.seam())))
+            .flatMap(seam -> seam.howTo().stream())
+            .map(SeamPlan.HowToView::facing));
   }
 }

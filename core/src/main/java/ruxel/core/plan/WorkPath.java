@@ -156,6 +156,7 @@ final class WorkPath {
     tail.ifPresent(with -> words.add("Begin with the %s, %s: nothing to fasten on.".formatted(with.words(), wording.yarn(with.told().mm()))));
     from.ifPresent(before -> words.add(isOf(row, before) ? "Go on with the row from the %s.".formatted(name(before)) : "Go on with the yarn of the %s.".formatted(name(before))));
     to.ifPresent(later -> words.add(isOf(row, later) ? "Do not cut: the row goes on to the %s.".formatted(name(later)) : "Do not cut yet: the %s goes on from here.".formatted(name(later))));
+    facing(join).findFirst().map(Facing::isInsideOut).ifPresent(is -> words.add("The work lies %s.".formatted(TurnIt.lies(is))));
     Optional<StripPlan> edging = strips.all().stream().filter(strip -> join.equals(goOn.get(strip.id()))).findFirst();
     edging.ifPresent(strip -> words.add("Do not cut yet: the %s goes on from here.".formatted(Wording.low(strip.called()))));
     path.add(

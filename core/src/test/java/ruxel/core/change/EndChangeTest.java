@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import ruxel.core.change.EndChange.SeamEnded;
 import ruxel.core.change.EndChange.SeamEndedAlike;
+import ruxel.core.change.EndChange.SeamReopened;
 import ruxel.core.change.EndChange.SeamWhole;
 import ruxel.core.change.HoldChange.SeamTurned;
 import ruxel.core.construction.Answers;
@@ -148,6 +149,18 @@ class EndChangeTest {
 
   private static SeamPlan seamPlan(Garment garment, SeamId id) {
     return Wardrobe.plan(garment).seams().stream().filter(seam -> seam.id().equals(id)).findFirst().orElseThrow();
+  }
+
+  /** Ended further in than it was, and opened again, it goes on to where it ended before; opened once more, to its own end. */
+  @Test
+  void openedAgainItGoesOnToWhereItEnded() {
+    Garment garment = Wardrobe.cardigan();
+    Garment early = after(garment, new SeamEnded(LEFT, 40, 40));
+    Garment earlier = after(early, new SeamEnded(LEFT, 10, 10));
+    assertThat(units(earlier, LEFT)).containsExactly(5, 5);
+    Garment opened = after(earlier, new SeamReopened(LEFT));
+    assertThat(units(opened, LEFT)).isEqualTo(units(early, LEFT)).containsExactly(20, 20);
+    assertThat(after(opened, new SeamReopened(LEFT)).settings()).isEqualTo(garment.settings());
   }
 
   /** What cannot be is refused at the seam. */
