@@ -32,7 +32,7 @@ export function Joined(props: JoinedProps) {
       <h1>
         {work.plan.plan
           ? `Joined: ${work.plan.plan.name.toLowerCase()}`
-          : `Done: ${work.plan.title.toLowerCase()}`}
+          : `Done: ${work.plan.title.replace(/^Work /, '')}`}
       </h1>
       <p>
         {work.plan.plan ? count(position, 'joint') : count(position, 'stitch', 'stitches')}

@@ -6,6 +6,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.InvalidDataAccessApiUsageException;
+import org.springframework.dao.InvalidDataAccessResourceUsageException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -93,6 +95,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     LOG.warn("The database does not answer: {}", e.getMessage());
     String then = request.getMethod().equals("GET") ? ". Try again." : Commits.saved(request) ? " any more. This was saved before that; load the page again." : "; nothing was saved. Try again.";
     return answer(problem(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer" + then));
+  }
+
+  /** Wrong use of a database that does answer: no fault of the maker's, and trying again does not help. */
+  @ExceptionHandler({InvalidDataAccessResourceUsageException.class, InvalidDataAccessApiUsageException.class})
+  ResponseEntity<ProblemDetail> wrongQuery(DataAccessException e) {
+    return unexpected(e);
   }
 
   /** The browser went away before it had its answer: nobody is left to be told, and nothing is wrong. */

@@ -261,7 +261,6 @@ public sealed interface OwnSeam extends Change {
   }
 
   /** A seam told anew, with all that was decided of it. */
-  /** A seam told anew. */
   static Outcome<Garment> told(Garment garment, SeamId seam, Function<ResolvedSeam, Outcome<List<Seam>>> anew) {
     return Given.of(garment).then(given -> given.told(seam).then(anew).then(seams -> given.with(List.of(seam), seams)));
   }

@@ -55,12 +55,12 @@ final class Halves {
   }
 
   /** A seam of the left half and its mirror image, with the levers that make its sides longer. */
-  Halves seam(String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
+  Halves seam(String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever.Moving... moving) {
     return seam(id, name, role, a, b, anchors, hidden, Seam.Working.USUAL, method, moving);
   }
 
   Halves seam(
-      String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, Seam.Working working, String method, Lever... moving) {
+      String id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, Seam.Working working, String method, Lever.Moving... moving) {
     Seam left = new Seam(new SeamId(id + LEFT), "Left " + name, role, a, b, anchors, hidden, working, Optional.of(method));
     Seam right =
         new Seam(
@@ -69,7 +69,7 @@ final class Halves {
     seams.add(left);
     seams.add(right);
     for (Seam seam : List.of(left, right)) {
-      for (Lever lever : moving) {
+      for (Lever.Moving lever : moving) {
         levers.add(lever.of(seam.id()));
       }
     }
@@ -83,9 +83,9 @@ final class Halves {
   }
 
   /** One seam over both halves. */
-  Halves across(SeamId id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever... moving) {
+  Halves across(SeamId id, String name, SeamRole role, SideOf a, SideOf b, List<Anchor> anchors, List<String> hidden, String method, Lever.Moving... moving) {
     seams.add(new Seam(id, name, role, a, b, anchors, hidden, Seam.Working.USUAL, Optional.of(method)));
-    for (Lever lever : moving) {
+    for (Lever.Moving lever : moving) {
       levers.add(lever.of(id));
     }
     return this;
@@ -97,8 +97,8 @@ final class Halves {
   }
 
   /** A lever of a seam that is being told. */
-  static Lever lever(Side side, Asked answer, double perUnitMm, boolean boundary) {
-    return new Lever(new SeamId(""), side, answer.key(), answer.question().label(), perUnitMm, boundary);
+  static Lever.Moving lever(Side side, Asked answer, double perUnitMm, boolean boundary) {
+    return new Lever.Moving(side, answer.key(), answer.question().label(), perUnitMm, boundary);
   }
 
   /** An opening over both halves: along edges of pieces, of those that are there, and spans of the left half with their mirror images. */

@@ -126,7 +126,7 @@ final class Hood {
     sewOn(halves, BoardPiece.inTurn(ID, "Hood", Part.HOOD, board, colour, names), neck, centre, method, Halves.lever(Side.A, ACROSS, motif.sideMm(), false));
   }
 
-  private static void sewOn(Halves halves, Piece piece, List<Span> neck, Spot centre, String method, Lever lever) {
+  private static void sewOn(Halves halves, Piece piece, List<Span> neck, Spot centre, String method, Lever.Moving lever) {
     halves.whole(piece.ownTwin(Map.of(LOWER, LOWER, TOP, TOP, "right", "left", "left", "right")));
     Edge top = piece.edge(TOP).orElseThrow();
     Cut fold = Cut.at(top, top.units() / 2);

@@ -8,7 +8,10 @@ import ruxel.core.seam.Side;
  * boundary only moves a marker; otherwise pieces are worked anew.
  */
 public record Lever(SeamId seam, Side side, String answer, String label, double perUnitMm, boolean boundary) {
-  Lever of(SeamId id) {
-    return new Lever(id, side, answer, label, perUnitMm, boundary);
+  /** The same of a seam that is still to be told. */
+  record Moving(Side side, String answer, String label, double perUnitMm, boolean boundary) {
+    Lever of(SeamId seam) {
+      return new Lever(seam, side, answer, label, perUnitMm, boundary);
+    }
   }
 }

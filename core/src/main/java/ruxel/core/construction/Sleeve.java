@@ -146,7 +146,7 @@ final class Sleeve {
   }
 
   /** Shoulders joined, sleeves set in, sides closed; what stays open. */
-  static void joined(Halves halves, Form form, Head head, Lever... moving) {
+  static void joined(Halves halves, Form form, Head head, Lever.Moving... moving) {
     BodyPanels.shoulders(halves, form);
     setIn(halves, form, head, moving);
     sides(halves, form);
@@ -161,7 +161,7 @@ final class Sleeve {
   }
 
   /** Set in flat from the front underarm over the shoulder to the back underarm, its middle on the shoulder seam. */
-  private static void setIn(Halves halves, Form form, Head head, Lever... moving) {
+  private static void setIn(Halves halves, Form form, Head head, Lever.Moving... moving) {
     List<Anchor> anchors = new ArrayList<>(List.of(new Anchor("shoulder", "shoulder seam", head.middle(), Armhole.shoulder(form))));
     if (Armhole.hasUnderarm(form)) {
       head.corner().ifPresent(run -> {

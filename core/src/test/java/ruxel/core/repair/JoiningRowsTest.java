@@ -99,7 +99,7 @@ class JoiningRowsTest {
     List<OrderPlan.WorkStep> seams = plan.order().steps().stream().filter(step -> step.kind() == OrderPlan.Kind.SEAM).toList();
     assertThat(seams).extracting(step -> step.of().orElseThrow()).startsWith(WorkRef.seam(new SeamId("shoulder.right")), WorkRef.seam(new SeamId("shoulder.left")));
     assertThat(seams.get(0).cut()).isFalse();
-    assertThat(seams.get(0).words()).isEqualTo("Take up the live loop; no end to weave in. Do not cut: the row goes on to the left shoulder.");
+    assertThat(seams.get(0).words()).isEqualTo("Take up the live loop; no end to weave in. Do not cut: the row goes on to the left shoulder. The work lies right side out.");
     assertThat(seams.get(1).fastenOn()).isFalse();
     assertThat(seams.get(0).todo().get(0)).startsWith("Joined while a row is worked. Row ");
     assertThat(plan.order().ends()).as("one pass less, and a loop that is live").isEqualTo(Wardrobe.plan(PULLOVER).order().ends() - 3);
