@@ -51,7 +51,14 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     id,
     name: id.charAt(0).toUpperCase() + id.slice(1),
     part: id === 'back' ? 'BACK' : 'SLEEVE',
-    cloth: { stitchWidthMm: 7, rowHeightMm: 12.5, ribMm: 11, colour: 'WOAD', ribColour: 'WELD', countedChain: 0 },
+    cloth: {
+      stitchWidthMm: 7,
+      rowHeightMm: 12.5,
+      ribMm: 11,
+      colour: 'WOAD',
+      ribColour: 'WELD',
+      countedChain: 0,
+    },
     edges: [
       edge('hem', run('hem', 40, 0, 0, 7, 0)),
       edge('right', run('side', 30, 280, 0, 0, 12.5)),
