@@ -5,8 +5,7 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
+import java.time.Duration;
 import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -15,23 +14,27 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Short requests go past long ones: joints and what is read are never held up, what plans a garment anew or sets a sheet waits for its
- * turn: no more at once than there are processors. Who has waited longer than anybody looks at a screen for is told so.
+ * turn: no more at once than there are processors, what is under a maker's finger before what is waited for. Who has waited longer than
+ * anybody looks at a screen for is told so.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 final class Lanes extends OncePerRequestFilter {
-  /** Requests of one kind, taken in their order. */
-  private record Lane(Pattern paths, Semaphore turns, int mostSeconds) {
-    static Lane of(String paths, int turns, int mostSeconds) {
-      return new Lane(Pattern.compile("/api/" + paths), new Semaphore(turns, true), mostSeconds);
+  /** Requests of one kind, and how they are waited for. */
+  private record Lane(Pattern paths, Turns turns, Duration soon, Duration most) {
+    static Lane of(String paths, Turns turns, Duration soon, Duration most) {
+      return new Lane(Pattern.compile("/api/" + paths), turns, soon, most);
     }
   }
 
   private static final int CORES = Runtime.getRuntime().availableProcessors();
+  private final Turns planned = new Turns(CORES);
+  private final Turns written = new Turns(Math.max(1, CORES / 2));
 
   private final Lane[] lanes = {
-    Lane.of("(preview|walks|garments/[^/]+/(preview|outlined|sheet\\.pdf|sheet|table\\.svg|seams/[^/]+/(rows|repairs|advice)))", CORES, 30),
-    Lane.of("garments/([^/]+/(changes|undo|redo|copy)|import|sample)", Math.max(1, CORES / 2), 60),
+    Lane.of("(preview|walks|garments/[^/]+/(preview|outlined))", planned, Duration.ofMillis(300), Duration.ofSeconds(30)),
+    Lane.of("garments/[^/]+/(sheet\\.pdf|sheet|table\\.svg|seams/[^/]+/(rows|repairs|advice))", planned, Duration.ofMillis(800), Duration.ofSeconds(30)),
+    Lane.of("garments/([^/]+/(changes|undo|redo|copy)|import|sample)", written, Duration.ZERO, Duration.ofMinutes(1)),
   };
 
   @Override
@@ -47,7 +50,7 @@ final class Lanes extends OncePerRequestFilter {
 
   private static void inTurn(Lane lane, HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
     try {
-      if (!lane.turns().tryAcquire(lane.mostSeconds(), TimeUnit.SECONDS)) {
+      if (!lane.turns().take(lane.soon(), lane.most())) {
         ProblemJson.write(response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, ProblemJson.detail(HttpServletResponse.SC_SERVICE_UNAVAILABLE));
         return;
       }
@@ -59,7 +62,7 @@ final class Lanes extends OncePerRequestFilter {
     try {
       chain.doFilter(request, response);
     } finally {
-      lane.turns().release();
+      lane.turns().giveBack();
     }
   }
 }

@@ -115,7 +115,7 @@ public record SeamEnds(String start, String end) {
       return "the fold";
     }
     boolean isAtSleeve = spots.stream().map(spot -> spot.piece().part() == Piece.Part.SLEEVE).distinct().count() > 1;
-    if (isAtSleeve && beyond.stream().distinct().count() > 1) {
+    if (isAtSleeve && beyond.stream().map(other -> other.seam().id()).distinct().count() > 1) {
       return "the underarm";
     }
     return beyond.isEmpty() ? "" : "the " + Wording.low(beyond.get(0).seam().name());
