@@ -1226,7 +1226,7 @@ export interface components {
             id: string;
             name: string;
             questions: components["schemas"]["Question"][];
-            signs: ("SLEEVE_STRAIGHT" | "SLEEVE_CAPPED" | "SLEEVE_GROWN" | "SLEEVE_NONE" | "SIDE_STRAIGHT" | "SIDE_CORNER" | "SIDE_CURVED" | "FRONT_AS_BACK" | "FRONT_WIDER")[];
+            signs: ("SLEEVE_STRAIGHT" | "SLEEVE_CAPPED" | "SLEEVE_GROWN" | "SLEEVE_FOLDED" | "SLEEVE_NONE" | "SIDE_STRAIGHT" | "SIDE_CORNER" | "SIDE_CURVED" | "FRONT_AS_BACK" | "FRONT_WIDER")[];
             silhouette: components["schemas"]["WornShape"][];
             tells: string;
         };
@@ -1375,6 +1375,8 @@ export interface components {
         EdgePlan: {
             /** @enum {string} */
             corner?: "CHAIN_1" | "CHAIN_2_ONE_EACH" | "CHAIN_2_BOTH" | "CHAIN_3_FROM_THE_MIDDLE" | "CHAIN_3_OUTER_PASSED" | "SPACE";
+            /** Format: double */
+            cornerAngle: number;
             counts: string;
             edging?: components["schemas"]["EdgingPlan"];
             edgingWords: string;
@@ -1498,7 +1500,7 @@ export interface components {
             against: string[];
             answer?: string;
             /** @enum {string} */
-            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_END_NOWHERE" | "END_BY_EARLIER_PLAN" | "SEAM_ENDED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_STOP_EMPTY" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "HOOD_ODD" | "HOOD_WITHOUT_NECK" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "TAIL_RANGE" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "ROW_BEYOND" | "LINE_TOO_EARLY" | "FACING_NOT_ALLOWED" | "DIRECTION_BY_ROW" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "BOARD_OUTLINE" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "GONE_UNKNOWN" | "STRIP_MULTIPLE_MISSED" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_EMPTY" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_CORNER" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "FRINGE_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_TRIAL" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "ROW_JOINS" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
+            code: "NOT_JSON" | "TOO_BIG" | "WRONG_FORMAT" | "LATER_VERSION" | "SCHEMA" | "TEXT_CONTROL" | "REPEATED_ID" | "MORE" | "ANSWER_UNKNOWN" | "ANSWER_NOT_NUMBER" | "ANSWER_NOT_WHOLE" | "ANSWER_OUT_OF_RANGE" | "ANSWER_NOT_CHOICE" | "SHOULDERS_TOO_WIDE" | "SHOULDER_WIDER_THAN_FRONT" | "SHAPING_TOO_LONG" | "SHAPING_WITHOUT_ROWS" | "NOTCH_TOO_HIGH" | "CAP_TOO_NARROW" | "FRONT_NOT_WIDER" | "ARMHOLE_LONGER_THAN_SIDE" | "RIBS_TAKE_NECK" | "WALK_STEPS" | "WALK_STEP" | "WALK_OPEN" | "WALK_CROSSES" | "WALK_RIGHT_HAND" | "NOT_YOUR_OWN" | "NOT_OF_CONSTRUCTION" | "YOUR_OWN_ALREADY" | "LAST_PIECE" | "SEAM_WITHOUT_TWIN" | "SEAM_NOT_PARTED" | "SEAM_END_NOWHERE" | "END_BY_EARLIER_PLAN" | "SEAM_ENDED" | "SEAM_WITH_ITSELF" | "SEAM_WITHOUT_SIDE" | "SLIT_TOO_LONG" | "ARMHOLE_TOO_LONG" | "SQUARES_ARMHOLE" | "SQUARES_STOP_EMPTY" | "SQUARES_NO_NECK" | "SQUARES_FRONT_NARROW" | "SQUARES_SLEEVE_DEEP" | "SQUARES_NECK_WIDE" | "SQUARES_NECK_DEEP" | "FOLD_PARITY" | "FOLD_PAIR" | "HEXAGON_NECK" | "HOOD_ODD" | "HOOD_WITHOUT_NECK" | "NECK_TOO_DEEP" | "SHOULDER_STEPS" | "NECK_CENTRE_TOO_WIDE" | "NECK_LOPSIDED" | "UNKNOWN_PIECE" | "UNKNOWN_EDGE" | "UNKNOWN_RUN" | "CUT_GONE" | "OUTLINE_OPEN" | "HEXAGON_FLAT" | "HEXAGON_SIDES" | "LAYERS_DIFFER" | "BACK_NECK_NARROW" | "LENGTHS_DIFFER" | "TOO_MANY" | "TOO_MANY_RUNS" | "TOO_MANY_UNITS" | "SPAN_EMPTY" | "SPANS_OVERLAP" | "SIDE_BROKEN" | "SETTING_GONE" | "LEFT_GONE" | "FIGURE_RANGE" | "WORDS_LENGTH" | "UNKNOWN_YARN" | "TAIL_RANGE" | "FACTOR_RANGE" | "SCHOOL_OTHER" | "WEAK_FOR_LOAD" | "WISH_UNMET" | "LESS_YARN" | "YARN_WITHOUT_LABEL" | "WEARER_TIGHT" | "NECK_TOO_SMALL" | "REACH_OFF" | "MEASURES_CLASH" | "UNKNOWN_METHOD" | "ROW_BEYOND" | "LINE_TOO_EARLY" | "FACING_NOT_ALLOWED" | "DIRECTION_BY_ROW" | "METHOD_NEVER" | "ANCHOR_OFF_SEAM" | "ANCHOR_HALF" | "ANCHORS_CROSS" | "EMPTY_INTERVAL" | "TOO_LARGE" | "SHOULDER_UNEQUAL" | "ROWS_DIFFER" | "TOPS_DIFFER" | "EASE_TOO_MUCH" | "BAND_LONGER" | "TWIN_RUN_MISSING" | "SIDES_DIFFER" | "SEAMS_DIFFER" | "TWINS_DIFFER" | "COUNTS_DIFFER" | "SKIP_STITCHES" | "SKIP_TOO_MANY" | "LOCAL_SURPLUS" | "HELD_BACK" | "PHASE_OFF" | "LANDMARK_GONE" | "LANDMARK_TOO_LONG" | "GAP" | "OFF_CENTRE" | "TURNED" | "SQUARES_SHORT" | "COLOUR_SHORT" | "SQUARES_ALIKE" | "NO_COLOURWAY" | "NO_BOARD" | "NOT_OF_SQUARES" | "FOLDED_OUTLINE" | "BOARD_OUTLINE" | "NO_SUCH_SQUARE" | "UNKNOWN_COLOURWAY" | "BOARD_LOOSE" | "BOARD_HOLE" | "BOARD_EDGES" | "SQUARE_TAKEN" | "SQUARE_TWICE" | "MOTIFS_DIFFER" | "NOT_TURNED" | "NO_RIGHT_SIDE" | "HANDLE" | "SPANS_TOO_FINE" | "SEWN_SHUT" | "OPENING_SPLIT" | "ORDER_BROKEN" | "OPENING_UNPLANNED" | "ID_FORM" | "ID_TAKEN" | "LABEL_LENGTH" | "PLACES_PER_ROW" | "KEY_USED" | "KEY_LENGTH" | "TOO_MANY_CHANGES" | "NO_RECIPE" | "NAME_LENGTH" | "COUNT_OUT_OF_RANGE" | "LENGTH_OUT_OF_RANGE" | "RUN_PARTS" | "PART_WIDTH" | "PART_KIND" | "LEAN_RANGE" | "GONE_UNKNOWN" | "STRIP_MULTIPLE_MISSED" | "STRIP_GONE" | "STRIP_TAKEN" | "STRIP_EMPTY" | "STRIP_APART" | "STRIP_MULTIPLE" | "STRIP_SHUT" | "STRIP_UNLIKE" | "STRIP_WRONG_SIDE" | "STRIP_COUNT_GONE" | "BAND_LENGTH" | "BAND_STITCHES" | "BAND_ONTO_STITCHES" | "BAND_CORNER" | "BAND_ODD" | "PICOTS_OFF" | "GATHER_OFF" | "FRINGE_OFF" | "BUTTONS_OFF" | "STRIP_RANGE" | "STRIP_TRIAL" | "STRIP_UNKNOWN" | "STRIP_NO_TWIN" | "STRIP_STOOD_ON" | "ROW_ON_WRONG_SIDE" | "ROW_PARTED" | "ROW_JOINS" | "EDGING_RANGE" | "LANDMARK_OUTSIDE" | "LANDMARK_OVERLONG" | "FINDING_UNKNOWN" | "MARKER_LENGTH" | "FULLNESS_RANGE" | "NOTE_LENGTH" | "DEPTH_OUT_OF_RANGE" | "HANDLE_UNKNOWN" | "UNKNOWN_SEAM" | "UNKNOWN_ANCHOR" | "STRIP_TOO_EARLY" | "STEP_TOO_EARLY" | "STEP_FORBIDDEN" | "STEP_FINISHED" | "PIECE_TOO_FAR" | "BEGUN_WITHOUT_PIECES" | "BEGUN_TOLD_ANEW" | "ARCHIVED" | "NOTHING_TO_UNDO" | "NOTHING_TO_REDO" | "RULE_RANGE" | "RULE_CLASH" | "ORDER_CIRCLE";
             edge?: string;
             facts: components["schemas"]["FactView"][];
             key?: string;
@@ -1513,6 +1515,11 @@ export interface components {
             seam?: string;
             sentence: string;
             strip?: string;
+        };
+        FoldedPlan: {
+            folds: components["schemas"]["Point"][][];
+            layers: components["schemas"]["LayerPlan"][];
+            slide: components["schemas"]["Point"];
         };
         FreeGarment: {
             first: components["schemas"]["PieceAdded"];
@@ -1880,6 +1887,11 @@ export interface components {
             kind: "LANDMARK_REMOVED";
             landmarkId: string;
             piece: string;
+        };
+        LayerPlan: {
+            points: components["schemas"]["Point"][];
+            /** @enum {string} */
+            shows: "RIGHT_SIDE" | "WRONG_SIDE";
         };
         Lean: {
             expected: boolean;
@@ -2330,7 +2342,7 @@ export interface components {
             kind: "PIECE_ADDED";
             name: string;
             /** @enum {string} */
-            part: "BACK" | "FRONT" | "SLEEVE" | "HALF" | "HOOD" | "OTHER";
+            part: "BACK" | "FRONT" | "SLEEVE" | "HALF" | "HOOD" | "WHOLE" | "OTHER";
             piece?: string;
             walk: components["schemas"]["Step"][];
         };
@@ -2392,6 +2404,7 @@ export interface components {
             closes: boolean;
             cloth: components["schemas"]["Cloth"];
             edges: components["schemas"]["EdgePlan"][];
+            folded?: components["schemas"]["FoldedPlan"];
             /** Format: double */
             gapMm: number;
             id: string;
@@ -2401,7 +2414,7 @@ export interface components {
             mirrorOf?: string;
             name: string;
             /** @enum {string} */
-            part: "BACK" | "FRONT" | "SLEEVE" | "HALF" | "HOOD" | "OTHER";
+            part: "BACK" | "FRONT" | "SLEEVE" | "HALF" | "HOOD" | "WHOLE" | "OTHER";
             placement: components["schemas"]["Placement"];
             ribs: components["schemas"]["Band"][];
             rowAreas: components["schemas"]["Point"][][];
@@ -2778,7 +2791,7 @@ export interface components {
              */
             kind: "RULE_CHANGED";
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "HEXAGON_SHARE" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value?: number;
         };
@@ -2788,7 +2801,7 @@ export interface components {
             /** Format: double */
             most: number;
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "HEXAGON_SHARE" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** @enum {string} */
             unit: "SHARE" | "MM" | "COUNT" | "SECONDS" | "MINUTES" | "DEGREES" | "POINTS" | "GRAMS_PER_CM";
             used: string;
@@ -2799,7 +2812,7 @@ export interface components {
         };
         RuleView: {
             /** @enum {string} */
-            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
+            rule: "MATCHED_SHARE" | "EVEN_SHARE" | "MARKERS_SHARE" | "MATCHED_MM" | "RIPPLE_WAVE_MM" | "HEXAGON_SHARE" | "ONE_PLACE_ROW_MM" | "TWO_PLACES_ROW_MM" | "GAP_MM" | "MARKER_JOINTS" | "MARKER_MM" | "RHYTHM_NUMBERS" | "RHYTHM_SLACK_PLACES" | "ZONE_MM" | "LOCAL_MM" | "OUTLINE_MM" | "OUTLINE_SHARE" | "BLOCKED_SHARE" | "BLOCKING_SHARE" | "LENGTH_SHARE" | "TUG_JOINTS" | "PICOT_CHAINS" | "BREAK_MINUTES" | "BACK_NECK_MM" | "BACK_NECK_SHARE" | "LOAD_G_PER_CM" | "CARRY_MM" | "SCHOOL_POINTS" | "EQUAL_POINTS" | "UNDO_WEIGHT" | "TAIL_MM" | "NEEDLE_MM" | "NEEDLE_FUZZY_MM" | "JOINT_SECONDS" | "END_MINUTES" | "EASE_CLOSE_MM" | "EASE_EASY_MM" | "EASE_LOOSE_MM" | "STRETCH_PLAIN" | "STRETCH_LACE" | "STRETCH_RIB" | "HEAD_MM" | "REACH_MM" | "CHILD_NECK_MM" | "ANGLE_DEGREES";
             /** Format: double */
             value: number;
         };
@@ -2831,6 +2844,7 @@ export interface components {
             /** @enum {string} */
             source: "PLANNED" | "AS_MADE" | "AS_WORKED";
             told: boolean;
+            under: boolean;
             /** Format: int32 */
             worked?: number;
             /** Format: double */
@@ -3162,6 +3176,7 @@ export interface components {
         ShelfPiece: {
             cloth: components["schemas"]["Cloth"];
             edges: components["schemas"]["ShelfEdge"][];
+            folded?: components["schemas"]["FoldedPlan"];
             id: string;
             placement: components["schemas"]["Placement"];
             ribs: components["schemas"]["Band"][];
@@ -3208,7 +3223,7 @@ export interface components {
         };
         SignView: {
             /** @enum {string} */
-            sign: "SLEEVE_STRAIGHT" | "SLEEVE_CAPPED" | "SLEEVE_GROWN" | "SLEEVE_NONE" | "SIDE_STRAIGHT" | "SIDE_CORNER" | "SIDE_CURVED" | "FRONT_AS_BACK" | "FRONT_WIDER";
+            sign: "SLEEVE_STRAIGHT" | "SLEEVE_CAPPED" | "SLEEVE_GROWN" | "SLEEVE_FOLDED" | "SLEEVE_NONE" | "SIDE_STRAIGHT" | "SIDE_CORNER" | "SIDE_CURVED" | "FRONT_AS_BACK" | "FRONT_WIDER";
             words: string;
         };
         SizePlan: {

@@ -17,6 +17,7 @@ record FlatRun(
     Optional<Integer> worked,
     double dxMm,
     double dyMm,
+    Optional<Double> overMm,
     Fabric fabric,
     boolean noEase,
     Optional<String> label,
@@ -27,7 +28,7 @@ record FlatRun(
     @Override
     public Run convert(FlatRun r) {
       Run.Notes notes = new Run.Notes(r.label().orElse(""), r.chains().orElse(0), r.heldBack().orElse(0));
-      return new Run(r.id(), r.kind(), new Counts(r.count(), r.made(), r.worked()), new Advance(r.dxMm(), r.dyMm()), r.fabric(), r.noEase(), notes);
+      return new Run(r.id(), r.kind(), new Counts(r.count(), r.made(), r.worked()), new Advance(r.dxMm(), r.dyMm(), r.overMm().orElse(0.0)), r.fabric(), r.noEase(), notes);
     }
   }
 
@@ -36,7 +37,7 @@ record FlatRun(
     public FlatRun convert(Run run) {
       Run.Notes notes = run.notes();
       return new FlatRun(
-          run.id(), run.kind(), run.counts().planned(), run.counts().made(), run.counts().worked(), run.advance().dxMm(), run.advance().dyMm(),
+          run.id(), run.kind(), run.counts().planned(), run.counts().made(), run.counts().worked(), run.advance().dxMm(), run.advance().dyMm(), Optional.of(run.advance().overMm()).filter(mm -> mm > 0),
           run.fabric(), run.noEase(), Optional.of(notes.label()).filter(text -> !text.isEmpty()), some(notes.chains()), some(notes.heldBack()));
     }
 

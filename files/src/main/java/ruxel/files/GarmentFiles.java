@@ -8,8 +8,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import java.util.stream.Collectors;
 import ruxel.core.finding.Fact;
 import ruxel.core.finding.Finding;
 import ruxel.core.finding.FindingCode;
@@ -126,6 +128,7 @@ public final class GarmentFiles {
     }
     repeatedIds(tree, findings);
     cornersBehindNoEdge(tree, findings);
+    foldsOnNoEdge(tree, findings);
     if (!findings.isEmpty()) {
       return Outcome.refused(findings);
     }
@@ -174,6 +177,24 @@ public final class GarmentFiles {
         }
       });
     });
+  }
+
+  private static void foldsOnNoEdge(JsonNode tree, List<Finding> findings) {
+    each(tree.path("pieces"), "$.pieces", (piece, onPiece) ->
+        piece.path("fold").propertyStream().filter(end -> end.getValue().isObject()).forEach(end -> {
+          JsonNode told = end.getValue();
+          Optional<JsonNode> edge = piece.path("edges").valueStream().filter(each -> each.path("id").equals(told.path("edge"))).findFirst();
+          boolean hasRun = edge.stream().flatMap(each -> each.path("runs").valueStream()).anyMatch(run -> run.path("id").equals(told.path("run")));
+          if (!hasRun) {
+            String choices = edge.map(each -> each.path("runs")).orElse(piece.path("edges")).valueStream().map(each -> each.path("id").asString()).collect(Collectors.joining(", "));
+            String wrong = edge.isEmpty() ? "edge" : "run";
+            findings.add(
+                Finding.of(
+                    edge.isEmpty() ? FindingCode.UNKNOWN_EDGE : FindingCode.UNKNOWN_RUN, Where.path(onPiece + ".fold." + end.getKey() + "." + wrong),
+                    Fact.text("piece", piece.path("name").asString()), Fact.text("edge", told.path("edge").asString()), Fact.text("value", told.path(wrong).asString()),
+                    Fact.text("choices", choices)));
+          }
+        }));
   }
 
   private static void repeated(JsonNode list, String path, List<Finding> findings) {

@@ -29,7 +29,8 @@ class ShelfFacts {
   record Facts(Written<List<ShelfPiece>> pieces, List<ShelfStep> steps, Optional<String> unreadable) {}
 
   /** A piece as it is drawn on the shelf. */
-  record ShelfPiece(PieceId id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rowAreas) {}
+  record ShelfPiece(
+      PieceId id, Cloth cloth, Placement placement, List<ShelfEdge> edges, List<Outline.Band> ribs, List<List<Outline.Point>> rowAreas, Optional<PiecePlan.FoldedPlan> folded) {}
 
   /** An edge of a drawn piece. */
   record ShelfEdge(List<ShelfRun> runs) {}
@@ -82,7 +83,7 @@ class ShelfFacts {
         piece.edges().stream()
             .map(edge -> new ShelfEdge(edge.runs().stream().map(r -> new ShelfRun(r.kind(), r.fabric(), r.count(), r.x(), r.y(), r.dx(), r.dy())).toList()))
             .toList();
-    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges, piece.ribs(), piece.rowAreas());
+    return new ShelfPiece(piece.id(), piece.cloth(), piece.placement(), edges, piece.ribs(), piece.rowAreas(), piece.folded());
   }
 
   static ShelfStep step(GarmentPlan plan, GarmentPlan.StepPlan step) {

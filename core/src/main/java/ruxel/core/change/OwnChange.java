@@ -77,7 +77,7 @@ public sealed interface OwnChange extends Change {
     }
 
     private Piece like(Piece of) {
-      return new Piece(copy, name.strip(), of.part(), of.edges(), Optional.empty(), of.cloth(), of.corners(), Optional.empty(), of.board());
+      return new Piece(copy, name.strip(), of.part(), of.edges(), Optional.empty(), of.cloth(), of.corners(), Optional.empty(), of.board(), of.fold());
     }
 
     @Override

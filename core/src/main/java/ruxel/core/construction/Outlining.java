@@ -51,6 +51,9 @@ public final class Outlining {
 
   /** All that keeps it from being an outline of the piece, each with its step. */
   public static List<Finding> findings(Piece piece, List<Told> told) {
+    if (piece.fold().isPresent()) {
+      return told.equals(of(piece)) ? List.of() : List.of(Finding.of(FindingCode.FOLDED_OUTLINE, Where.piece(piece.id()), Fact.text("piece", piece.name())));
+    }
     List<Finding> findings = new ArrayList<>();
     Set<String> edges = new HashSet<>();
     Set<String> runs = new HashSet<>();
@@ -67,8 +70,11 @@ public final class Outlining {
     return List.copyOf(findings);
   }
 
-  /** The piece with the outline that is told; what is known of a run stays with it. */
+  /** The piece with the outline that is told; what is known of a run stays with it. What lies folded keeps its own. */
   public static Piece outlined(Piece piece, List<Told> told) {
+    if (piece.fold().isPresent()) {
+      return piece;
+    }
     Walk walk = walk(piece, told);
     List<Edge> edges = new ArrayList<>();
     List<Run> runs = new ArrayList<>();

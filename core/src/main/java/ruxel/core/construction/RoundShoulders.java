@@ -37,7 +37,7 @@ final class RoundShoulders {
         case HALF -> placements.add(new Placement(piece.id(), 2, right ? box.left() - gap : box.right() + gap, box.middle().y()));
         // Beside the back, above the sleeve at the right hand.
         case HOOD -> placements.add(new Placement(piece.id(), 0, Math.max(half, halves) + SLEEVE_GAP_MM - box.left(), beside + 2 * SHOULDER_GAP_MM - box.bottom()));
-        case OTHER -> {}
+        case WHOLE, OTHER -> {}
       }
     }
     return placements;

@@ -5,6 +5,7 @@ public enum Sign {
   SLEEVE_STRAIGHT(Look.SLEEVES, "straight across the top"),
   SLEEVE_CAPPED(Look.SLEEVES, "rounded at the top"),
   SLEEVE_GROWN(Look.SLEEVES, "in one piece with the body"),
+  SLEEVE_FOLDED(Look.SLEEVES, "folded out of one large piece"),
   SLEEVE_NONE(Look.SLEEVES, "there are none"),
   SIDE_STRAIGHT(Look.SIDES, "straight from hem to shoulder"),
   SIDE_CORNER(Look.SIDES, "with a corner cut out at the underarm"),

@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /** The constructions that can be chosen. */
 public final class Templates {
-  private static final List<Template> ALL = List.of(new DropShoulder(), new NotchedArmhole(), new SetInSleeve(), new SidewaysRibs(), new GrownOnSleeves(), new WideFront(), new Sleeveless(), new Squares(), new SquareHalves());
+  private static final List<Template> ALL = List.of(new DropShoulder(), new NotchedArmhole(), new SetInSleeve(), new SidewaysRibs(), new GrownOnSleeves(), new WideFront(), new Sleeveless(), new Squares(), new SquareHalves(), new TwoHexagons(), new FoldedSquare());
 
   private Templates() {}
 

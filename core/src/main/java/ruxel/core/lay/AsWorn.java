@@ -8,6 +8,7 @@ import java.util.Optional;
 import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cloth.Dye;
 import ruxel.core.piece.Edge;
+import ruxel.core.piece.Folded;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Outline.Point;
@@ -53,7 +54,7 @@ public final class AsWorn {
   /** Front and back view; none without a back and a front, or halves. Linear in the runs, for each sleeve in the seams. */
   public static List<WornView> of(List<Piece> pieces, List<Placement> placements, List<ResolvedSeam> seams) {
     AsWorn worn = new AsWorn(pieces, placements, seams);
-    boolean isWhole = worn.any(Part.HALF) || worn.any(Part.BACK) && worn.any(Part.FRONT);
+    boolean isWhole = worn.any(Part.HALF) || worn.any(Part.WHOLE) || worn.any(Part.BACK) && worn.any(Part.FRONT);
     return isWhole ? List.of(worn.front(), worn.back()) : List.of();
   }
 
@@ -66,7 +67,7 @@ public final class AsWorn {
     shapes.addAll(sleeves(1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
     pieces.stream().filter(piece -> piece.part() == Part.FRONT).forEach(piece -> shapes.addAll(body(piece, placement(piece).xMm())));
-    pieces.stream().filter(piece -> piece.part() == Part.HALF).forEach(piece -> shapes.add(half(piece, true)));
+    pieces.stream().filter(piece -> piece.part() == Part.HALF || piece.part() == Part.WHOLE).forEach(piece -> shapes.add(half(piece, true)));
     return new WornView("Front", shapes);
   }
 
@@ -74,7 +75,7 @@ public final class AsWorn {
     List<WornShape> shapes = new ArrayList<>(hoods());
     shapes.addAll(sleeves(-1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
-    pieces.stream().filter(piece -> piece.part() == Part.HALF).forEach(piece -> shapes.add(half(piece, false)));
+    pieces.stream().filter(piece -> piece.part() == Part.HALF || piece.part() == Part.WHOLE).forEach(piece -> shapes.add(half(piece, false)));
     return new WornView("Back", shapes);
   }
 
@@ -92,6 +93,9 @@ public final class AsWorn {
 
   /** What hangs before or behind the shoulder line of a half, which lies over it: a piece of level and upright edges. */
   private WornShape half(Piece piece, boolean front) {
+    if (piece.folded().isPresent()) {
+      return folded(piece, piece.folded().get(), front);
+    }
     Placement lies = placement(piece);
     List<Point> points = new ArrayList<>();
     for (Point corner : corners(piece)) {
@@ -100,6 +104,17 @@ public final class AsWorn {
       points.add(new Point(front ? p.x() : -p.x(), down));
     }
     return new WornShape(piece.id(), piece.cloth().colour(), points);
+  }
+
+  /** What is folded lies as it is worn: its upper layer before, the other one behind; halves meet at the middle. */
+  private WornShape folded(Piece piece, Folded folded, boolean front) {
+    Folded.Layer layer = folded.layers().get(front ? 0 : 1);
+    Placement lies = placement(piece);
+    List<Point> points = layer.points().stream().map(lies::onTable).toList();
+    DoubleSummaryStatistics across = xs(points);
+    double apart = across.getMin() > 0 ? across.getMin() : across.getMax() < 0 ? across.getMax() : 0;
+    double top = ys(points).getMax();
+    return new WornShape(piece.id(), piece.cloth().colour(), points.stream().map(p -> new Point((front ? 1 : -1) * (p.x() - apart), p.y() - top)).toList());
   }
 
   private Placement placement(Piece piece) {

@@ -125,7 +125,7 @@ final class Overlay implements Carries {
   /** A part leads the way its run does, by its own width. */
   private static Run part(Run run, String id, RunPart part) {
     double scale = part.widthMm().orElse(run.advance().lengthMm()) / run.advance().lengthMm();
-    Advance advance = new Advance(run.advance().dxMm() * scale, run.advance().dyMm() * scale);
+    Advance advance = run.advance().times(scale);
     return new Run(
         id, part.kind(), Counts.planned(part.count()), advance, part.fabric(), part.noEase(),
         new Run.Notes(part.label(), part.chains(), part.heldBack()), Origin.partOf(run));

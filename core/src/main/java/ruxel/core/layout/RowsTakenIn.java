@@ -90,7 +90,8 @@ final class RowsTakenIn implements Carries {
     int last = Math.floorMod(index - 1, count);
     int next = (index + 1) % count;
     Covered over = Covered.of(edge, edging).orElseThrow();
-    Advance outward = outward(over.runs(), edging.rowMm());
+    int unit = edge.startOfRun(over.runs().get(0).id());
+    Advance outward = outward(over.runs(), edging.rowMm()).times(piece.isUnder(index, unit) ? -1 : 1);
     Advance inward = new Advance(-outward.dxMm(), -outward.dyMm());
     boolean comesOn = RowsBeside.goOn(piece, last, index, edging, edgings);
     boolean goesOn = RowsBeside.goOn(piece, index, next, edging, edgings);
@@ -172,7 +173,7 @@ final class RowsTakenIn implements Carries {
       int count = left == 0 ? stitches - given : upTo - given;
       given += count;
       double share = (double) run.count() / count;
-      Advance advance = new Advance(run.advance().dxMm() * share, run.advance().dyMm() * share);
+      Advance advance = run.advance().times(share);
       runs.add(
           new Run(run.id() + EDGED, UnitKind.STITCH_TOP, Counts.planned(count), advance, Fabric.PLAIN, run.noEase(), new Run.Notes("edging", 0, 0), Origin.over(run, edging.joins().isPresent())));
     }

@@ -31,6 +31,7 @@ public record HouseRules(Map<Rule, Double> changed) {
     MARKERS_SHARE(0.10, 0, 0.5, Unit.SHARE, "Ease that is eased in with close markers", "Above it no easing hides the difference: stop and decide.", "Verdict and ladder of every seam"),
     MATCHED_MM(5, 0, 50, Unit.MM, "A difference that counts as matched", "Smaller than a stitch, and than what a tape can tell.", "Verdict of every seam"),
     RIPPLE_WAVE_MM(40, 5, 200, Unit.MM, "Wavelength of a ripple", "As wide as fabric folds when it is too long for its seam.", "The ripple drawn on the Seam view"),
+    HEXAGON_SHARE(0.6, 0.5, 0.87, Unit.SHARE, "Middle to side of a folded hexagon", "Half a side is right; above it the hexagon lies too flat and pulls at the underarm.", "The verdict on a hexagon"),
     ONE_PLACE_ROW_MM(9, 1, 50, Unit.MM, "Highest row that gives one place", "Joints further apart leave a gap.", "Places of row ends"),
     TWO_PLACES_ROW_MM(18, 1, 100, Unit.MM, "Highest row that gives two places", "Higher rows take three joints without gaps.", "Places of row ends"),
     GAP_MM(9, 1, 50, Unit.MM, "Joints on row ends further apart leave a gap", "A finger would go through.", "The gap note of a seam"),

@@ -52,7 +52,7 @@ public final class BoardPiece {
     }
     double placeMm = motif.placeMm(motif.stitches());
     Cloth cloth = new Cloth(placeMm, placeMm, placeMm, colour, colour);
-    return new Piece(id, name, part, edges, Optional.empty(), cloth, corners, Optional.empty(), Optional.of(board));
+    return new Piece(id, name, part, edges, Optional.empty(), cloth, corners, Optional.empty(), Optional.of(board), Optional.empty());
   }
 
   /** What a board makes that is called as a piece is. */

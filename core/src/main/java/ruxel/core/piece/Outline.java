@@ -65,7 +65,7 @@ public final class Outline implements Shape {
     return runStarts().stream().flatMap(List::stream).toList();
   }
 
-  /** The box round the piece, in its own axes. */
+  
   /** Where a cut of an edge lies, in the piece's own axes. Linear in the edge's runs. */
   public Point at(int edgeIndex, int cut) {
     Edge edge = piece.edges().get(edgeIndex);
@@ -116,7 +116,11 @@ public final class Outline implements Shape {
 
   @Override
   public double areaMm2() {
-    List<Point> all = corners();
+    return areaMm2(corners());
+  }
+
+  /** Inside a polygon, positive when it runs counter-clockwise. */
+  static double areaMm2(List<Point> all) {
     double twice = 0;
     for (int i = 0; i < all.size(); i++) {
       Point a = all.get(i);
@@ -124,6 +128,14 @@ public final class Outline implements Shape {
       twice += a.x() * b.y() - b.x() * a.y();
     }
     return twice / 2;
+  }
+
+  /** The angle on the left hand of who goes round a polygon, at one of its points. */
+  static double angleAt(List<Point> all, int index) {
+    Point before = all.get(Math.floorMod(index - 1, all.size()));
+    Point at = all.get(index);
+    Point after = all.get((index + 1) % all.size());
+    return inner(Math.atan2(after.y() - at.y(), after.x() - at.x()) - Math.atan2(at.y() - before.y(), at.x() - before.x()));
   }
 
   /** A stretch of the piece's height, mm in its own axes. */
@@ -176,8 +188,12 @@ public final class Outline implements Shape {
         cut < edge.units()
             ? edge.runOfUnit(cut)
             : piece.edges().get((edgeIndex + 1) % count).runs().get(0);
-    double turn = Math.toDegrees(after.advance().direction() - before.advance().direction());
-    double angle = (FULL_TURN / 2 - turn) % FULL_TURN;
+    return inner(after.advance().direction() - before.advance().direction());
+  }
+
+  /** What is left of half a turn by a turn to the left, in radians. */
+  private static double inner(double turn) {
+    double angle = (FULL_TURN / 2 - Math.toDegrees(turn)) % FULL_TURN;
     return angle < -1e-9 ? angle + FULL_TURN : angle;
   }
 

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import ruxel.core.board.Board;
 import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Corner;
+import ruxel.core.piece.Outline.Point;
 
 /**
  * A flat fabric with a right side. Its outline is a ring of named edges, counter-clockwise seen from
@@ -26,7 +27,8 @@ public record Piece(
     Cloth cloth,
     Map<String, Corner> corners,
     Optional<Lean> lean,
-    Optional<Board> board)
+    Optional<Board> board,
+    Optional<Fold> fold)
     implements Face {
   /** What the piece becomes. */
   public enum Part {
@@ -36,6 +38,8 @@ public record Piece(
     /** Half of the back, half of the front and a sleeve in one. */
     HALF,
     HOOD,
+    /** Body and sleeves in one. */
+    WHOLE,
     OTHER
   }
 
@@ -45,15 +49,37 @@ public record Piece(
     if (edges.isEmpty()) {
       throw new IllegalArgumentException("Expected at least one edge on piece " + id);
     }
+    if (fold.isPresent() && !fold.get().liesOn(edges)) {
+      throw new IllegalArgumentException("Expected the fold to end on edges of piece " + id);
+    }
   }
 
   public Piece(PieceId id, String name, Part part, List<Edge> edges, Optional<Mirror> mirrorOf, Cloth cloth) {
-    this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty(), Optional.empty());
+    this(id, name, part, edges, mirrorOf, cloth, Map.of(), Optional.empty(), Optional.empty(), Optional.empty());
   }
 
   @Override
-  public Outline shape() {
-    return new Outline(this);
+  public Shape shape() {
+    return fold.<Shape>map(told -> new Folded(this, told)).orElseGet(() -> new Outline(this));
+  }
+
+  /** Its layers, when it lies folded. */
+  public Optional<Folded> folded() {
+    return fold.map(told -> new Folded(this, told));
+  }
+
+  /** Whether a unit lies on the lower layer of a folded piece. */
+  public boolean isUnder(int edgeIndex, int unit) {
+    return folded().filter(layers -> !layers.isUpper(edgeIndex, unit)).isPresent();
+  }
+
+  /** Where a point of a unit is drawn: on the lower layer slid out from under the upper one. */
+  public Point drawn(int edgeIndex, int unit, Point at) {
+    return isUnder(edgeIndex, unit) ? folded().map(Folded::slide).map(by -> new Point(at.x() + by.x(), at.y() + by.y())).orElseThrow() : at;
+  }
+
+  public Piece foldedAlong(Fold told) {
+    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, lean, board, Optional.of(told));
   }
 
   @Override
@@ -109,7 +135,7 @@ public record Piece(
 
   /** The same as the mirror image of a piece. */
   public Piece asMirrorOf(Mirror mirror) {
-    return new Piece(id, name, part, edges, Optional.of(mirror), cloth, corners, lean, board);
+    return new Piece(id, name, part, edges, Optional.of(mirror), cloth, corners, lean, board, fold);
   }
 
   /** This piece as its own mirror image; each edge, by id, mirrors another or itself. */
@@ -118,30 +144,30 @@ public record Piece(
   }
 
   public Piece withBoard(Board changed) {
-    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, lean, Optional.of(changed));
+    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, lean, Optional.of(changed), fold);
   }
 
   public Piece named(String other) {
-    return new Piece(id, other, part, edges, mirrorOf, cloth, corners, lean, board);
+    return new Piece(id, other, part, edges, mirrorOf, cloth, corners, lean, board, fold);
   }
 
   public Piece withEdges(List<Edge> changed) {
-    return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean, board);
+    return new Piece(id, name, part, changed, mirrorOf, cloth, corners, lean, board, fold);
   }
 
   public Piece withCorners(Map<String, Corner> changed) {
-    return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean, board);
+    return new Piece(id, name, part, edges, mirrorOf, cloth, changed, lean, board, fold);
   }
 
   /** The same with runs as if they had been given so; squares that are no longer told by their motif alone are plain fabric. */
   public Piece asGiven() {
     Piece given = withEdges(edges.stream().map(edge -> edge.withRuns(edge.runs().stream().map(Run::asGiven).toList())).toList());
     boolean isBoard = board.filter(squares -> BoardPiece.like(given, squares).equals(given)).isPresent();
-    return isBoard ? given : new Piece(id, name, part, given.edges, mirrorOf, cloth, corners, lean, Optional.empty());
+    return isBoard ? given : new Piece(id, name, part, given.edges, mirrorOf, cloth, corners, lean, Optional.empty(), fold);
   }
 
   public Piece withLean(Lean found) {
-    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, Optional.of(found), board);
+    return new Piece(id, name, part, edges, mirrorOf, cloth, corners, Optional.of(found), board, fold);
   }
 
   /**
@@ -162,7 +188,7 @@ public record Piece(
       cornerBehind(i).ifPresent(corner -> turned.put(behindInMirror, corner));
     }
     Collections.reverse(reversed);
-    Piece mirrored = new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean, board.map(Board::mirrorImage));
+    Piece mirrored = new Piece(mirrorId, mirrorName, part, reversed, Optional.of(new Mirror(id, pairs)), cloth, turned, lean, board.map(Board::mirrorImage), fold.map(f -> f.mirrored(edge -> names.containsKey(edge) ? names.get(edge)[0] : edge)));
     return board.isEmpty() ? mirrored : BoardSides.inOrder(mirrored);
   }
 }

@@ -46,6 +46,10 @@ public record Run(
     return new Run(id, kind, counts, advance, fabric, noEase, notes);
   }
 
+  public Run withAdvance(Advance changed) {
+    return new Run(id, kind, counts, changed, fabric, noEase, notes, origin);
+  }
+
   public Run withCounts(Counts changed) {
     return new Run(id, kind, changed, advance, fabric, noEase, notes, origin);
   }

@@ -18,6 +18,7 @@ import ruxel.core.method.Method;
 import ruxel.core.method.TakeUp;
 import ruxel.core.piece.Fabric;
 import ruxel.core.piece.Outline.Point;
+import ruxel.core.piece.Folded;
 import ruxel.core.piece.Outline;
 import ruxel.core.piece.Piece;
 import ruxel.core.piece.Run;
@@ -54,6 +55,9 @@ final class FinishedSizes {
   }
 
   private double across(Piece piece) {
+    if (piece.folded().isPresent()) {
+      return acrossLayers(piece, piece.folded().get());
+    }
     List<ResolvedSpan> sides = new ArrayList<>();
     double taken = 0;
     for (SeamMatch match : matches) {
@@ -71,6 +75,16 @@ final class FinishedSizes {
     return widthAt(piece, sides, Comparator.naturalOrder()) + (piece.part() == Piece.Part.HALF ? widthAt(piece, sides, Comparator.reverseOrder()) : 0) - taken;
   }
 
+  /** Half-way between its lowest edge and the underarm, where its folds meet, on both layers. */
+  private double acrossLayers(Piece piece, Folded folded) {
+    List<Point> line = folded.line().stream().map(point -> onTable(piece, point)).toList();
+    double underarm = line.stream().mapToDouble(Point::y).max().orElseThrow();
+    return folded.layers().stream()
+        .map(layer -> layer.points().stream().map(point -> onTable(piece, point)).toList())
+        .mapToDouble(points -> breadthAt(points, (Outline.Box.round(points).bottom() + underarm) / 2))
+        .sum();
+  }
+
   private static double takeUp(SeamMatch match, Side side) {
     return TakeUp.mm(match.seam().seam().method().flatMap(Method::of), side == Side.A ? match.a() : match.b());
   }
@@ -84,6 +98,11 @@ final class FinishedSizes {
             .flatMap(span -> upright(piece, outline, span).stream())
             .min(first)
             .orElseGet(() -> Outline.Box.round(corners).middle().y());
+    return breadthAt(corners, height);
+  }
+
+  /** From the outermost left to the outermost right of a polygon; of all of it where nothing crosses the height. */
+  private static double breadthAt(List<Point> corners, double height) {
     double left = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;
     for (int i = 0; i < corners.size(); i++) {

@@ -38,6 +38,7 @@ final class PieceFindings {
               FindingCode.OUTLINE_OPEN, Where.piece(piece.id()),
               Fact.text("piece", piece.name()), Fact.difference("gap", outline.gapMm())));
     }
+    findings.addAll(FoldFindings.of(piece, rules));
     for (Edge edge : piece.edges()) {
       Fact name = Fact.text("edge", edge.name());
       Fact of = Fact.text("piece", piece.name());

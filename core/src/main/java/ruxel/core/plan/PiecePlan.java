@@ -3,6 +3,7 @@ package ruxel.core.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import ruxel.core.decision.EdgingRows;
 import ruxel.core.decision.LaidPiece;
 import ruxel.core.decision.PieceRows;
@@ -19,6 +20,7 @@ import ruxel.core.piece.Cloth;
 import ruxel.core.piece.Counts;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Fabric;
+import ruxel.core.piece.Folded;
 import ruxel.core.piece.Landmark;
 import ruxel.core.piece.Lean;
 import ruxel.core.piece.Marker;
@@ -49,7 +51,31 @@ public record PiecePlan(
     SizePlan size,
     Inspection inspection,
     Optional<Lean> lean,
-    Optional<RowsPlan> rows) {
+    Optional<RowsPlan> rows,
+    Optional<FoldedPlan> folded) {
+
+  /**
+   * A piece that lies folded: its layers, the upper one first, and its folds from point to point; mm in its own axes. What lies on the lower one is drawn
+   * slid out by so much.
+   */
+  public record FoldedPlan(List<LayerPlan> layers, List<List<Outline.Point>> folds, Outline.Point slide) {
+    static FoldedPlan of(Folded folded) {
+      List<Outline.Point> line = folded.line();
+      return new FoldedPlan(
+          folded.layers().stream().map(layer -> new LayerPlan(layer.points(), layer.isUpper() ? Shows.RIGHT_SIDE : Shows.WRONG_SIDE)).toList(),
+          IntStream.range(0, line.size() - 1).mapToObj(i -> List.of(line.get(i), line.get(i + 1))).toList(),
+          folded.slide());
+    }
+  }
+
+  /** A layer, and which side of the fabric it shows to who looks at it from above. */
+  public record LayerPlan(List<Outline.Point> points, Shows shows) {}
+
+  /** A side of the fabric. */
+  public enum Shows {
+    RIGHT_SIDE,
+    WRONG_SIDE
+  }
 
   /** Across and up in mm, as made and with the strips taken off that disappear in seams (handbook 3, take-up). */
   public record SizePlan(double widthMm, double heightMm, double finishedWidthMm, double finishedHeightMm, String words) {}
@@ -98,7 +124,7 @@ public record PiecePlan(
 
   /**
    * An edge with its length by count and gauge, and as measured, both also in words; its count when the rows held
-   * back are worked; the corner between it and the next edge; how many
+   * back are worked; the corner between it and the next edge, with its angle in degrees; how many
    * stitches of the piece's own width an edging would pick up along it; the edging rows worked onto it, and what they change.
    */
   public record EdgePlan(
@@ -113,6 +139,7 @@ public record PiecePlan(
       String words,
       int finished,
       Optional<Corner> corner,
+      double cornerAngle,
       int pickUp,
       Optional<EdgingPlan> edging,
       String edgingWords,
@@ -138,7 +165,7 @@ public record PiecePlan(
   /** The marker at a landmark, what it is called (yellow marker) and what it does. */
   public record MarkerPlan(Marker.Purpose purpose, String title, String words, String takeOut) {}
 
-  /** A run with its three counts, its start and the advance of one unit. */
+  /** A run with its three counts, its start and the advance of one unit, and whether it lies on the lower layer of a folded piece. */
   public record RunPlan(
       String id,
       UnitKind kind,
@@ -158,19 +185,30 @@ public record PiecePlan(
       int chains,
       int heldBack,
       boolean told,
-      boolean edging) {}
+      boolean edging,
+      boolean under) {}
 
   static PiecePlan of(
       Piece piece, List<Piece> pieces, Placement placement, boolean assumed, Settings settings, HouseRules rules, Wording wording, SizePlan size, Inspection inspection) {
     Outline outline = new Outline(piece);
-    List<List<Outline.Point>> starts = outline.runStarts();
+    List<List<Outline.Point>> starts = new ArrayList<>();
+    for (int e = 0; e < piece.edges().size(); e++) {
+      starts.add(drawn(piece, e, outline.runStarts().get(e)));
+    }
     List<EdgePlan> edges = new ArrayList<>();
     for (int e = 0; e < piece.edges().size(); e++) {
       edges.add(edge(piece, e, starts.get(e), settings, wording));
     }
     return new PiecePlan(
         piece.id(), piece.name(), piece.part(), piece.mirrorOf().map(Mirror::piece), piece.cloth(),
-        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean(), RowsPlan.of(piece, pieces, settings, wording.hand()));
+        List.copyOf(edges), outline.ribs(), RowStrip.areas(piece, settings), placement, settings.on(LaidPiece.class, piece.id()), assumed, outline.closes(rules), outline.gapMm(), size, inspection, piece.lean(), RowsPlan.of(piece, pieces, settings, wording.hand()),
+        piece.folded().map(FoldedPlan::of));
+  }
+
+  /** Where the runs of an edge begin, with what lies on the lower layer slid out. */
+  private static List<Outline.Point> drawn(Piece piece, int index, List<Outline.Point> starts) {
+    Edge edge = piece.edges().get(index);
+    return IntStream.range(0, starts.size()).mapToObj(r -> piece.drawn(index, edge.startOfRun(edge.runs().get(r).id()), starts.get(r))).toList();
   }
 
   private static EdgePlan edge(Piece piece, int index, List<Outline.Point> starts, Settings told, Wording wording) {
@@ -183,7 +221,8 @@ public record PiecePlan(
           new RunPlan(
               run.id(), run.kind(), run.fabric(), run.count(), counts.planned(), counts.made(), counts.worked(),
               counts.source(), starts.get(r).x(), starts.get(r).y(), run.advance().dxMm(), run.advance().dyMm(),
-              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.origin().kind() == Origin.Kind.PART, run.origin().isEdging()));
+              run.lengthMm(), run.noEase(), run.notes().label(), run.notes().chains(), run.notes().heldBack(), run.origin().kind() == Origin.Kind.PART, run.origin().isEdging(),
+              piece.isUnder(index, edge.startOfRun(run.id()))));
     }
     return new EdgePlan(edge.id(), edge.name(), edge.units(), edge.gaugeLengthMm(), edge.measuredMm(), List.copyOf(runs),
         edge.landmarks().stream().map(landmark -> landmark(landmark, edge, starts)).toList(),
@@ -191,6 +230,7 @@ public record PiecePlan(
         EdgeWords.counts(edge) + "; " + EdgeWords.lengths(edge, wording) + "." + EdgeWords.inTurn(piece),
         edge.runs().stream().mapToInt(Run::finishedCount).sum(),
         piece.cornerBehind(index),
+        piece.shape().angleAt(index, 2 * edge.units()),
         Math.max(1, (int) Math.round(edge.finishedLengthMm() / piece.cloth().stitchWidthMm())),
         told.on(EdgingRows.class, piece.id(), edge.id()).map(e -> new EdgingPlan(e.rows(), e.rowMm(), e.stitches(), e.within(), e.joins())),
         EdgeWords.edging(piece, index),

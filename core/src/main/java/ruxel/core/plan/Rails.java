@@ -50,13 +50,14 @@ final class Rails {
         0.0 + sign * run.advance().dxMm() / place.parts(), 0.0 + sign * run.advance().dyMm() / place.parts());
   }
 
-  /** A cut beside the place's unit, in the piece's axes. */
+  /** A cut beside the place's unit, in the piece's axes, where it is drawn. */
   private static Outline.Point pointAt(Place place, int cut) {
     Edge edge = place.span().edge();
     Run run = edge.runOfUnit(place.unit());
     Outline.Point start =
         new Outline(place.span().piece()).runStarts().get(place.span().edgeIndex()).get(edge.runs().indexOf(run));
     int offset = cut - edge.startOfRun(run.id());
-    return new Outline.Point(start.x() + offset * run.advance().dxMm(), start.y() + offset * run.advance().dyMm());
+    Outline.Point lies = new Outline.Point(start.x() + offset * run.advance().dxMm(), start.y() + offset * run.advance().dyMm());
+    return place.span().piece().drawn(place.span().edgeIndex(), place.unit(), lies);
   }
 }

@@ -168,7 +168,7 @@ public record SeamEnds(String start, String end) {
     return switch (spot.piece().part()) {
       case FRONT -> "the front " + word;
       case BACK -> "the back " + word;
-      case SLEEVE, HALF, HOOD, OTHER -> "the %s of the %s".formatted(word, Wording.low(spot.piece().name()));
+      case SLEEVE, HALF, HOOD, WHOLE, OTHER -> "the %s of the %s".formatted(word, Wording.low(spot.piece().name()));
     };
   }
 

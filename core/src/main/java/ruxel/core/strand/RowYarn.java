@@ -15,6 +15,6 @@ public final class RowYarn {
   /** Mm of yarn in a piece. Linear in its outline. */
   public static double mm(Piece piece) {
     Cloth cloth = piece.cloth();
-    return new Outline(piece).areaMm2() / cloth.rowHeightMm() * Stitch.ofRow(cloth.rowHeightMm(), cloth.stitchWidthMm()).yarnPerLength();
+    return piece.shape().areaMm2() / cloth.rowHeightMm() * Stitch.ofRow(cloth.rowHeightMm(), cloth.stitchWidthMm()).yarnPerLength();
   }
 }

@@ -151,7 +151,7 @@ final class Unrolling {
   private static Junction inside(Piece piece, int edgeIndex, int cut) {
     boolean isSquare = piece.isBetweenSquares(piece.edges().get(edgeIndex), cut);
     int corners = piece.cornerAt(edgeIndex, cut, true).isPresent() ? 1 : 0;
-    return new Junction(corners, isSquare, corners, STRAIGHT - new Outline(piece).angleAt(edgeIndex, 2 * cut), List.of());
+    return new Junction(corners, isSquare, corners, STRAIGHT - piece.shape().angleAt(edgeIndex, 2 * cut), List.of());
   }
 
   /** What stands at the end of a segment; a strip that stops inside it meets nothing. */

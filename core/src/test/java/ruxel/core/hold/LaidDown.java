@@ -35,8 +35,11 @@ final class LaidDown {
     Outline outline = new Outline(piece);
     Point start = outline.at(edge, cut);
     Point end = outline.at(edge, forward ? cut + 1 : cut - 1);
-    LaidDown asItLies = new LaidDown(outline.corners(), start, end);
-    return face == Face.RIGHT_SIDE ? asItLies : new LaidDown(asItLies.ring.stream().map(LaidDown::mirrored).toList(), mirrored(start), mirrored(end));
+    boolean isUnder = piece.isUnder(edge, forward ? cut : cut - 1);
+    List<Point> fabric = piece.folded().map(folded -> folded.layers().get(isUnder ? 1 : 0).points()).orElseGet(outline::corners);
+    LaidDown asItLies = new LaidDown(fabric, start, end);
+    // A layer that lies under a fold shows its wrong side.
+    return (face == Face.RIGHT_SIDE) != isUnder ? asItLies : new LaidDown(asItLies.ring.stream().map(LaidDown::mirrored).toList(), mirrored(start), mirrored(end));
   }
 
   /** Turned so that one goes this way along place 1, in degrees: 0 to the right, 90 away, 180 to the left. */

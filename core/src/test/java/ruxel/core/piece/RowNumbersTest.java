@@ -46,7 +46,7 @@ class RowNumbersTest {
         .flatMap(template -> Stream.concat(Stream.of(new Answers(Map.of())), template.questions().stream().map(question -> new Answers(Map.of(question.key(), new Answers.Word("TOP_DOWN"))))).map(answers -> Garment.of(template.id(), new Recipe(template.id(), answers))))
         .filter(garment -> Layout.of(garment) instanceof Outcome.Good<Layout>)
         .flatMap(garment -> pieces(garment).stream())
-        .filter(piece -> piece.board().isEmpty());
+        .filter(piece -> piece.edges().stream().flatMap(edge -> edge.runs().stream()).anyMatch(run -> run.kind() == UnitKind.ROW_END) && piece.board().isEmpty());
   }
 
   /** By points alone: units that lie level with each other are ends of one row, and the farther from the first edge, the higher its number. */
