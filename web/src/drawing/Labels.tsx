@@ -1,6 +1,6 @@
 import type { EdgePlan, PiecePlan, RunPlan } from '../api/types';
 import { shade } from './dyes';
-import { boxOf, corners, onTable, type Point, widestAt } from './geometry';
+import { boxOf, onTable, type Point, seenOutline, widestAt } from './geometry';
 import { count, length } from '../format';
 import { apart, type Rect } from './rects';
 import type { Sheet } from './sheet';
@@ -56,8 +56,12 @@ function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan):
   );
   const long = Math.hypot(end.x - start.x, end.y - start.y);
   const rows = run.kind === 'ROW_END';
-  const full = rows ? count(run.count, 'row') : `${run.count} st · ${length(run.lengthMm, sheet.plan.unit)}`;
-  const short = rows ? String(run.count) : `${run.count} st`;
+  // The other way round, the label of what lies under comes to stand outside.
+  const layer = run.under ? 'under: ' : '';
+  const full = rows
+    ? count(run.count, 'row')
+    : `${layer}${run.count} st · ${length(run.lengthMm, sheet.plan.unit)}`;
+  const short = rows ? String(run.count) : `${layer}${run.count} st`;
   const text = [full, short].find((candidate) => candidate.length * CHAR_PX + 8 < long);
   if (!text || (run.fabric === 'RIB' && rows)) {
     return [];
@@ -74,14 +78,14 @@ function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan):
       y: start.y + (end.y - start.y) * along + inside.y * depth,
     },
     angle: upright((Math.atan2(end.y - start.y, end.x - start.x) * 180) / Math.PI),
-    colour: dye.text,
-    halo: dye.base,
+    colour: run.under ? 'var(--ink)' : dye.text,
+    halo: run.under ? 'var(--mat)' : dye.base,
     size: TEXT_PX,
   }));
 }
 
 function nameLabel(sheet: Sheet, piece: PiecePlan): Label {
-  const points = corners(piece).map((corner) => sheet.px(onTable(piece, corner, sheet.shifts)));
+  const points = seenOutline(piece).map((corner) => sheet.px(onTable(piece, corner, sheet.shifts)));
   const box = boxOf(points);
   const y = (box.bottom + box.top) / 2;
   const cloth = widestAt(points, y);

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import type { DrawnPiece } from '../api/types';
 import { shade } from './dyes';
-import { boxOf, corners, type Point } from './geometry';
+import { boxOf, corners, type Point, seenOutline, underLayer } from './geometry';
 
 const DASH_OF_STITCH = 0.6;
 const STROKE_OF_ROW = 0.72;
@@ -22,7 +22,7 @@ export function PieceShape({
 }) {
   const id = useId();
   const { stitchWidthMm: w, rowHeightMm: h, colour, ribColour } = piece.cloth;
-  const outline = path(corners(piece));
+  const outline = path(seenOutline(piece));
   const box = boxOf(corners(piece));
   const main = shade(colour);
   const ribbing = shade(ribColour);
@@ -59,6 +59,7 @@ export function PieceShape({
           <path d={outline} />
         </clipPath>
       </defs>
+      {piece.folded && <UnderLayer points={underLayer(piece)} fill={main.base} />}
       <path d={outline} fill={main.base} />
       {marks && <path d={outline} fill={`url(#${id}s)`} />}
       {piece.ribs.map(({ fromMm, toMm }) => (
@@ -94,7 +95,35 @@ export function PieceShape({
         vectorEffect="non-scaling-stroke"
         strokeLinejoin="round"
       />
+      {piece.folded?.folds.map(([from, to], index) => (
+        <path
+          key={index}
+          d={`M${from!.x} ${from!.y}L${to!.x} ${to!.y}`}
+          stroke="var(--outline)"
+          strokeWidth={4}
+          strokeDasharray="10 4 2 4"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
     </g>
+  );
+}
+
+/** What lies under a folded piece shows its wrong side: darker, with a broken edge. */
+function UnderLayer({ points, fill }: { points: Point[]; fill: string }) {
+  return (
+    <>
+      <path d={path(points)} fill={fill} />
+      <path
+        d={path(points)}
+        fill="rgb(0 0 0 / 28%)"
+        stroke="var(--outline)"
+        strokeWidth={1.4}
+        strokeDasharray="5 3"
+        vectorEffect="non-scaling-stroke"
+        strokeLinejoin="round"
+      />
+    </>
   );
 }
 

@@ -37,6 +37,23 @@ export function corners(piece: DrawnPiece): Point[] {
   return piece.edges.flatMap((edge) => edge.runs.map((run) => ({ x: run.x, y: run.y })));
 }
 
+/** The outline that is seen: of a folded piece that of its upper layer. */
+export function seenOutline(piece: DrawnPiece): Point[] {
+  return piece.folded?.layers[0]?.points ?? corners(piece);
+}
+
+/** The layer under a folded piece as it is drawn: slid out, but for where it is folded. */
+export function underLayer(piece: DrawnPiece): Point[] {
+  if (!piece.folded) {
+    return [];
+  }
+  const { layers, folds, slide } = piece.folded;
+  const isOnFold = (point: Point) => folds.flat().some((end) => end.x === point.x && end.y === point.y);
+  return layers[1]!.points.map((point) =>
+    isOnFold(point) ? point : { x: point.x + slide.x, y: point.y + slide.y },
+  );
+}
+
 export function boxOf(points: Point[]): Box {
   return {
     left: Math.min(...points.map((p) => p.x)),

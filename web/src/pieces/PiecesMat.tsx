@@ -157,7 +157,9 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
         const spot = px(at.x, at.y);
         const isChosen = piece.id === chosen.piece && edge.id === chosen.edge;
         const count = edge.finished === edge.units ? String(edge.units) : `${edge.units} of ${edge.finished}`;
-        const shown = edge.measuredMm === undefined ? count : `${count} · ${length(edge.measuredMm, unit)}`;
+        const layered = edge.runs.every((run) => run.under) ? `under: ${count}` : count;
+        const shown =
+          edge.measuredMm === undefined ? layered : `${layered} · ${length(edge.measuredMm, unit)}`;
         const made = edge.runs.some((run) => run.source !== 'PLANNED');
         return (
           <button

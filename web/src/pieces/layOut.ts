@@ -41,9 +41,13 @@ export function endsOf(edge: EdgePlan): [Point, Point] {
   ];
 }
 
-/** The middle of an edge and the way out of the piece from there, a unit long: rings run counter-clockwise. */
+/**
+ * The middle of an edge and the way out of the piece from there, a unit long: rings run counter-clockwise, but on what lies under a fold;
+ * there it is the way in, so that both layers have room. Of an edge that goes over the fold, of its upper part.
+ */
 export function outward(edge: EdgePlan): { at: Point; out: Point } {
-  const [from, to] = endsOf(edge);
+  const upper = edge.runs.filter((run) => !run.under);
+  const [from, to] = endsOf({ ...edge, runs: upper.length > 0 ? upper : edge.runs });
   const long = Math.hypot(to.x - from.x, to.y - from.y) || 1;
   return {
     at: { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 },

@@ -28,7 +28,7 @@ function lines(sheet: Sheet, opening: OpeningPlan): Line[] {
             sheet.shifts,
           ),
         );
-      const line = from < to ? [outside(at(from), at(to))] : [];
+      const line = from < to ? [run.under ? outside(at(to), at(from)) : outside(at(from), at(to))] : [];
       start += run.count;
       return line;
     });

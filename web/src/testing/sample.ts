@@ -32,6 +32,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     heldBack: 0,
     told: false,
     edging: false,
+    under: false,
   });
   const edge = (edgeId: string, r: ReturnType<typeof run>) => ({
     id: edgeId,
@@ -40,6 +41,7 @@ export function piece(id: string, over: Partial<PiecePlan> = {}): PiecePlan {
     lengthMm: r.lengthMm,
     runs: [r],
     landmarks: [],
+    cornerAngle: 90,
     counts: `${r.count} ${r.kind === 'ROW_END' ? 'row ends' : 'stitches'}`,
     words: `${r.count} by count and gauge.`,
     finished: r.count + r.heldBack,
