@@ -84,10 +84,16 @@ function runLabel(sheet: Sheet, piece: PiecePlan, edge: EdgePlan, run: RunPlan):
   }));
 }
 
+/** Where an edge goes over a fold, what lies under is told by the like of it above. */
+function isUnderItsLike(edge: EdgePlan, run: RunPlan): boolean {
+  return run.under && edge.runs.some((other) => !other.under && other.count === run.count);
+}
+
 function nameLabel(sheet: Sheet, piece: PiecePlan): Label {
   const points = seenOutline(piece).map((corner) => sheet.px(onTable(piece, corner, sheet.shifts)));
   const box = boxOf(points);
-  const y = (box.bottom + box.top) / 2;
+  // A hexagon folded to an L is widest above its fold.
+  const y = piece.folded ? 0.65 * box.bottom + 0.35 * box.top : (box.bottom + box.top) / 2;
   const cloth = widestAt(points, y);
   const dye = shade(piece.cloth.colour);
   const width = cloth.to - cloth.from;
@@ -114,7 +120,9 @@ export function Labels({ sheet, counted = true }: { sheet: Sheet; counted?: bool
     .flatMap((piece) =>
       // Squares are told on their own view.
       (sheet.plan.boards.some(({ id }) => id === piece.id) ? [] : piece.edges).flatMap((edge) =>
-        edge.runs.map((run) => ({ run, label: runLabel(sheet, piece, edge, run) })),
+        edge.runs
+          .filter((run) => !isUnderItsLike(edge, run))
+          .map((run) => ({ run, label: runLabel(sheet, piece, edge, run) })),
       ),
     )
     .sort((one, other) => other.run.lengthMm - one.run.lengthMm)

@@ -22,6 +22,8 @@ const MARGIN = { side: 78, top: 108, bottom: 52 };
 /** Under this the row is wider than the screen and is moved sideways. */
 const PIECE_PX = 190;
 const LABEL_OUT_PX = 25;
+/** A longer label, that stands inside. */
+const UNDER_IN_PX = 60;
 const MARKS_FROM_SCALE = 0.2;
 
 /** The pieces side by side to scale; every edge carries its count and is chosen by it. */
@@ -157,7 +159,9 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
         const spot = px(at.x, at.y);
         const isChosen = piece.id === chosen.piece && edge.id === chosen.edge;
         const count = edge.finished === edge.units ? String(edge.units) : `${edge.units} of ${edge.finished}`;
-        const layered = edge.runs.every((run) => run.under) ? `under: ${count}` : count;
+        const isUnder = edge.runs.every((run) => run.under);
+        const away = isUnder ? UNDER_IN_PX : LABEL_OUT_PX;
+        const layered = isUnder ? `under: ${count}` : count;
         const shown =
           edge.measuredMm === undefined ? layered : `${layered} · ${length(edge.measuredMm, unit)}`;
         const made = edge.runs.some((run) => run.source !== 'PLANNED');
@@ -166,7 +170,7 @@ function Tags({ upright, unit, chosen, onChoose, px }: TagsProps) {
             key={edge.id}
             type="button"
             className={`edge-tag${isChosen ? ' chosen' : ''}${made ? ' made' : ''}`}
-            style={{ left: spot.x + out.x * LABEL_OUT_PX, top: spot.y - out.y * LABEL_OUT_PX }}
+            style={{ left: spot.x + out.x * away, top: spot.y - out.y * LABEL_OUT_PX }}
             aria-pressed={isChosen}
             aria-label={`${piece.name}, ${edge.name}: ${shown}, that is ${edge.counts}, ${length(edge.lengthMm, unit)}`}
             title={`${edge.name}: ${edge.counts}, ${length(edge.lengthMm, unit)}`}

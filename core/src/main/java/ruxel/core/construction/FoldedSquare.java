@@ -76,8 +76,8 @@ final class FoldedSquare extends Template {
 
   @Override
   void tell(Halves halves, Form form) {
-    Edge upper = Edge.of("long.upper", "long edge of the upper layer", List.of(across(form, 1)));
-    Edge lower = Edge.of("long.lower", "long edge of the lower layer", List.of(across(form, -1)));
+    Edge upper = Edge.of("long.upper", "collar edge", List.of(across(form, 1)));
+    Edge lower = Edge.of("long.lower", "collar edge under it", List.of(across(form, -1)));
     List<Run> up = end(form);
     List<Run> down = new ArrayList<>(end(form));
     Collections.reverse(down);

@@ -33,10 +33,12 @@ import ruxel.core.seam.Span;
  */
 final class TwoHexagons extends Template {
   private static final PieceId LEFT = Halves.left("half");
+  private static final String NECK_RUN = "neck";
   private static final String METHOD = "whip-both";
   private static final double SIDE_MM = 384;
   private static final double NECK_MM = 70;
   private static final double GAP_MM = 60;
+  private static final double MM_PER_CM = 10;
 
   private static final Asked SIDE =
       Asked.stitches("hexagonSide", Group.BODY, "Stitches along a side", "Without the corners; each hexagon is worked in rounds from its middle.", 2, form -> 2 * Math.round(SIDE_MM / Making.of(form).w() / 2))
@@ -48,7 +50,7 @@ final class TwoHexagons extends Template {
   private static final Asked MIDDLE =
       Asked.number(
               Question.number("hexagonMiddle", Group.GAUGE, "From the middle to the middle of a side, cm", "Measured on a finished hexagon; without it half a side, as it should be.", 1, 500),
-              form -> sideMm(form) / 20)
+              form -> Math.round(sideMm(form) / 2) / MM_PER_CM)
           .follows(
               form ->
                   ratio(form) > HouseRules.USUAL.get(HouseRules.Rule.HEXAGON_SHARE)
@@ -82,14 +84,14 @@ final class TwoHexagons extends Template {
         new Piece(
             LEFT, "Left hexagon", Part.HALF,
             List.of(
-                Edge.of("top.front", "front edge of the sleeve top", parts("top", rest, "neck", neck(form), -w)),
+                Edge.of("top.front", "front edge of the sleeve top", parts("top", rest, NECK_RUN, neck(form), -w)),
                 Edge.of("front", "front edge", List.of(stitches("front", side(form), 0, -w))),
                 Edge.of("hem", "hem", halved("front", "back", side(form), w, 0)),
                 Edge.of("centre", "centre back", List.of(stitches("centre", side(form), 0, w))),
-                Edge.of("top.back", "back edge of the sleeve top", parts("neck", neck(form), "top", rest, w)),
+                Edge.of("top.back", "back edge of the sleeve top", parts(NECK_RUN, neck(form), "top", rest, w)),
                 Edge.of("cuff", "cuff", halved("back", "front", side(form), 0, -w))),
             Optional.empty(), Making.of(form).cloth());
-    Fold fold = new Fold(Fold.Spot.before("cuff", "front"), Fold.Spot.before("hem", "back"), Fold.Way.CORNER, Optional.of(form.number(MIDDLE) * 10));
+    Fold fold = new Fold(Fold.Spot.before("cuff", "front"), Fold.Spot.before("hem", "back"), Fold.Way.CORNER, Optional.of(form.number(MIDDLE) * MM_PER_CM));
     halves.pair(FoldedCorner.on(hexagon, form).foldedAlong(fold), Halves.right("half"), "Right hexagon");
     halves.between("centre", "Centre back", SeamRole.CENTRE_BACK, SideOf.of("Left centre back", Span.ofRun(LEFT, "centre", "centre", FORWARD)), "Right centre back", METHOD);
     halves.seam(
@@ -103,8 +105,8 @@ final class TwoHexagons extends Template {
     left.add(whole(halves, "hem"));
     left.add(whole(halves, "front"));
     if (neck(form) > 0) {
-      left.add(Span.ofRun(LEFT, "top.front", "neck", FORWARD));
-      left.add(Span.ofRun(LEFT, "top.back", "neck", FORWARD));
+      left.add(Span.ofRun(LEFT, "top.front", NECK_RUN, FORWARD));
+      left.add(Span.ofRun(LEFT, "top.back", NECK_RUN, FORWARD));
     }
     halves.opening("front", "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, Map.of(), left);
     halves.openings("cuff", "cuff", ExpectedOpening.Kind.CUFF, LEFT, "cuff");
@@ -142,7 +144,7 @@ final class TwoHexagons extends Template {
     if (more > 0) {
       runs.add(stitches(other, more, dx, 0));
     }
-    return runs;
+    return runs.stream().map(run -> run.id().equals(NECK_RUN) ? run.labelled("neck") : run).toList();
   }
 
   /** A side that goes over the fold and back; of an odd count a stitch lies on it. */
@@ -168,6 +170,6 @@ final class TwoHexagons extends Template {
   }
 
   private static double ratio(Form form) {
-    return form.number(MIDDLE) * 10 / sideMm(form);
+    return form.number(MIDDLE) * MM_PER_CM / sideMm(form);
   }
 }

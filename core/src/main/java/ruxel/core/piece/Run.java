@@ -46,6 +46,10 @@ public record Run(
     return new Run(id, kind, counts, advance, fabric, noEase, notes);
   }
 
+  public Run labelled(String label) {
+    return new Run(id, kind, counts, advance, fabric, noEase, new Notes(label, notes.chains(), notes.heldBack()), origin);
+  }
+
   public Run withAdvance(Advance changed) {
     return new Run(id, kind, counts, changed, fabric, noEase, notes, origin);
   }

@@ -11,6 +11,7 @@ import ruxel.core.identity.PieceId;
 import ruxel.core.measure.Wording;
 import ruxel.core.piece.Edge;
 import ruxel.core.piece.Piece;
+import ruxel.core.piece.Run;
 import ruxel.core.piece.UnitKind;
 
 /**
@@ -31,6 +32,12 @@ public record SeamEnds(String start, String end) {
     static Spot of(ResolvedSpan span, boolean start) {
       boolean atRingStart = start == span.forward();
       return new Spot(span.piece(), span.edgeIndex(), atRingStart ? span.from() : span.to(), atRingStart);
+    }
+
+    /** What the maker calls the run that the unit is of. */
+    Optional<String> label() {
+      Run run = edge().runOfUnit(cut);
+      return Optional.of(run.notes().label()).filter(label -> !label.isEmpty() && !run.origin().isEdging()).map(Wording::low);
     }
 
     /** The edge and unit beyond the seam's end on the ring. */
@@ -107,7 +114,7 @@ public record SeamEnds(String start, String end) {
     for (Spot spot : spots) {
       Spot beyond = spot.beyond();
       if (all.isFree(beyond)) {
-        return all.openAt(beyond).map(name -> "the " + name).orElseGet(() -> beyond.edgeIndex() == spot.edgeIndex() ? "the open part of the " + Wording.low(spot.edge().name()) : "the " + Wording.low(beyond.edge().name()));
+        return beyond.label().or(() -> all.openAt(beyond)).map(name -> "the " + name).orElseGet(() -> beyond.edgeIndex() == spot.edgeIndex() ? "the open part of the " + Wording.low(spot.edge().name()) : "the " + Wording.low(beyond.edge().name()));
       }
     }
     List<ResolvedSeam> beyond = spots.stream().flatMap(spot -> all.taking(spot.beyond()).stream()).toList();
