@@ -1117,7 +1117,7 @@ export interface components {
         };
         ChoreTicked: {
             /** @enum {string} */
-            chore: "INSPECT" | "BLOCK" | "MARK" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
+            chore: "INSPECT" | "BLOCK" | "MARK" | "FOLD" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
             done: boolean;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3869,7 +3869,7 @@ export interface components {
         };
         WorkStep: {
             /** @enum {string} */
-            chore?: "INSPECT" | "BLOCK" | "MARK" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
+            chore?: "INSPECT" | "BLOCK" | "MARK" | "FOLD" | "TRY_ON" | "WEAVE" | "STEAM" | "FINISH";
             cut: boolean;
             done: boolean;
             /** Format: int32 */
@@ -3877,7 +3877,7 @@ export interface components {
             fastenOn: boolean;
             flat: boolean;
             /** @enum {string} */
-            kind: "INSPECT" | "BLOCK" | "MARK" | "BOARD" | "SEAM" | "TURN" | "TRY_ON" | "EDGING" | "WEAVE" | "STEAM" | "FINISH";
+            kind: "INSPECT" | "BLOCK" | "MARK" | "FOLD" | "BOARD" | "SEAM" | "TURN" | "TRY_ON" | "EDGING" | "WEAVE" | "STEAM" | "FINISH";
             mayComeBefore: string[];
             /** Format: double */
             minutes: number;

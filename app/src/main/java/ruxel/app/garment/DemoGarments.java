@@ -17,7 +17,9 @@ public enum DemoGarments {
   GROWN_ON("harbour-steps-jacket.json"),
   SIDEWAYS("tide-table-jacket.json"),
   SQUARES("quay-lamp-squares.json"),
-  SQUARE_HALVES("small-lantern-jacket.json");
+  SQUARE_HALVES("small-lantern-jacket.json"),
+  HEXAGONS("pier-head-jacket.json"),
+  FOLDED_SQUARE("fog-bank-wrap.json");
 
   private final String name;
 

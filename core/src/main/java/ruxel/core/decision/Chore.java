@@ -5,6 +5,7 @@ public enum Chore {
   INSPECT("looked every piece over"),
   BLOCK("blocked what leans or is lace"),
   MARK("marked the right sides"),
+  FOLD("folded the pieces"),
   TRY_ON("tried it on"),
   WEAVE("wove in what was left"),
   STEAM("steamed it"),

@@ -21,6 +21,7 @@ public record OrderPlan(
     INSPECT,
     BLOCK,
     MARK,
+    FOLD,
     /** The squares of a board, line after line. */
     BOARD,
     SEAM,

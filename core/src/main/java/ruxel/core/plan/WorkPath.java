@@ -86,6 +86,7 @@ final class WorkPath {
       add(Chore.BLOCK, "Block what leans or is lace", "Before anything is joined: a seam holds what was not blocked out.", block);
     }
     add(Chore.MARK, "Mark the right sides", "One marker on the right side of each piece, and one at each anchor.", markers());
+    FoldWords.of(construct).ifPresent(fold -> add(Chore.FOLD, "Fold the pieces", fold.words(), fold.todo()));
     boards.forEach(this::board);
     boolean triedOn = false;
     for (int i = 0; i < passes.sequence().size(); i++) {

@@ -15,11 +15,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.construction.Answers.Answer;
 import ruxel.core.construction.Answers.Numeric;
 import ruxel.core.construction.Answers.Word;
+import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.Settings;
 import ruxel.core.finding.FindingCode;
+import ruxel.core.finding.Outcome;
+import ruxel.core.garment.Garment;
+import ruxel.core.garment.Recipe;
+import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
+import ruxel.core.piece.Counts;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
+import ruxel.core.plan.OrderPlan;
 import ruxel.core.plan.PiecePlan;
+import ruxel.core.plan.Planner;
 import ruxel.core.plan.SeamPlan;
 
 /** Garments that lie in folded layers, by the numbers of handbook 9.3 and 9.4. */
@@ -116,6 +125,39 @@ class FoldedTest {
     assertThat(refused("folded-square", square(126, 63, "BETWEEN", "OPEN", 14))).containsExactly(FindingCode.FOLD_PAIR);
     assertThat(refused("folded-square", square(125, 18, "BETWEEN", "JOINED", 14))).containsExactly(FindingCode.FOLD_PARITY);
     assertThat(seam(plan("folded-square", square(126, 63, "BETWEEN", "JOINED", 14)), new SeamId("end.left")).joints()).isEqualTo(1);
+  }
+
+  /** Of each layer from the fold on, and of each side of a hexagon: a slip is named, by both numbers. */
+  @Test
+  void whatWasCountedOtherwiseIsNamed() {
+    GarmentPlan armhole = counted("folded-square", square(126, 18, "BETWEEN", "JOINED", 14), "square", "end.left", "armhole.lower", 16);
+    assertThat(armhole.findings()).filteredOn(finding -> finding.code() == FindingCode.LAYERS_DIFFER).singleElement()
+        .satisfies(finding -> assertThat(finding.sentence()).contains("17 stitches from the fold on the upper layer and 16 stitches on the lower one"));
+    assertThat(armhole.findings()).extracting(FindingView::code).contains(FindingCode.SIDES_DIFFER);
+    GarmentPlan side = counted("two-hexagons", hexagons(48, 9), "half.left", "front", "front", 49);
+    assertThat(side.findings()).extracting(FindingView::code).contains(FindingCode.HEXAGON_SIDES, FindingCode.TWINS_DIFFER).doesNotContain(FindingCode.LAYERS_DIFFER);
+    assertThat(side.findings()).filteredOn(finding -> finding.code() == FindingCode.HEXAGON_SIDES).singleElement().satisfies(finding -> assertThat(finding.sentence()).contains("48 to 49 stitches"));
+  }
+
+  /** Before the first seam: how to fold, and what tells that one is folded the wrong way round, by the sleeves of the wearer. */
+  @Test
+  void howTheyAreFolded() {
+    assertThat(plan("two-hexagons", hexagons(48, 9)).order().steps()).filteredOn(step -> step.kind() == OrderPlan.Kind.FOLD).singleElement().satisfies(
+        step -> {
+          assertThat(step.words()).contains("if two sleeves point the same way");
+          assertThat(step.todo()).hasSize(2);
+          assertThat(step.todo().get(0)).startsWith("Left hexagon").contains("wearer's left").contains("your right");
+          assertThat(step.todo().get(1)).startsWith("Right hexagon").contains("wearer's right").contains("your left");
+        });
+    assertThat(plan("folded-square", square(126, 18, "BETWEEN", "JOINED", 14)).order().steps()).filteredOn(step -> step.kind() == OrderPlan.Kind.FOLD).singleElement()
+        .satisfies(step -> assertThat(step.todo()).containsExactly("Square: halve its left end and its right end. Put a marker into each layer at the marked pair, four in all."));
+    assertThat(plan("drop-shoulder", Map.of()).order().steps()).extracting(OrderPlan.WorkStep::kind).doesNotContain(OrderPlan.Kind.FOLD);
+  }
+
+  private static GarmentPlan counted(String id, Map<String, Answer> answers, String piece, String edge, String run, int count) {
+    Garment garment = Garment.of("Quay", new Recipe(id, new Answers(answers)));
+    Settings settings = garment.settings().with(new MadeCount(new PieceId(piece), edge, run, count, Counts.Source.AS_MADE));
+    return ((Outcome.Good<GarmentPlan>) Planner.plan(garment.withSettings(settings))).value();
   }
 
   private static List<Map.Entry<String, Long>> openings(GarmentPlan plan) {
