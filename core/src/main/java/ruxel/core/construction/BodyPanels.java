@@ -3,11 +3,13 @@ package ruxel.core.construction;
 import static ruxel.core.seam.Span.Along.BACKWARD;
 import static ruxel.core.seam.Span.Along.FORWARD;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import ruxel.core.identity.PieceId;
 import ruxel.core.piece.Cut;
 import ruxel.core.piece.Edge;
@@ -105,10 +107,15 @@ final class BodyPanels {
       Hood.sewOn(halves, form, neck(halves, form), backNeckCentre(halves), "slip-both");
     }
     if (Body.isCardigan(form)) {
-      List<String> edges = hooded ? List.of("hem", "front") : List.of("hem", "neck", "front");
+      boolean isDown = Hood.down(form) > 0;
+      List<String> edges = isDown ? List.of("hem") : hooded ? List.of("hem", "front") : List.of("hem", "neck", "front");
+      List<Span> left = new ArrayList<>(Slit.spans(form));
+      if (isDown) {
+        left.add(Hood.belowIt(form, halves.piece(Halves.left("front"))));
+      }
       Map<PieceId, List<String>> open = new HashMap<>(Map.of(Halves.BACK, hooded ? List.of("hem") : List.of("hem", "neck"), Halves.left("front"), edges, Halves.right("front"), edges));
       open.putAll(hooded ? Hood.face() : Map.of());
-      halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, Slit.spans(form));
+      halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);
       return;
     }
     if (hooded) {
@@ -125,7 +132,7 @@ final class BodyPanels {
     Span back = Span.ofEdge(Halves.BACK, edge(halves, Halves.BACK).orElseThrow(), BACKWARD);
     Optional<Edge> edge = edge(halves, front.piece());
     if (Body.isCardigan(form)) {
-      return Hood.along(halves, edge.map(found -> Span.ofEdge(front.piece(), found, BACKWARD)).stream().toList(), List.of(back));
+      return Hood.along(halves, Stream.concat(Hood.downTheFront(form, front.piece()).stream(), edge.map(found -> Span.ofEdge(front.piece(), found, BACKWARD)).stream()).toList(), List.of(back));
     }
     return Hood.round(front.piece(), edge.orElseThrow(), 0, edge.orElseThrow().units(), back);
   }

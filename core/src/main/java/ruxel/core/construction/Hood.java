@@ -42,10 +42,21 @@ final class Hood {
   private static final int MOST_SQUARES = 15;
   private static final double EXACT = 1e-9;
 
+  private static final String FRONT_EDGE = "front";
+
   static final Asked WORN =
       Asked.choice("hood", NECK, "Hood", "A folded panel, its top sewn to itself and its lower edge to the neck.", form -> "NONE", new Choice("NONE", "None"), new Choice(SEWN_ON, "Sewn on"));
+  private static final Asked DOWN =
+      Asked.number(Question.count("hoodDown", NECK, "Of each front edge the hood takes", "Rows from the neck down, or stitches of a front worked sideways; 0 when it ends at the neck.", 0, Asked.MOST_ROWS), form -> 0)
+          .when(WORN, SEWN_ON, false)
+          .refused(FindingCode.HOOD_DOWN_PULLOVER, form -> isWorn(form) && !Body.isCardigan(form) && form.count(Hood.DOWN) > 0, form -> List.of())
+          .refused(
+              FindingCode.HOOD_DOWN, form -> down(form) > mostDown(form),
+              form -> List.of(Fact.count("down", form.count(Hood.DOWN)), Fact.count("most", Math.max(0, mostDown(form)))))
+          .follows("It runs {down} down each front: its lower edge is {length} long.", form -> List.of(Fact.length("down", downMm(form)), Fact.length("length", edgeMm(form))))
+          .drawn(Drawn.up(Part.FRONT, FRONT_EDGE).firstMm(Hood::downMm));
   private static final Asked STITCHES =
-      Asked.stitches("hoodStitches", NECK, "Stitches of the hood along the neck", "All round, as long as the neck or a little shorter; half of them from the back to the face.", 2, form -> 2 * Math.max(1, Math.floor(Body.neckMm(form) / Making.of(form).w() / 2 + EXACT)))
+      Asked.stitches("hoodStitches", NECK, "Stitches of the hood along the neck", "All round, as long as the neck or a little shorter; half of them from the back to the face.", 2, form -> 2 * Math.max(1, Math.floor(edgeMm(form) / Making.of(form).w() / 2 + EXACT)))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
           .refused(FindingCode.HOOD_ODD, form -> isWorn(form) && form.count(Hood.STITCHES) % 2 == 1, form -> odd(form.count(Hood.STITCHES), "stitches"))
@@ -53,17 +64,31 @@ final class Hood {
               "{length} along the neck, which gives {neck}; {deep} from the back to the face.",
               form -> {
                 double length = form.count(Hood.STITCHES) * Making.of(form).w();
-                return List.of(Fact.length("length", length), Fact.length("neck", Body.neckMm(form)), Fact.length("deep", length / 2));
+                return List.of(Fact.length("length", length), Fact.length("neck", edgeMm(form)), Fact.length("deep", length / 2));
               })
           .drawn(Drawn.across(Part.HOOD, LOWER));
   private static final Asked ROWS =
       Asked.rows("hoodRows", NECK, "Rows of the hood", "From the neck to the top of the head.", 1, form -> Math.round(HIGH_MM / Making.of(form).h()))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
-          .follows("{high} high.", form -> List.of(Fact.length("high", form.count(Hood.ROWS) * Making.of(form).h())))
+          .follows("{high} high, {less} with one row fewer, {more} with one more.", form -> heights(form.count(Hood.ROWS), Making.of(form).h()))
           .drawn(Drawn.up(Part.HOOD, "face"));
+  static final Asked DOWN_HALVES =
+      Asked.number(Question.count("hoodDownHalves", NECK, "Half squares of each front edge the hood takes", "Below the neck; an odd number ends in the middle of a square.", 0, 4 * MOST_SQUARES), form -> 0)
+          .when(WORN, SEWN_ON, false)
+          .refused(FindingCode.HOOD_DOWN_PULLOVER, form -> isWorn(form) && !isOpen(form) && form.count(Hood.DOWN_HALVES) > 0, form -> List.of())
+          .refused(
+              FindingCode.HOOD_DOWN, form -> halvesDown(form) > mostHalves(form),
+              form -> List.of(Fact.count("down", form.count(Hood.DOWN_HALVES)), Fact.count("most", Math.max(0, mostHalves(form)))))
+          .follows(
+              "It runs {down} down each front: its lower edge is {length} long, {n} half squares.",
+              form -> {
+                int halves = 2 * (neckSquares(form) + halvesDown(form));
+                double half = SquareBody.sideMm(form) / 2;
+                return List.of(Fact.length("down", halvesDown(form) * half), Fact.length("length", halves * half), Fact.count("n", halves));
+              });
   static final Asked ACROSS =
-      Asked.number(Question.count("hoodSquares", NECK, "Squares of the hood along the neck", "All round; half of them from the back to the face.", 1, 2 * MOST_SQUARES), form -> Math.min(2 * MOST_SQUARES, neckSquares(form)))
+      Asked.number(Question.count("hoodSquares", NECK, "Squares of the hood along the neck", "All round; half of them from the back to the face.", 1, 2 * MOST_SQUARES), form -> Math.min(2 * MOST_SQUARES, neckSquares(form) + halvesDown(form)))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
           .refused(FindingCode.HOOD_ODD, form -> isWorn(form) && form.count(Hood.ACROSS) * form.count(SquareBody.STITCHES) % 2 == 1, form -> odd(form.count(Hood.ACROSS), "squares"))
@@ -71,7 +96,7 @@ final class Hood {
               "{length} along the neck, which gives {n:squares}; {deep} from the back to the face.",
               form -> {
                 double length = form.count(Hood.ACROSS) * SquareBody.sideMm(form);
-                return List.of(Fact.length("length", length), Fact.count("n", neckSquares(form)), Fact.length("deep", length / 2));
+                return List.of(Fact.length("length", length), Fact.count("n", neckSquares(form) + halvesDown(form)), Fact.length("deep", length / 2));
               })
           .drawn(Drawn.edge(Part.HOOD, false, LOWER));
   static final Asked HIGH =
@@ -80,15 +105,74 @@ final class Hood {
               form -> Math.max(1, Math.round(HIGH_MM / SquareBody.sideMm(form))))
           .when(WORN, SEWN_ON, false)
           .shapes(Part.HOOD)
-          .follows("{high} high.", form -> List.of(Fact.length("high", form.count(Hood.HIGH) * SquareBody.sideMm(form))))
+          .follows("{high} high, {less} with one square fewer, {more} with one more.", form -> heights(form.count(Hood.HIGH), SquareBody.sideMm(form)))
           .drawn(Drawn.edge(Part.HOOD, true, "right"));
 
   /** Asked of a hood of rows, and of one of squares. */
-  static final List<Asked> OF_ROWS = List.of(WORN, STITCHES, ROWS);
+  static final List<Asked> OF_ROWS = List.of(WORN, DOWN, STITCHES, ROWS);
 
-  static final List<Asked> OF_SQUARES = List.of(WORN, ACROSS, HIGH);
+  static final List<Asked> OF_SQUARES = List.of(WORN, DOWN_HALVES, ACROSS, HIGH);
 
   private Hood() {}
+
+  private static List<Fact> heights(int count, double unitMm) {
+    return List.of(Fact.length("high", count * unitMm), Fact.length("less", Math.max(0, count - 1) * unitMm), Fact.length("more", (count + 1) * unitMm));
+  }
+
+  /** Round the neck and down both fronts. */
+  private static double edgeMm(Form form) {
+    return Body.neckMm(form) + 2 * downMm(form);
+  }
+
+  private static double downMm(Form form) {
+    return down(form) * (form.asks(RibBody.STITCHES) ? Making.of(form).w() : Making.of(form).h());
+  }
+
+  private static int mostDown(Form form) {
+    return form.asks(RibBody.STITCHES) ? form.count(RibBody.STITCHES) - 1 : form.count(Body.ROWS) - Body.neckRows(form) - 1;
+  }
+
+  /** Units of each front edge below the neck that it is sewn to. */
+  static int down(Form form) {
+    return isWorn(form) && Body.isCardigan(form) ? form.countOrNone(DOWN) : 0;
+  }
+
+  /** Half squares of each front below the neck that it is sewn to. */
+  static int halvesDown(Form form) {
+    return isWorn(form) && isOpen(form) ? form.countOrNone(DOWN_HALVES) : 0;
+  }
+
+  private static boolean isOpen(Form form) {
+    return !form.asks(Body.KIND) || Body.isCardigan(form);
+  }
+
+  private static int mostHalves(Form form) {
+    int squares = form.asks(SquareBody.ACROSS) ? form.count(SquareBody.HIGH) - form.count(SquareBody.NECK_ROWS) : SquareHalves.frontSquares(form);
+    return 2 * squares - 1;
+  }
+
+  /**
+   * Where a hood of squares ends on a front edge that leads away from the neck.
+   *
+   * @param first the row of the square at the neck
+   * @param step 1 where the rows count up from there, -1 where they count down
+   */
+  static Cut endOnSquares(Form form, int first, int step) {
+    int halves = halvesDown(form);
+    String square = "row" + (first + step * (halves / 2));
+    return new Cut(square, halves % 2 == 0 ? 0 : SquareBody.motif(form).stitches() / 2, Cut.End.START);
+  }
+
+  /** Of the left front's edge what the hood takes, from where it ends up to the neck. */
+  static List<Span> downTheFront(Form form, PieceId front) {
+    return down(form) == 0 ? List.of() : List.of(new Span(front, FRONT_EDGE, Cut.startOf(FRONT_EDGE), new Cut(FRONT_EDGE, down(form), Cut.End.START), BACKWARD));
+  }
+
+  /** And what it leaves open. */
+  static Span belowIt(Form form, Piece front) {
+    Edge edge = front.edge(FRONT_EDGE).orElseThrow();
+    return new Span(front.id(), FRONT_EDGE, new Cut(FRONT_EDGE, down(form), Cut.End.START), Cut.endOf(edge.runs().get(edge.runs().size() - 1).id()), FORWARD);
+  }
 
   private static List<Fact> odd(int count, String what) {
     return List.of(Fact.count("n", count), Fact.text("what", what), Fact.count("lower", Math.max(2, count - 1)), Fact.count("higher", count + 1));

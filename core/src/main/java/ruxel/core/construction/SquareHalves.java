@@ -89,7 +89,7 @@ final class SquareHalves extends Template {
         "square-halves", "Halves of squares", "Each half of the garment, with its sleeve, is one board of squares over the shoulder; the halves meet at the centre back.",
         List.of(Sign.SLEEVE_GROWN, Sign.SIDE_STRAIGHT, Sign.FRONT_AS_BACK),
         List.of(
-            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ROUNDS, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.ACROSS, Hood.HIGH,
+            Making.COLOUR, Making.STITCHES, Making.OVER, SquareBody.STITCHES, SquareBody.CORNER, SquareBody.SIDE, ROUNDS, ACROSS, HIGH, DEEP, NECK_ACROSS, NECK_DEEP, Hood.WORN, Hood.DOWN_HALVES, Hood.ACROSS, Hood.HIGH,
             LONG));
   }
 
@@ -101,6 +101,11 @@ final class SquareHalves extends Template {
   /** Squares round the neck of both halves. */
   static int neckAround(Form form) {
     return 2 * (2 * form.count(NECK_ACROSS) + form.count(NECK_DEEP));
+  }
+
+  /** Squares of each front edge below the neck. */
+  static int frontSquares(Form form) {
+    return form.count(HIGH) - form.count(NECK_DEEP);
   }
 
   private static double roundMm(Form form, int more) {
@@ -155,7 +160,7 @@ final class SquareHalves extends Template {
           List.of(new Anchor("underarm", "underarm", Spot.cut(LEFT, "side.front", Cut.endOf(row(high + deep + 1))), Spot.cut(LEFT, "side.back", Cut.startOf(row(high - deep))))),
           List.of("underarm"), METHOD);
       if (Hood.isWorn(form)) {
-        Hood.sewOn(halves, form, SquareBody.motif(form), Dye.valueOf(form.choice(Making.COLOUR)), Hood.along(halves, neck(BACKWARD), List.of()), backNeckCentre(), METHOD);
+        Hood.sewOn(halves, form, SquareBody.motif(form), Dye.valueOf(form.choice(Making.COLOUR)), Hood.along(halves, hoodEdge(), List.of()), backNeckCentre(), METHOD);
       }
       openings();
     }
@@ -180,12 +185,22 @@ final class SquareHalves extends Template {
       boolean hooded = Hood.isWorn(form);
       if (neck > 0) {
         left.addAll(hooded ? List.of() : neck(FORWARD));
-        left.add(Span.ofRuns(LEFT, "front", row(high + neckDeep + 1), row(2 * high), FORWARD));
+        left.add(new Span(LEFT, "front", Hood.endOnSquares(form, high + neckDeep + 1, 1), Cut.endOf(row(2 * high)), FORWARD));
       } else {
         left.add(Span.ofRuns(LEFT, "centre", row(high + 1), row(2 * high), FORWARD));
       }
       halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, hooded ? Hood.face() : Map.of(), left);
       halves.openings("cuff", "cuff", ExpectedOpening.Kind.CUFF, LEFT, "cuff");
+    }
+
+    /** Up the front edge, if the hood runs down it, and round the neck. */
+    private List<Span> hoodEdge() {
+      List<Span> edge = new ArrayList<>();
+      if (Hood.halvesDown(form) > 0) {
+        edge.add(new Span(LEFT, "front", Cut.startOf(row(high + neckDeep + 1)), Hood.endOnSquares(form, high + neckDeep + 1, 1), BACKWARD));
+      }
+      edge.addAll(neck(BACKWARD));
+      return edge;
     }
 
     /** From the front edge to the centre back. */

@@ -234,7 +234,12 @@ final class Squares extends Template {
     /** Round the neck, from the front on the wearer's left. */
     private List<Span> neck() {
       if (Body.isCardigan(form)) {
-        return Hood.along(halves, frontNeck(), List.of(backNeck()));
+        List<Span> left = new ArrayList<>();
+        if (Hood.halvesDown(form) > 0) {
+          left.add(new Span(front, "front", Cut.startOf(row(high - deep)), Hood.endOnSquares(form, high - deep, -1), BACKWARD));
+        }
+        left.addAll(frontNeck());
+        return Hood.along(halves, left, List.of(backNeck()));
       }
       Edge edge = halves.piece(front).edge(deep == 0 ? "upper" : "neck").orElseThrow();
       int from = deep == 0 ? edge.startOfRun(column(across - shoulder)) : 0;
@@ -261,8 +266,9 @@ final class Squares extends Template {
     private void openings() {
       boolean hooded = Hood.isWorn(form);
       if (Body.isCardigan(form)) {
-        List<String> fronts = List.of("hem", "front");
-        List<Span> left = hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList();
+        List<String> fronts = List.of("hem");
+        List<Span> left = new ArrayList<>(hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList());
+        left.add(new Span(front, "front", Hood.endOnSquares(form, high - deep, -1), Cut.endOf(row(1)), FORWARD));
         Map<PieceId, List<String>> open = new HashMap<>(Map.of(Halves.BACK, List.of("hem"), Halves.left("front"), fronts, Halves.right("front"), fronts));
         open.putAll(hooded ? Hood.face() : Map.of());
         halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);

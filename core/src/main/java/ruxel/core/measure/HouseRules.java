@@ -68,6 +68,7 @@ public record HouseRules(Map<Rule, Double> changed) {
     STRETCH_LACE(1.3, 1, 3, Unit.POINTS, "How far an opening of lace stretches", "A measured swatch edge is better.", "Checks against the wearer"),
     STRETCH_RIB(1.4, 1, 3, Unit.POINTS, "How far an opening of ribbing stretches", "A measured swatch edge is better.", "Checks against the wearer"),
     HEAD_MM(10, 0, 100, Unit.MM, "Room for the head at the neck", "It passes without force.", "Checks against the wearer"),
+    HOOD_LARGE_SHARE(0.15, 0, 1, Unit.SHARE, "Height of a hood over what the head needs", "A higher one falls over the face.", "Checks against the wearer"),
     REACH_MM(20, 0, 200, Unit.MM, "Difference of sleeve length that counts as right", "As much as posture changes.", "Checks against the wearer"),
     CHILD_NECK_MM(80, 20, 400, Unit.MM, "Narrowest back neck of a child", "Less pulls at the neck.", "The shoulders of a garment"),
     ANGLE_DEGREES(20, 1, 45, Unit.DEGREES, "Tolerance for corners of openings", "Fabric is no paper.", "");

@@ -35,6 +35,7 @@ import ruxel.core.wearer.Measure;
 /** Holds the finished sizes against the wearer (handbook 10), each before the seam after which it is hard to change. */
 final class Wearing {
   private static final double HALF = 0.5;
+  private static final String HOOD = "Height of the hood";
 
   private final FinishedSizes sizes;
   private final List<SeamMatch> matches;
@@ -96,7 +97,7 @@ final class Wearing {
     for (Opening opening : assembly.surface().openings()) {
       assembly.kindOf(opening).ifPresent(kind -> opening(kind, opening));
     }
-    sizes.hood().ifPresent(high -> atLeast(Check.HOOD, "Height of the hood", Measure.OVER_HEAD, HALF, ease(), high, first(SeamRole.HOOD, SeamRole.HOOD_TOP)));
+    sizes.hood().ifPresent(this::hood);
     reach();
     clashes();
   }
@@ -156,6 +157,22 @@ final class Wearing {
       findings.add(
           Finding.of(code, where, Fact.text("what", what), Fact.length("found", found), Fact.length("needed", needed.get()), Fact.text("remedy", check.remedy())));
     }
+  }
+
+  /** Half of what goes over the head with its ease; much more falls over the face (handbook 11). */
+  private void hood(double high) {
+    Optional<SeamId> before = first(SeamRole.HOOD, SeamRole.HOOD_TOP);
+    Optional<Double> needed = Optional.ofNullable(measures.get(Measure.OVER_HEAD)).map(over -> HALF * (over + ease()));
+    if (needed.isEmpty() || high <= needed.get() * (1 + rules.get(Rule.HOOD_LARGE_SHARE))) {
+      atLeast(Check.HOOD, HOOD, Measure.OVER_HEAD, HALF, HALF * ease(), high, before);
+      return;
+    }
+    String words = "%s, and %s would be enough: %s too high.".formatted(wording.length(high), wording.length(needed.get()), wording.length(high - needed.get()));
+    checks.add(new CheckView(Check.HOOD, HOOD, needed, high, Verdict.LONG, Optional.of(Measure.OVER_HEAD), before, words));
+    findings.add(
+        Finding.of(
+            FindingCode.WEARER_LARGE, before.map(Where::seam).orElse(Where.NOWHERE), Fact.text("what", HOOD), Fact.length("found", high), Fact.length("needed", needed.get()),
+            Fact.text("remedy", Check.HOOD.remedy())));
   }
 
   private String words(Measure measure, Optional<Double> needed, double found, Verdict verdict, double more) {

@@ -55,6 +55,50 @@ class HoodTest {
     assertThat(plan.boards()).filteredOn(board -> board.id().equals(new BoardId(new PieceId("hood")))).singleElement().satisfies(board -> assertThat(board.cells()).hasSize(3 * 6));
   }
 
+  /** Squares of 11 cm: the lower edge of four is one of the back neck and one and a half of each front; it ends inside a square. */
+  @ParameterizedTest
+  @CsvSource({"squares", "square-halves"})
+  void aHoodOfSquaresThatRunsDownTheFronts(String construction) {
+    Map<String, Answer> answers =
+        hooded(
+            construction.equals("squares")
+                ? Map.of("motifSide", new Numeric(11), "motifStitches", new Numeric(14), "squaresAcross", new Numeric(5), "squaresHigh", new Numeric(5), "shoulderSquares", new Numeric(2), "frontSquares", new Numeric(2), "neckSquares", new Numeric(0))
+                : Map.of("motifSide", new Numeric(11), "motifStitches", new Numeric(14), "halfAcross", new Numeric(3), "squaresHigh", new Numeric(5), "neckAcross", new Numeric(1), "neckDeep", new Numeric(1)));
+    int neck = construction.equals("squares") ? 1 : 2 + 2 + 2;
+    answers.put("hoodDownHalves", new Numeric(3));
+    answers.put("hoodSquaresHigh", new Numeric(3));
+    GarmentPlan plan = plan(construction, answers);
+    assertThat(plan.findings()).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).extracting(FindingView::sentence).isEmpty();
+    SeamPlan hood = seam(plan, new SeamId("hood"));
+    assertThat(hood.a().lengthMm()).isCloseTo(110 * (neck + 3), within(1e-6));
+    assertThat(hood.b().lengthMm()).as("one and a half of each front").isCloseTo(110 * (neck + 3), within(8.0));
+    double front = construction.equals("squares") ? 5 - 1.5 : 4 - 1.5;
+    double hem = construction.equals("squares") ? 5 + 2 * 2 : 4 * 3;
+    assertThat(round(plan, "Fronts, hood and hem")).isCloseTo(110 * (hem + 2 * front + 2 * 3), within(16.0));
+    answers.put("hoodDownHalves", new Numeric(10));
+    assertThat(Laid.refused(construction, answers)).containsExactly(FindingCode.HOOD_DOWN);
+  }
+
+  /** Over the back neck, both front necks and 12 rows of each front; the face is open above what is left of them. */
+  @ParameterizedTest
+  @ValueSource(strings = {"drop-shoulder", "notched-armhole", "set-in-sleeve", "grown-on-sleeves", "sleeveless", "sideways-ribs"})
+  void aHoodThatRunsDownTheFronts(String construction) {
+    Map<String, Answer> answers = hooded(Map.of("hoodRows", new Numeric(30)));
+    GarmentPlan atTheNeck = plan(construction, answers);
+    answers.put("hoodDown", new Numeric(12));
+    GarmentPlan plan = plan(construction, answers);
+    assertThat(plan.findings()).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).extracting(FindingView::sentence).isEmpty();
+    double unit = construction.equals("sideways-ribs") ? 100 / 14.0 : 12.5;
+    assertThat(seam(plan, new SeamId("hood")).b().lengthMm()).isCloseTo(seam(atTheNeck, new SeamId("hood")).b().lengthMm() + 2 * 12 * unit, within(1e-6));
+    assertThat(round(plan, "Fronts, hood and hem")).isCloseTo(round(atTheNeck, "Fronts, hood and hem") - 2 * 12 * unit, within(1e-6));
+    assertThat(seam(plan, new SeamId("hood")).a().lengthMm()).as("as long as its edge, or a little shorter").isBetween(seam(plan, new SeamId("hood")).b().lengthMm() * 0.97, seam(plan, new SeamId("hood")).b().lengthMm() + 1e-6);
+    answers.put("hoodDown", new Numeric(900));
+    assertThat(Laid.refused(construction, answers)).containsExactly(FindingCode.HOOD_DOWN);
+    answers.put("kind", new Word("PULLOVER"));
+    answers.put("hoodDown", new Numeric(2));
+    assertThat(Laid.refused(construction, answers)).contains(FindingCode.HOOD_DOWN_PULLOVER);
+  }
+
   /** Round a pullover's neck from its middle; of three squares with 15 stitches one stitch more of the middle one goes to the left. */
   @ParameterizedTest
   @CsvSource({"0, 14, 2, 4", "0, 15, 2, 4", "1, 14, 2, 6", "2, 15, 2, 8"})

@@ -139,7 +139,7 @@ class OrderPlanTest {
     assertThat(Wardrobe.plan(moved).order().steps().get(0).done()).isTrue();
     Garment notDone = good(new OrderChange.ChoreTicked(Chore.INSPECT, false).apply(moved));
     assertThat(Wardrobe.plan(notDone).order().steps()).noneMatch(WorkStep::done);
-    assertThat(Chore.values()).extracting(chore -> Kind.of(chore).name()).containsExactly("INSPECT", "BLOCK", "MARK", "TRY_ON", "WEAVE", "STEAM", "FINISH");
+    assertThat(Chore.values()).extracting(chore -> Kind.of(chore).name()).containsExactly("INSPECT", "BLOCK", "MARK", "FOLD", "TRY_ON", "WEAVE", "STEAM", "FINISH");
   }
 
   private static Garment slipStitched(Garment garment) {

@@ -9,7 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.change.Change;
+import ruxel.core.change.RuleChanged;
 import ruxel.core.change.SeamChange;
 import ruxel.core.change.WearChange;
 import ruxel.core.construction.Answers;
@@ -19,6 +22,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Wardrobe;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
+import ruxel.core.measure.HouseRules.Rule;
 import ruxel.core.plan.WearerPlan.Check;
 import ruxel.core.plan.WearerPlan.CheckView;
 import ruxel.core.plan.WearerPlan.Verdict;
@@ -97,18 +101,24 @@ class WearingTest {
     assertThat(Wardrobe.plan(child).wearing().care()).anyMatch(words -> words.startsWith("For a small child"));
   }
 
-  /** Half of 60 cm over the head and 10 cm of easy room: 40 cm are needed; 28 rows of 12.5 mm are 35. */
-  @Test
-  void aHoodIsHeldAgainstTheHeadBeforeItIsMade() {
-    Garment hooded = good(new Change.AnswersChanged(Map.of("hood", Optional.of(new Answers.Word("SEWN_ON")), "hoodRows", Optional.of(new Answers.Numeric(28)))).apply(Wardrobe.cardigan()));
+  /** Half of 62 cm over the head and 8 cm of room: 34 is too small by 1, 35 fits, 40 still, 41 is too large. */
+  @ParameterizedTest
+  @CsvSource({"34, TIGHT, 34 cm for 31 cm and 4 cm of room: 1 cm too little.", "35, FITS, 35 cm for 31 cm and 4 cm of room: fits.", "40, FITS, 40 cm for 31 cm and 4 cm of room: fits.", "41, LONG, '41 cm, and 35 cm would be enough: 6 cm too high.'"})
+  void aHoodIsHeldAgainstTheHeadBeforeItIsMade(int rows, Verdict verdict, String words) {
+    Garment hooded =
+        good(new Change.AnswersChanged(Map.of("hood", Optional.of(new Answers.Word("SEWN_ON")), "hoodRows", Optional.of(new Answers.Numeric(rows)), "gaugeRows", Optional.of(new Answers.Numeric(10)))).apply(Wardrobe.cardigan()));
     assertThat(check(hooded, Check.HOOD).verdict()).isEqualTo(Verdict.ASK);
-    Garment measured = good(new WearChange.WearerMeasured(Measure.OVER_HEAD, Optional.of(600.0)).apply(hooded));
-    CheckView hood = check(measured, Check.HOOD);
-    assertThat(hood.needed()).contains(400.0);
-    assertThat(hood.found()).isCloseTo(350, within(0.01));
-    assertThat(hood.verdict()).isEqualTo(Verdict.TIGHT);
+    Garment measured = good(new WearChange.WearerMeasured(Measure.OVER_HEAD, Optional.of(620.0)).apply(hooded));
+    Garment roomy = good(new RuleChanged(Rule.EASE_EASY_MM, Optional.of(80.0)).apply(measured));
+    CheckView hood = check(roomy, Check.HOOD);
+    assertThat(hood.needed()).contains(350.0);
+    assertThat(hood.found()).isCloseTo(10 * rows, within(0.01));
+    assertThat(hood.verdict()).isEqualTo(verdict);
     assertThat(hood.before()).contains(new SeamId("hood.top"));
-    assertThat(hood.words()).isEqualTo("35 cm for 30 cm and 10 cm of room: 5 cm too little.");
+    assertThat(hood.words()).isEqualTo(words);
+    FindingCode said = verdict == Verdict.TIGHT ? FindingCode.WEARER_TIGHT : FindingCode.WEARER_LARGE;
+    assertThat(Wardrobe.plan(roomy).findings().stream().filter(finding -> finding.sentence().startsWith("Height of the hood")).map(FindingView::code).toList())
+        .isEqualTo(verdict == Verdict.FITS ? List.of() : List.of(said));
     assertThat(Wardrobe.plan(Wardrobe.cardigan()).wearer()).noneMatch(check -> check.check() == Check.HOOD);
   }
 
