@@ -34,7 +34,8 @@ import ruxel.core.seam.SeamRole;
 
 /** What holds for every construction there is, with the usual answers and with any others it takes. */
 class ConstructionsTest {
-  private static final int ROUNDS = 60;
+  private static final int ROUNDS = 90;
+  private static final int LEAST_BUILT = 7;
 
   static Stream<Arguments> kinds() {
     return Templates.all().stream().flatMap(template -> Stream.of("CARDIGAN", "PULLOVER").map(kind -> Arguments.of(template.id(), kind)));
@@ -82,7 +83,7 @@ class ConstructionsTest {
         assertThat(plan.findings()).extracting(FindingView::code).as("%s", answers).doesNotContain(FindingCode.SIDES_DIFFER, FindingCode.SEAMS_DIFFER, FindingCode.CUT_GONE, FindingCode.METHOD_NEVER);
       }
     }
-    assertThat(built).as("of %d", ROUNDS).isGreaterThan(ROUNDS / 10);
+    assertThat(built).as("of %d", ROUNDS).isGreaterThanOrEqualTo(LEAST_BUILT);
   }
 
   /** What is drawn of a side has no gap and nothing over another, however many places its rows give. */
