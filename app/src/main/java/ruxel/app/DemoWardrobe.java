@@ -45,7 +45,7 @@ public class DemoWardrobe {
         .filter(board -> board.cells().stream().allMatch(cell -> cell.colourway().isPresent()))
         .findFirst()
         .ifPresent(board -> begin(squares, WorkRef.line(board.id(), board.lines().get(0).id()), JOINTS_INTO_THE_LINE));
-    Stream.of(DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.JOINED_AS_WORKED, DemoGarments.SET_IN, DemoGarments.NOTCHED)
+    Stream.of(DemoGarments.FOLDED_SQUARE, DemoGarments.HEXAGONS, DemoGarments.SIDEWAYS, DemoGarments.GROWN_ON, DemoGarments.WIDE, DemoGarments.JOINED_AS_WORKED, DemoGarments.SET_IN, DemoGarments.NOTCHED)
         .forEach(garment -> garments.importFile(garment.file()));
     UUID tunic = garments.importFile(DemoGarments.SLEEVELESS.file());
     garments.plan(tunic).seams().forEach(seam -> join(tunic, seam.id()));

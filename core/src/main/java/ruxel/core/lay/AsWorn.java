@@ -26,6 +26,8 @@ import ruxel.core.seam.SeamRole;
  */
 public final class AsWorn {
   private static final double SAME_MM = 1e-6;
+  /** How high a hood that is not drawn up stands round the neck. */
+  private static final double ROLL_MM = 40;
 
   private final List<Piece> pieces;
   private final List<Placement> placements;
@@ -63,7 +65,7 @@ public final class AsWorn {
   }
 
   private WornView front() {
-    List<WornShape> shapes = new ArrayList<>(hoods());
+    List<WornShape> shapes = new ArrayList<>(hoods(0));
     shapes.addAll(sleeves(1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
     pieces.stream().filter(piece -> piece.part() == Part.FRONT).forEach(piece -> shapes.addAll(body(piece, placement(piece).xMm())));
@@ -72,20 +74,24 @@ public final class AsWorn {
   }
 
   private WornView back() {
-    List<WornShape> shapes = new ArrayList<>(hoods());
-    shapes.addAll(sleeves(-1));
+    List<WornShape> shapes = new ArrayList<>(sleeves(-1));
     pieces.stream().filter(piece -> piece.part() == Part.BACK).forEach(piece -> shapes.addAll(body(piece, centre(piece))));
     pieces.stream().filter(piece -> piece.part() == Part.HALF || piece.part() == Part.WHOLE).forEach(piece -> shapes.add(half(piece, false)));
+    shapes.addAll(hoods(1));
     return new WornView("Back", shapes);
   }
 
-  /** Hoods stand up behind the neck, as wide as they are deep on either side of their fold. */
-  private List<WornShape> hoods() {
+  /**
+   * Hoods lie on the shoulders, folded, with a roll round the neck: from the front no more is seen of them, from the back they hang down.
+   *
+   * @param hangs 0 where only the roll is seen
+   */
+  private List<WornShape> hoods(double hangs) {
     List<WornShape> shapes = new ArrayList<>();
     for (Piece piece : pieces) {
       if (piece.part() == Part.HOOD) {
         Outline.Box box = new Outline(piece).box();
-        shapes.add(new WornShape(piece.id(), piece.cloth().colour(), box(-box.width() / 4, box.width() / 4, 0, box.height())));
+        shapes.add(new WornShape(piece.id(), piece.cloth().colour(), box(-box.width() / 4, box.width() / 4, hangs * (ROLL_MM - box.height()), ROLL_MM)));
       }
     }
     return shapes;

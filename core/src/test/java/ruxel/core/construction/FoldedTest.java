@@ -23,6 +23,7 @@ import ruxel.core.garment.Garment;
 import ruxel.core.garment.Recipe;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
+import ruxel.core.lay.AsWorn;
 import ruxel.core.piece.Counts;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
@@ -137,6 +138,23 @@ class FoldedTest {
     GarmentPlan side = counted("two-hexagons", hexagons(48, 9), "half.left", "front", "front", 49);
     assertThat(side.findings()).extracting(FindingView::code).contains(FindingCode.HEXAGON_SIDES, FindingCode.TWINS_DIFFER).doesNotContain(FindingCode.LAYERS_DIFFER);
     assertThat(side.findings()).filteredOn(finding -> finding.code() == FindingCode.HEXAGON_SIDES).singleElement().satisfies(finding -> assertThat(finding.sentence()).contains("48 to 49 stitches"));
+  }
+
+  /** Two Ls that meet at the middle, from the front the wearer's left on the right, from the back on the left; the wingspan is two sides. */
+  @Test
+  void asWorn() {
+    GarmentPlan plan = plan("two-hexagons", hexagons(48, 9));
+    for (int view : new int[] {0, 1}) {
+      int way = view == 0 ? 1 : -1;
+      List<AsWorn.WornShape> shapes = plan.worn().get(view).shapes();
+      assertThat(shapes).hasSize(2);
+      assertThat(shapes.get(0).piece()).isEqualTo(new PieceId("half.left"));
+      List<Double> across = shapes.get(0).points().stream().map(point -> way * point.x()).sorted().toList();
+      assertThat(across.get(0)).isEqualTo(0, within(1e-6));
+      assertThat(across.get(across.size() - 1)).isEqualTo(384, within(1e-6));
+      assertThat(shapes.get(1).points().stream().mapToDouble(point -> way * point.x()).min().orElseThrow()).isEqualTo(-384, within(1e-6));
+      assertThat(shapes.get(0).points().stream().map(point -> Math.round(point.y())).distinct().sorted().toList()).containsExactly(-384L, -192L, 0L);
+    }
   }
 
   /** Before the first seam: how to fold, and what tells that one is folded the wrong way round, by the sleeves of the wearer. */

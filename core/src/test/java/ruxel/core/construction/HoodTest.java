@@ -19,6 +19,7 @@ import ruxel.core.finding.FindingCode;
 import ruxel.core.identity.BoardId;
 import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
+import ruxel.core.lay.AsWorn;
 import ruxel.core.piece.Outline.Box;
 import ruxel.core.piece.Outline.Point;
 import ruxel.core.plan.FindingView;
@@ -146,7 +147,10 @@ class HoodTest {
       assertThat(before - left).as(construction + kind).isCloseTo(neck, within(1e-6));
       assertThat(with.findings()).as("a hood as long as the neck, %s", construction + kind).filteredOn(finding -> finding.level() == FindingCode.Level.DECIDE_FIRST).isEmpty();
       assertThat(overlapping(with)).as("laid on other pieces, %s", construction + kind).isEmpty();
-      assertThat(with.worn().get(0).shapes().get(0).piece()).isEqualTo(new PieceId("hood"));
+      assertThat(with.worn().get(0).shapes().get(0).piece()).as("behind the neck").isEqualTo(new PieceId("hood"));
+      List<AsWorn.WornShape> back = with.worn().get(1).shapes();
+      assertThat(back.get(back.size() - 1).piece()).as("over the back").isEqualTo(new PieceId("hood"));
+      assertThat(back.get(back.size() - 1).points().stream().mapToDouble(Point::y).min().orElseThrow()).as("it hangs down").isNegative();
     }
   }
 
