@@ -29,3 +29,18 @@ test('pieces lie side by side at one scale with room for numbers between them', 
 test('a low room makes them smaller', () => {
   expect(inARow([piece('back')], { width: 2000, height: 75 }).scale).toBeCloseTo(0.2);
 });
+
+test('of an edge that goes over a fold the upper part is marked; what lies under is marked inside', () => {
+  const [hem] = piece('back').edges;
+  const [run] = hem!.runs;
+  const over = {
+    ...hem!,
+    runs: [
+      { ...run!, count: 20 },
+      { ...run!, count: 20, x: 140, dx: -7, under: true },
+    ],
+  };
+  expect(outward(over)).toEqual({ at: { x: 70, y: 0 }, out: { x: 0, y: -1 } });
+  const under = { ...hem!, runs: [{ ...run!, x: 280, dx: -7, under: true }] };
+  expect(outward(under).out.y).toBeCloseTo(1);
+});
