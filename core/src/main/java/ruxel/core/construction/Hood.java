@@ -147,7 +147,7 @@ final class Hood {
   }
 
   private static int mostHalves(Form form) {
-    int squares = form.asks(SquareBody.ACROSS) ? form.count(SquareBody.HIGH) - form.count(SquareBody.NECK_ROWS) : SquareHalves.frontSquares(form);
+    int squares = form.asks(SquareBody.ACROSS) ? SquareBody.frontEdge(form) : SquareHalves.frontSquares(form);
     return 2 * squares - 1;
   }
 

@@ -165,6 +165,11 @@ final class SquareBody {
   }
 
   /** Squares round the neck, from front edge to front edge or all the way. */
+  /** Squares of the edge of a cardigan's front: up to the neck, if any of the front lies beside its shoulder. */
+  static int frontEdge(Form form) {
+    return form.count(HIGH) - (form.count(FRONT) == form.count(SHOULDER) ? 0 : form.count(NECK_ROWS));
+  }
+
   static int neckAround(Form form) {
     int deep = form.count(NECK_ROWS);
     int beside = frontSquares(form) - form.count(SHOULDER);

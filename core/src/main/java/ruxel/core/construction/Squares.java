@@ -182,6 +182,11 @@ final class Squares extends Template {
       return halves.piece(front).edge("upper").isPresent();
     }
 
+    /** The highest square of a front edge. */
+    private int frontTop() {
+      return SquareBody.frontEdge(form);
+    }
+
     private Span backShoulder() {
       return Span.ofRuns(Halves.BACK, "upper", column(shoulder), column(1), BACKWARD);
     }
@@ -236,7 +241,7 @@ final class Squares extends Template {
       if (Body.isCardigan(form)) {
         List<Span> left = new ArrayList<>();
         if (Hood.halvesDown(form) > 0) {
-          left.add(new Span(front, "front", Cut.startOf(row(high - deep)), Hood.endOnSquares(form, high - deep, -1), BACKWARD));
+          left.add(new Span(front, "front", Cut.startOf(row(frontTop())), Hood.endOnSquares(form, frontTop(), -1), BACKWARD));
         }
         left.addAll(frontNeck());
         return Hood.along(halves, left, List.of(backNeck()));
@@ -268,7 +273,7 @@ final class Squares extends Template {
       if (Body.isCardigan(form)) {
         List<String> fronts = List.of("hem");
         List<Span> left = new ArrayList<>(hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList());
-        left.add(new Span(front, "front", Hood.endOnSquares(form, high - deep, -1), Cut.endOf(row(1)), FORWARD));
+        left.add(new Span(front, "front", Hood.endOnSquares(form, frontTop(), -1), Cut.endOf(row(1)), FORWARD));
         Map<PieceId, List<String>> open = new HashMap<>(Map.of(Halves.BACK, List.of("hem"), Halves.left("front"), fronts, Halves.right("front"), fronts));
         open.putAll(hooded ? Hood.face() : Map.of());
         halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);

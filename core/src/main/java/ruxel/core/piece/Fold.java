@@ -33,6 +33,13 @@ public record Fold(Spot from, Spot to, Way way, Optional<Double> middleMm) {
       return OptionalInt.of(at == Cut.End.START ? today.startOfRun(runs.get(0).id()) : today.startOfRun(last.id()) + last.count());
     }
 
+    /** The same by the runs of today, as if they had been given so. */
+    private Spot asGiven(List<Edge> edges) {
+      Edge today = edges.stream().filter(candidate -> candidate.id().equals(edge)).findFirst().orElseThrow();
+      int cut = on(today).orElseThrow();
+      return cut < today.units() ? before(edge, today.runOfUnit(cut).id()) : behind(edge, today.runOfUnit(cut - 1).id());
+    }
+
     Spot mirrored(UnaryOperator<String> edges) {
       return new Spot(edges.apply(edge), run, at == Cut.End.START ? Cut.End.END : Cut.End.START);
     }
@@ -53,6 +60,11 @@ public record Fold(Spot from, Spot to, Way way, Optional<Double> middleMm) {
   /** Whether both its ends lie on edges of a piece. */
   public boolean liesOn(List<Edge> edges) {
     return Stream.of(from, to).allMatch(spot -> edges.stream().anyMatch(edge -> edge.id().equals(spot.edge()) && spot.on(edge).isPresent()));
+  }
+
+  /** The same by the runs of today, as if they had been given so. */
+  Fold asGiven(List<Edge> edges) {
+    return new Fold(from.asGiven(edges), to.asGiven(edges), way, middleMm);
   }
 
   /** The fold of the mirror image, whose ring runs the other way round. */

@@ -65,7 +65,7 @@ public final class Folded implements Shape {
     Point fold = middle(line());
     Point edge = middle(layer(to, from));
     double far = Math.hypot(edge.x() - fold.x(), edge.y() - fold.y());
-    return new Point(SLIDE_MM * (edge.x() - fold.x()) / far, SLIDE_MM * (edge.y() - fold.y()) / far);
+    return far == 0 ? new Point(0, -SLIDE_MM) : new Point(SLIDE_MM * (edge.x() - fold.x()) / far, SLIDE_MM * (edge.y() - fold.y()) / far);
   }
 
   /** Whether a unit of the ring lies on the upper layer; of one that lies on the fold neither is said. */

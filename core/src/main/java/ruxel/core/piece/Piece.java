@@ -161,9 +161,10 @@ public record Piece(
 
   /** The same with runs as if they had been given so; squares that are no longer told by their motif alone are plain fabric. */
   public Piece asGiven() {
-    Piece given = withEdges(edges.stream().map(edge -> edge.withRuns(edge.runs().stream().map(Run::asGiven).toList())).toList());
+    List<Edge> givenEdges = edges.stream().map(edge -> edge.withRuns(edge.runs().stream().map(Run::asGiven).toList())).toList();
+    Piece given = new Piece(id, name, part, givenEdges, mirrorOf, cloth, corners, lean, board, fold.map(told -> told.asGiven(edges)));
     boolean isBoard = board.filter(squares -> BoardPiece.like(given, squares).equals(given)).isPresent();
-    return isBoard ? given : new Piece(id, name, part, given.edges, mirrorOf, cloth, corners, lean, Optional.empty(), fold);
+    return isBoard ? given : new Piece(id, name, part, given.edges, mirrorOf, cloth, corners, lean, Optional.empty(), given.fold);
   }
 
   public Piece withLean(Lean found) {

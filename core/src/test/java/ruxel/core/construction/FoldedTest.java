@@ -9,13 +9,17 @@ import static ruxel.core.construction.Laid.seam;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import ruxel.core.construction.Answers.Answer;
 import ruxel.core.construction.Answers.Numeric;
 import ruxel.core.construction.Answers.Word;
+import ruxel.core.change.EdgeChange;
+import ruxel.core.change.OwnChange;
 import ruxel.core.decision.MadeCount;
+import ruxel.core.decision.RunPart;
 import ruxel.core.decision.Settings;
 import ruxel.core.finding.FindingCode;
 import ruxel.core.finding.Outcome;
@@ -25,6 +29,8 @@ import ruxel.core.identity.PieceId;
 import ruxel.core.identity.SeamId;
 import ruxel.core.lay.AsWorn;
 import ruxel.core.piece.Counts;
+import ruxel.core.piece.Fabric;
+import ruxel.core.piece.UnitKind;
 import ruxel.core.plan.FindingView;
 import ruxel.core.plan.GarmentPlan;
 import ruxel.core.plan.OrderPlan;
@@ -140,6 +146,23 @@ class FoldedTest {
     assertThat(side.findings()).filteredOn(finding -> finding.code() == FindingCode.HEXAGON_SIDES).singleElement().satisfies(finding -> assertThat(finding.sentence()).contains("48 to 49 stitches"));
   }
 
+  /** Told in parts at the fold, and made the maker's own after that, a piece lies folded as before. */
+  @ParameterizedTest
+  @CsvSource({"48", "47"})
+  void theFoldStaysWhereItIsTold(int side) {
+    Garment garment = Garment.of("Quay", new Recipe("two-hexagons", new Answers(hexagons(side, 9))));
+    PieceId left = new PieceId("half.left");
+    for (String run : List.of("front", "back")) {
+      List<RunPart> parts = List.of(part(5), part(side / 2 - 5));
+      garment = good(new EdgeChange.RunTold(left, "hem", run, parts).apply(garment));
+    }
+    PiecePlan.FoldedPlan before = piece(planned(garment), left).folded().orElseThrow();
+    Garment owned = good(new OwnChange.PieceOwned(left).apply(garment));
+    assertThat(owned.pieces()).hasSize(1);
+    assertThat(piece(planned(owned), left).folded()).contains(before);
+    assertThat(piece(planned(garment), new PieceId("half.right")).folded().orElseThrow().layers()).hasSize(2);
+  }
+
   /** Two Ls that meet at the middle, from the front the wearer's left on the right, from the back on the left; the wingspan is two sides. */
   @Test
   void asWorn() {
@@ -172,10 +195,27 @@ class FoldedTest {
     assertThat(plan("drop-shoulder", Map.of()).order().steps()).extracting(OrderPlan.WorkStep::kind).doesNotContain(OrderPlan.Kind.FOLD);
   }
 
+  private static RunPart part(int count) {
+    return new RunPart(UnitKind.STITCH_TOP, count, Optional.empty(), Fabric.PLAIN, false, "", 0, 0);
+  }
+
+  private static Garment good(Outcome<Garment> outcome) {
+    assertThat(outcome.findings()).isEmpty();
+    return ((Outcome.Good<Garment>) outcome).value();
+  }
+
+  private static GarmentPlan planned(Garment garment) {
+    return ((Outcome.Good<GarmentPlan>) Planner.plan(garment)).value();
+  }
+
+  private static PiecePlan piece(GarmentPlan plan, PieceId id) {
+    return plan.pieces().stream().filter(piece -> piece.id().equals(id)).findFirst().orElseThrow();
+  }
+
   private static GarmentPlan counted(String id, Map<String, Answer> answers, String piece, String edge, String run, int count) {
     Garment garment = Garment.of("Quay", new Recipe(id, new Answers(answers)));
     Settings settings = garment.settings().with(new MadeCount(new PieceId(piece), edge, run, count, Counts.Source.AS_MADE));
-    return ((Outcome.Good<GarmentPlan>) Planner.plan(garment.withSettings(settings))).value();
+    return planned(garment.withSettings(settings));
   }
 
   private static List<Map.Entry<String, Long>> openings(GarmentPlan plan) {

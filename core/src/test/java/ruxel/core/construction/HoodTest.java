@@ -78,6 +78,12 @@ class HoodTest {
     assertThat(round(plan, "Fronts, hood and hem")).isCloseTo(110 * (hem + 2 * front + 2 * 3), within(16.0));
     answers.put("hoodDownHalves", new Numeric(10));
     assertThat(Laid.refused(construction, answers)).containsExactly(FindingCode.HOOD_DOWN);
+    if (construction.equals("squares")) {
+      // A front as wide as its shoulder goes up beside the neck, however deep that is.
+      answers.putAll(Map.of("hoodDownHalves", new Numeric(9), "neckSquares", new Numeric(3)));
+      assertThat(plan(construction, answers).findings()).extracting(FindingView::code).doesNotContain(FindingCode.SIDE_BROKEN, FindingCode.OPENING_SPLIT, FindingCode.OPENING_UNPLANNED);
+      assertThat(seam(plan(construction, answers), new SeamId("hood")).b().lengthMm()).isCloseTo(110 * (1 + 9), within(8.0));
+    }
   }
 
   /** Over the back neck, both front necks and 12 rows of each front; the face is open above what is left of them. */
