@@ -163,6 +163,15 @@ class FoldedTest {
     assertThat(piece(planned(garment), new PieceId("half.right")).folded().orElseThrow().layers()).hasSize(2);
   }
 
+  /** 2 × 9 × 8 mm are wide enough, 2 × 6 × 8 are not, and it is said before the seams over the sleeves. */
+  @ParameterizedTest
+  @CsvSource({"9, 144, false", "7, 112, false", "6, 96, true"})
+  void theBackNeckOfHalves(int neck, long found, boolean isNarrow) {
+    GarmentPlan plan = plan("two-hexagons", hexagons(48, neck));
+    assertThat(plan.wearer()).extracting(check -> check.check() + " " + Math.round(check.found()) + " " + check.needed().map(Math::round).orElse(0L)).contains("BACK_NECK " + found + " 110");
+    assertThat(plan.findings().stream().anyMatch(finding -> finding.code() == FindingCode.BACK_NECK_NARROW)).isEqualTo(isNarrow);
+  }
+
   /** Two Ls that meet at the middle, from the front the wearer's left on the right, from the back on the left; the wingspan is two sides. */
   @Test
   void asWorn() {
