@@ -46,7 +46,7 @@ record FoldWords(String words, List<String> todo) {
     double out = line.stream().filter(point -> Math.abs(point.y() - underarm.y()) < LEVEL_MM).mapToDouble(point -> point.x() - underarm.x()).sum();
     String side = out > 0 ? "left" : "right";
     String at = out > 0 ? "right" : "left";
-    return "%s: halve its hem and its cuff, so that the folds meet at the underarm. The sleeve is the wearer's %s one and points to your %s.".formatted(piece.name(), side, at);
+    return "%s: halve its hem and its cuff, so that the folds meet at the underarm. The sleeve is the wearer’s %s one and points to your %s.".formatted(piece.name(), side, at);
   }
 
   private static String straight(Piece piece) {

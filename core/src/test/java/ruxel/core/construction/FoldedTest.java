@@ -110,6 +110,7 @@ class FoldedTest {
     }
     assertThat(openings(plan)).contains(Map.entry("Opening for the collar", Math.round(2 * side * w)));
     if (armhole > 0) {
+      assertThat(List.of(plan.gluing().points(), plan.gluing().segments())).containsExactly(4, 6);
       assertThat(openings(plan)).hasSize(3).contains(Map.entry("Left armhole", Math.round(armhole * w)), Map.entry("Right armhole", Math.round(armhole * w)));
       assertThat(plan.findings()).extracting(FindingView::sentence).isEmpty();
     }
@@ -172,7 +173,7 @@ class FoldedTest {
     assertThat(plan.findings().stream().anyMatch(finding -> finding.code() == FindingCode.BACK_NECK_NARROW)).isEqualTo(isNarrow);
   }
 
-  /** Two Ls that meet at the middle, from the front the wearer's left on the right, from the back on the left; the wingspan is two sides. */
+  /** Two Ls that meet at the middle, from the front the wearer’s left on the right, from the back on the left; the wingspan is two sides. */
   @Test
   void asWorn() {
     GarmentPlan plan = plan("two-hexagons", hexagons(48, 9));
@@ -196,8 +197,8 @@ class FoldedTest {
         step -> {
           assertThat(step.words()).contains("if two sleeves point the same way");
           assertThat(step.todo()).hasSize(2);
-          assertThat(step.todo().get(0)).startsWith("Left hexagon").contains("wearer's left").contains("your right");
-          assertThat(step.todo().get(1)).startsWith("Right hexagon").contains("wearer's right").contains("your left");
+          assertThat(step.todo().get(0)).startsWith("Left hexagon").contains("wearer’s left").contains("your right");
+          assertThat(step.todo().get(1)).startsWith("Right hexagon").contains("wearer’s right").contains("your left");
         });
     assertThat(plan("folded-square", square(126, 18, "BETWEEN", "JOINED", 14)).order().steps()).filteredOn(step -> step.kind() == OrderPlan.Kind.FOLD).singleElement()
         .satisfies(step -> assertThat(step.todo()).containsExactly("Square: halve its left end and its right end. Put a marker into each layer at the marked pair, four in all."));
