@@ -36,9 +36,9 @@ function draftOf(run: RunPlan): Draft {
   return {
     unit: run.kind,
     count: String(run.count),
-    width: trimmed(Math.hypot(run.dx, run.dy)),
+    width: trimmed(run.lengthMm / run.count),
     over: 'EACH',
-    exactMm: Math.hypot(run.dx, run.dy),
+    exactMm: run.lengthMm / run.count,
     fabric: run.fabric,
     noEase: run.noEase,
     label: run.label,

@@ -46,7 +46,8 @@ record EdgingLine(List<Point> points, Optional<Integer> stitches, Point label) {
     for (PiecePlan.RunPlan run : edge.runs()) {
       int from = Math.max(start, inner.from());
       int to = Math.min(start + run.count(), inner.to());
-      if (from < to) {
+      boolean leads = Math.hypot(run.dx(), run.dy()) > 0;
+      if (from < to && leads) {
         points.add(outside(piece, run, from - start, heightMm));
         points.add(outside(piece, run, to - start, heightMm));
         if (from <= middle && middle <= to) {
@@ -58,9 +59,9 @@ record EdgingLine(List<Point> points, Optional<Integer> stitches, Point label) {
     return new EdgingLine(List.copyOf(points), stitches, label);
   }
 
-  /** So many units along a run and so far to its right: rings go counter-clockwise. */
+  /** So many units along a run and so far to its right: rings go counter-clockwise, but on what lies under a fold. */
   private static Point outside(PiecePlan piece, PiecePlan.RunPlan run, double units, double mm) {
-    double length = Math.hypot(run.dx(), run.dy());
+    double length = (run.under() ? -1 : 1) * Math.hypot(run.dx(), run.dy());
     return piece.placement().onTable(new Point(run.x() + units * run.dx() + mm * run.dy() / length, run.y() + units * run.dy() - mm * run.dx() / length));
   }
 }

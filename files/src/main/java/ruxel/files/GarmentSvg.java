@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
@@ -93,8 +95,7 @@ public final class GarmentSvg {
   }
 
   private void piece(PiecePlan piece) throws XMLStreamException {
-    svg.writeEmptyElement("path");
-    attributes("d", path(corners(piece)) + "Z", "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
+    outline(piece);
     Optional<BoardPlan> board = plan.boards().stream().filter(each -> each.id().piece().equals(piece.id())).findFirst();
     if (board.isPresent()) {
       squares(piece, board.get());
@@ -106,6 +107,36 @@ public final class GarmentSvg {
       }
     }
     name(piece);
+  }
+
+  /** Of a folded piece the upper layer, under it the other one slid out, and the fold. */
+  private void outline(PiecePlan piece) throws XMLStreamException {
+    if (piece.folded().isEmpty()) {
+      shape(corners(piece), "");
+      return;
+    }
+    PiecePlan.FoldedPlan folded = piece.folded().get();
+    Set<Outline.Point> onFold = folded.folds().stream().flatMap(List::stream).collect(Collectors.toSet());
+    Outline.Point slide = folded.slide();
+    List<Outline.Point> under = folded.layers().get(1).points().stream().map(at -> onFold.contains(at) ? at : new Outline.Point(at.x() + slide.x(), at.y() + slide.y())).toList();
+    shape(onTable(piece, under), "6 4");
+    shape(onTable(piece, folded.layers().get(0).points()), "");
+    for (List<Outline.Point> fold : folded.folds()) {
+      svg.writeEmptyElement("path");
+      attributes("d", path(onTable(piece, fold)), "fill", "none", "stroke", "#000000", "stroke-width", "6", "stroke-dasharray", "18 6 3 6");
+    }
+  }
+
+  private void shape(List<Outline.Point> points, String dashes) throws XMLStreamException {
+    svg.writeEmptyElement("path");
+    attributes("d", path(points) + "Z", "fill", "#ffffff", "stroke", "#000000", "stroke-width", "3");
+    if (!dashes.isEmpty()) {
+      attributes("stroke-dasharray", dashes);
+    }
+  }
+
+  private static List<Outline.Point> onTable(PiecePlan piece, List<Outline.Point> points) {
+    return points.stream().map(piece.placement()::onTable).toList();
   }
 
   /** Each square with the name of its colourway, so that it is told without colours too. */
@@ -142,8 +173,9 @@ public final class GarmentSvg {
     text(free, size, true, piece.name());
   }
 
+  /** What lies under a fold is told on paper by its words; a stitch on one leads nowhere. */
   private static boolean isCounted(PiecePlan.RunPlan run) {
-    return run.lengthMm() > 2 * COUNT_MM;
+    return !run.under() && Math.hypot(run.dx(), run.dy()) > 0 && run.lengthMm() > 2 * COUNT_MM;
   }
 
   private void count(PiecePlan piece, PiecePlan.RunPlan run) throws XMLStreamException {

@@ -49,6 +49,20 @@ class EdgingLineTest {
     assertThat(EdgingLine.of(plan(vest))).isEmpty();
   }
 
+  /** Round a cuff of 49 stitches that goes over a fold: out from both layers, with no line for the stitch on the fold; the picture has both layers and the fold. */
+  @Test
+  void aroundAFoldTheyLieOutsideOfBothLayers() {
+    Garment jacket = Garment.of("Jacket", new Recipe("two-hexagons", new Answers(Map.of("hexagonSide", new Answers.Numeric(49), "gaugeStitches", new Answers.Numeric(12.5)))));
+    Spot from = plan(jacket).gluing().openings().stream().filter(open -> open.name().equals("Left cuff")).findFirst().orElseThrow().start();
+    Strip cuff = new Strip(new StripId("cuff"), "Cuff edging", from, Optional.empty(), List.of(SC), Strip.Multiple.ANY, false, Trims.NONE, Optional.empty(), Optional.empty());
+    GarmentPlan plan = plan(((Outcome.Good<Garment>) new StripAdded(cuff).apply(jacket)).value());
+    double end = 30 + 49 * 8;
+    assertThat(EdgingLine.of(plan)).singleElement().satisfies(line -> assertThat(line.points()).hasSize(4).allSatisfy(point -> assertThat(point.x()).isBetween(end - 14 + 6.2, end + 14 + 6.3)));
+    String svg = GarmentSvg.of(plan);
+    assertThat(svg).doesNotContain("NaN").contains("stroke-dasharray=\"18 6 3 6\"").contains("stroke-dasharray=\"6 4\"");
+    assertThat(svg.split("stroke-width=\"3\"", -1)).as("two layers of two pieces").hasSize(5);
+  }
+
   private static GarmentPlan plan(Garment garment) {
     return ((Outcome.Good<GarmentPlan>) Planner.plan(garment)).value();
   }

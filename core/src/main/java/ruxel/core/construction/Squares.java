@@ -62,6 +62,8 @@ final class Squares extends Template {
     private final int deep;
     private final PieceId front;
     private final String side;
+    /** The highest square of a front edge. */
+    private final int top;
 
     Telling(Halves halves, Form form) {
       this.halves = halves;
@@ -75,6 +77,7 @@ final class Squares extends Template {
       boolean cardigan = Body.isCardigan(form);
       front = cardigan ? Halves.left("front") : Halves.FRONT;
       side = cardigan ? "side" : "left";
+      top = SquareBody.frontEdge(form);
     }
 
     void tell() {
@@ -182,11 +185,6 @@ final class Squares extends Template {
       return halves.piece(front).edge("upper").isPresent();
     }
 
-    /** The highest square of a front edge. */
-    private int frontTop() {
-      return SquareBody.frontEdge(form);
-    }
-
     private Span backShoulder() {
       return Span.ofRuns(Halves.BACK, "upper", column(shoulder), column(1), BACKWARD);
     }
@@ -241,7 +239,7 @@ final class Squares extends Template {
       if (Body.isCardigan(form)) {
         List<Span> left = new ArrayList<>();
         if (Hood.halvesDown(form) > 0) {
-          left.add(new Span(front, "front", Cut.startOf(row(frontTop())), Hood.endOnSquares(form, frontTop(), -1), BACKWARD));
+          left.add(new Span(front, "front", Cut.startOf(row(top)), Hood.endOnSquares(form, top, -1), BACKWARD));
         }
         left.addAll(frontNeck());
         return Hood.along(halves, left, List.of(backNeck()));
@@ -273,7 +271,7 @@ final class Squares extends Template {
       if (Body.isCardigan(form)) {
         List<String> fronts = List.of("hem");
         List<Span> left = new ArrayList<>(hooded ? List.of() : Stream.concat(Stream.of(backNeck()), frontNeck().stream()).toList());
-        left.add(new Span(front, "front", Hood.endOnSquares(form, frontTop(), -1), Cut.endOf(row(1)), FORWARD));
+        left.add(new Span(front, "front", Hood.endOnSquares(form, top, -1), Cut.endOf(row(1)), FORWARD));
         Map<PieceId, List<String>> open = new HashMap<>(Map.of(Halves.BACK, List.of("hem"), Halves.left("front"), fronts, Halves.right("front"), fronts));
         open.putAll(hooded ? Hood.face() : Map.of());
         halves.opening("front", hooded ? "Fronts, hood and hem" : "Fronts, neck and hem", ExpectedOpening.Kind.FRONT, open, left);

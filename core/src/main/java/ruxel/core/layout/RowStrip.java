@@ -81,10 +81,12 @@ public final class RowStrip {
       for (int r = 0; r < edge.runs().size(); r++) {
         Run run = edge.runs().get(r);
         if (run.origin().isOver()) {
-          Outline.Point from = starts.get(e).get(r);
+          int unit = edge.startOfRun(run.id());
+          Outline.Point from = piece.drawn(e, unit, starts.get(e).get(r));
           Outline.Point to = new Outline.Point(from.x() + run.count() * run.advance().dxMm(), from.y() + run.count() * run.advance().dyMm());
-          double dx = -run.advance().dyMm() / run.advance().lengthMm() * height;
-          double dy = run.advance().dxMm() / run.advance().lengthMm() * height;
+          double inward = piece.isUnder(e, unit) ? -height : height;
+          double dx = -run.advance().dyMm() / run.advance().lengthMm() * inward;
+          double dy = run.advance().dxMm() / run.advance().lengthMm() * inward;
           areas.add(List.of(from, to, new Outline.Point(to.x() + dx, to.y() + dy), new Outline.Point(from.x() + dx, from.y() + dy)));
         }
       }
