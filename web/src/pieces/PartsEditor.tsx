@@ -33,12 +33,14 @@ interface Props {
 }
 
 function draftOf(run: RunPlan): Draft {
+  // A stitch on a fold leads nowhere.
+  const unitMm = Math.hypot(run.dx, run.dy) || run.lengthMm / run.count;
   return {
     unit: run.kind,
     count: String(run.count),
-    width: trimmed(run.lengthMm / run.count),
+    width: trimmed(unitMm),
     over: 'EACH',
-    exactMm: run.lengthMm / run.count,
+    exactMm: unitMm,
     fabric: run.fabric,
     noEase: run.noEase,
     label: run.label,
