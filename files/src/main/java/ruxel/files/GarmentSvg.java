@@ -22,6 +22,7 @@ import ruxel.core.plan.PiecePlan;
  * counts in black only, so that it reads on a black-and-white print. The writer escapes all text.
  */
 public final class GarmentSvg {
+  private static final double FOLDED_SHARE = 0.2;
   private static final double MARGIN_MM = 20;
   private static final double TEXT_MM = 44;
   private static final double COUNT_MM = 32;
@@ -162,7 +163,8 @@ public final class GarmentSvg {
     Outline.Box box = Outline.Box.round(corners(piece));
     double size = Math.min(TEXT_MM, NAME_SHARE * box.width() / (piece.name().length() * LETTER_EM));
     List<Outline.Point> counts = piece.edges().stream().flatMap(edge -> edge.runs().stream()).filter(GarmentSvg::isCounted).map(run -> inside(piece, run)).toList();
-    Outline.Point middle = box.middle();
+    // A hexagon folded to an L is whole above its fold only.
+    Outline.Point middle = new Outline.Point(box.middle().x(), box.middle().y() + (piece.folded().isPresent() ? FOLDED_SHARE * box.height() : 0));
     double half = piece.name().length() * LETTER_EM * size / 2 + COUNT_MM;
     Outline.Point free =
         HEIGHTS.stream()
